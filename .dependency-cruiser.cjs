@@ -1,0 +1,64 @@
+/** Arrows run one way: app -> core, server -> core, demo -> core; inside core a room imports only rooms above it. */
+const rooms = [
+  'quantity',
+  'pantry',
+  'dish',
+  'moments',
+  'pot',
+  'heat',
+  'sauce',
+  'plan',
+  'cook',
+  'log',
+  'practice',
+  'formats',
+];
+
+const roomRules = rooms.map((room, i) => ({
+  name: `core-${room}-imports-only-rooms-above`,
+  severity: 'error',
+  from: { path: `^core/${room}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^core/(${rooms.slice(i + 1).join('|') || 'nothing-below'})/` },
+}));
+
+module.exports = {
+  forbidden: [
+    {
+      name: 'core-stands-alone',
+      severity: 'error',
+      comment: 'The core knows no interface, no server, no demo data, no I/O.',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: {
+        path: '^(app|server|demo|e2e|bench)/|^node_modules/(?!zod/|numeric-quantity/)',
+        pathNot: '^node_modules/(zod|numeric-quantity)/',
+      },
+    },
+    {
+      name: 'core-has-no-node',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'app-uses-the-public-door',
+      severity: 'error',
+      comment: 'Outside core everything comes through core/index.ts.',
+      from: { path: '^(app|server|demo|bench|e2e)/' },
+      to: { path: '^core/(?!index\\.ts$)' },
+    },
+    {
+      name: 'server-and-demo-know-no-app',
+      severity: 'error',
+      from: { path: '^(server|demo)/' },
+      to: { path: '^(app|e2e)/' },
+    },
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+    ...roomRules,
+  ],
+  options: {
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+    enhancedResolveOptions: { extensions: ['.ts', '.tsx', '.js', '.mjs', '.json', '.scss'] },
+  },
+};

@@ -1,0 +1,255 @@
+import type { Food } from '../pantry/food';
+import { foldWord } from '../pantry/words';
+import { readNumber } from '../quantity/number';
+import { around, type Range } from '../quantity/range';
+import { perUnitIn, readUnit, unitById, type MeasureSystem, type Unit } from '../quantity/units';
+
+/** How much of something, as written. `min`..`max` of `unitId`; `each` is a plain count. */
+export interface Amount {
+  min: number;
+  max: number;
+  unitId: string;
+  /** small / medium / large, where the cook said so. */
+  size?: 'small' | 'medium' | 'large';
+  /** Net content of one container in grams or millilitres: "1 (14 oz) can". */
+  content?: { value: number; unitId: string };
+  /** A second measure the cook gave for the same thing, trusted for the weight: "6 thighs (about 1 kg)". */
+  alsoG?: number;
+  alsoMl?: number;
+  /** Amounts joined with "plus". */
+  plus?: { min: number; max: number; unitId: string };
+  /** "a few", "handful": the figure is a guess by nature. */
+  vague?: boolean;
+}
+
+/** An amount found at the start of a line, and what is left of the line. */
+export interface FoundAmount {
+  amount: Amount;
+  rest: string;
+}
+
+const APPROX = /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca\.?|~|≈|up to|at least|nearly|almost|just over|just under|an? good|an? generous|an? heaped|an? scant|an? level|an? rounded|heaped|heaping|scant|generous|level|rounded|good|another|extra)\s+/i;
+const SIZE = /^(small|smallish|medium|medium-sized|med|large|lg|big|extra[- ]large|jumbo|baby)\b[\s,-]*/i;
+const CONTAINER = /^(cans?|tins?|jars?|cartons?|packets?|packages?|pkgs?|packs?|pouch(?:es)?|bottles?|bags?|tubs?|box(?:es)?|blocks?|containers?|sachets?|envelopes?|bricks?)\b\.?\s*/i;
+
+const skipApprox = (text: string): string => {
+  let s = text.trimStart();
+  while (APPROX.test(s)) s = s.replace(APPROX, '').trimStart();
+  return s;
+};
+
+function containerUnit(word: string): string {
+  return readUnit(word.toLowerCase())?.unit.id ?? 'packet';
+}
+
+/** A measured size such as "14 oz", "400-g", "1.5 kg" (never a count) at the start of `text`. */
+function readMeasured(text: string): { min: number; max: number; unit: Unit; rest: string } | null {
+  const number = readNumber(skipApprox(text));
+  if (!number) return null;
+  const found = readUnit(number.rest.replace(/^[\s-]+/, ''));
+  if (!found || (found.unit.kind !== 'mass' && found.unit.kind !== 'volume')) return null;
+  return { min: number.min, max: number.max, unit: found.unit, rest: found.rest };
+}
+
+/** A length such as "4 cm", "2-inch" at the start of `text`. */
+function readLength(text: string): { value: number; unit: Unit; rest: string } | null {
+  const number = readNumber(text);
+  const found = number ? readUnit(number.rest.replace(/^[\s-]+/, '')) : null;
+  return number && found?.unit.kind === 'length' ? { value: (number.min + number.max) / 2, unit: found.unit, rest: found.rest } : null;
+}
+
+/** A second measure in brackets or after a slash: "(about 1 kg)", "/ 700 g", "(250ml)". */
+function readAlso(text: string): { value: number; unit: Unit; rest: string } | null {
+  const open = /^\s*(?:\(|\[|\/|=|,?\s*or about\s|,\s*about\s)\s*/i.exec(text);
+  if (!open) return null;
+  const inner = text.slice(open[0].length).replace(/^(?:total|weighing)\s+/i, '');
+  const measured = readMeasured(inner);
+  if (!measured) return null;
+  const bracketed = /[([]/.test(open[0]);
+  if (!bracketed) return { value: (measured.min + measured.max) / 2, unit: measured.unit, rest: measured.rest };
+  const close = /^[^)\]]*[)\]]/.exec(measured.rest);
+  if (!close || /\beach\b|\bper\b|apiece/i.test(close[0])) return null;
+  return { value: (measured.min + measured.max) / 2, unit: measured.unit, rest: measured.rest.slice(close[0].length) };
+}
+
+/** "(14 oz) can", "14-oz can", "400 g tin": the content of one container, then the container. */
+function readContainer(text: string): { content: NonNullable<Amount['content']>; unitId: string; rest: string } | null {
+  const bracket = /^\s*\(([^()]{1,40})\)\s*/.exec(text);
+  const inner = bracket?.[1] ?? text;
+  const measured = readMeasured(inner);
+  if (!measured) return null;
+  const after = (bracket ? text.slice(bracket[0].length) : measured.rest).replace(/^[\s,-]+/, '');
+  const sized = after.replace(SIZE, '');
+  const container = CONTAINER.exec(sized);
+  if (!container) return null;
+  return {
+    content: { value: (measured.min + measured.max) / 2, unitId: measured.unit.id },
+    unitId: containerUnit(container[1] ?? 'can'),
+    rest: sized.slice(container[0].length),
+  };
+}
+
+/**
+ * Reads an amount at the start of a line. Understands multipliers ("2 x 400 g tins"), containers ("1 (14 oz) can"),
+ * sizes, "plus", second measures in brackets and vague units ("a handful of"). Null when the line starts otherwise.
+ */
+export function readAmount(text: string): FoundAmount | null {
+  const s = skipApprox(text)
+    .replace(/^an?\s+(?=[\d¼-¾])/i, '')
+    .replace(/([a-z])\/(?=[\d¼-¾])/gi, '$1 / ');
+  const single = readContainer(s);
+  if (single) return { amount: { min: 1, max: 1, unitId: single.unitId, content: single.content }, rest: single.rest };
+  const number = readNumber(s);
+  if (!number) {
+    const bare = readUnit(s);
+    if (bare && ['pinch', 'handful', 'knob', 'bunch', 'dash', 'splash', 'sprig', 'scoop', 'thumb', 'drop'].includes(bare.unit.id))
+      return { amount: { min: 1, max: 1, unitId: bare.unit.id, vague: true }, rest: bare.rest };
+    const good = /^(?:small|large|big|good|generous)\s+/i.exec(s);
+    return good ? readAmount(s.slice(good[0].length)) : null;
+  }
+  const base = { min: number.min, max: number.max, vague: number.vague || undefined };
+  let rest = number.rest;
+
+  const times = /^\s*(?:[x×*]\s*(?=[\d(¼-¾])|(?=\(?\s*\d[\d.,]*[\s-]*(?:g|kg|ml|l|oz|ounces?|lb|fl)\b))/i.exec(rest);
+  if (times) {
+    const afterTimes = rest.slice(times[0].length);
+    const container = readContainer(afterTimes);
+    if (container)
+      return { amount: { ...base, unitId: container.unitId, content: container.content }, rest: container.rest };
+    if (/[x×*]/i.test(times[0])) {
+      const measured = readMeasured(afterTimes);
+      if (measured)
+        return {
+          amount: { min: base.min * measured.min, max: base.max * measured.max, unitId: measured.unit.id },
+          rest: measured.rest,
+        };
+    }
+  }
+  const container = readContainer(rest);
+  if (container) return { amount: { ...base, unitId: container.unitId, content: container.content }, rest: container.rest };
+
+  rest = skipApprox(rest.replace(/^[\s]*[-–](?=\S)/, ' '));
+  const piece = /^\d/.test(rest) ? readLength(rest) : null;
+  const weighed = /^\s*\d/.test(rest) ? readMeasured(rest) : null;
+  if (weighed)
+    return { amount: { min: base.min * weighed.min, max: base.max * weighed.max, unitId: weighed.unit.id }, rest: weighed.rest };
+  if (piece) return { amount: { min: base.min * piece.value, max: base.max * piece.value, unitId: piece.unit.id }, rest: piece.rest };
+  const sizeFound = SIZE.exec(rest);
+  let size: Amount['size'];
+  if (sizeFound) {
+    const word = (sizeFound[1] ?? '').toLowerCase();
+    size = /^(small|baby)/.test(word) ? 'small' : /^med/.test(word) ? 'medium' : 'large';
+  }
+  const afterSize = sizeFound ? rest.slice(sizeFound[0].length) : rest;
+  const found = readUnit(afterSize) ?? (/^(heaped|heaping|level|scant|rounded)\s/i.test(afterSize) ? readUnit(skipApprox(afterSize)) : null);
+  let amount: Amount;
+  if (found) {
+    amount = { ...base, unitId: found.unit.id, ...(size && found.unit.kind === 'piece' ? { size } : {}) };
+    rest = found.rest;
+    if (found.unit.kind === 'mass' || found.unit.kind === 'volume') {
+      const joined = /^\s*(?:\+|plus|and)\s+/i.exec(rest);
+      const more = joined ? readMeasured(rest.slice(joined[0].length)) : null;
+      const lbOz = !joined && found.unit.id === 'lb' ? readMeasured(rest) : null;
+      if (more && more.unit.kind === found.unit.kind) {
+        amount.plus = { min: more.min, max: more.max, unitId: more.unit.id };
+        rest = more.rest;
+      } else if (lbOz?.unit.id === 'oz') {
+        amount.plus = { min: lbOz.min, max: lbOz.max, unitId: 'oz' };
+        rest = lbOz.rest;
+      }
+    }
+    if (CONTAINER.test(found.unit.names[0] ?? '')) {
+      const content = /^\s*\(([^()]{1,40})\)/.exec(rest);
+      const measured = content ? readMeasured(content[1] ?? '') : null;
+      if (content && measured) {
+        amount.content = { value: (measured.min + measured.max) / 2, unitId: measured.unit.id };
+        rest = rest.slice(content[0].length);
+      }
+    }
+  } else {
+    amount = { ...base, unitId: 'each', ...(size ? { size } : {}) };
+    rest = afterSize;
+  }
+  const also = amount.content ? null : readAlso(rest);
+  if (also && also.unit.id !== amount.unitId) {
+    if (also.unit.kind === 'mass') amount.alsoG = also.value * also.unit.perUnit;
+    else if (also.unit.kind === 'volume') amount.alsoMl = also.value * also.unit.perUnit;
+    rest = also.rest;
+  }
+  return { amount, rest };
+}
+
+/**
+ * A weight in brackets anywhere later in the line ("6 chicken thighs (about 1 kg)", "2 breasts (200 g each)") makes a
+ * counted amount exact. Returns the same amount when there is none.
+ */
+export function withBracketedWeight(amount: Amount, rest: string): Amount {
+  if (amount.alsoG || amount.content || unitById(amount.unitId).kind !== 'piece') return amount;
+  for (const bracket of rest.matchAll(/\(([^()]{2,60})\)|,\s*((?:about|approx\.?|each about)\s+\d[^,;]{1,30})/gi)) {
+    const inner = (bracket[1] ?? bracket[2] ?? '').replace(/^(?:each|total|weighing)\s+/i, '');
+    const measured = readMeasured(inner);
+    if (measured?.unit.kind !== 'mass') continue;
+    const grams = ((measured.min + measured.max) / 2) * measured.unit.perUnit;
+    const each = /\beach\b|\bper\b|apiece/i.test(bracket[0]);
+    return { ...amount, alsoG: each ? grams * ((amount.min + amount.max) / 2) : grams };
+  }
+  return amount;
+}
+
+/** Grams of drained solids in each gram of a canned pulse's net weight. Source: label practice, spread 8 %. */
+const DRAINED_SHARE = 0.6;
+
+/**
+ * Weighs an amount of a food: grams as a range from the spreads of the unit and of the food.
+ * Falls back on the unit's typical weight where the food has none, with a wide spread.
+ */
+export function weigh(amount: Amount, food: Food | null, system: MeasureSystem): Range {
+  const mean = (amount.min + amount.max) / 2;
+  const written = mean > 0 ? (amount.max - amount.min) / 2 / mean : 0;
+  if (amount.alsoG) return around(amount.alsoG, 0.03);
+  const gPerMl = food?.gPerMl ?? 0.8;
+  if (amount.alsoMl) return around(amount.alsoMl * gPerMl, 0.06);
+  const one = (unitId: string): { g: number; spread: number } => {
+    const unit = unitById(unitId);
+    if (unit.kind === 'mass') return { g: unit.perUnit, spread: unit.spread };
+    if (unit.kind === 'volume')
+      return { g: perUnitIn(unit, system) * gPerMl, spread: Math.hypot(unit.spread, (food?.spread ?? 0.4) / 3) };
+    if (unit.kind === 'length') {
+      const perInch = food?.pieceG['inch'] ?? 13;
+      return { g: (unit.perUnit / 25.4) * perInch, spread: 0.4 };
+    }
+    const sized = amount.size ? food?.pieceG[amount.size] : undefined;
+    const sizeFactor = amount.size === 'large' ? 1.35 : amount.size === 'small' ? 0.7 : 1;
+    const own = unitId === 'each' ? (sized ?? (food?.pieceG['each'] ? food.pieceG['each'] * sizeFactor : undefined)) : food?.pieceG[unitId];
+    if (own) return { g: own * (unitId === 'each' ? 1 : sizeFactor), spread: Math.max(unit.spread, 0.1) };
+    if (unitId === 'piece' && food?.pieceG['each']) return { g: food.pieceG['each'] * sizeFactor, spread: 0.3 };
+    return { g: (unit.typicalG ?? 100) * sizeFactor, spread: 0.5 };
+  };
+  if (amount.content) {
+    const unit = unitById(amount.content.unitId);
+    const net = unit.kind === 'mass' ? amount.content.value * unit.perUnit : amount.content.value * perUnitIn(unit, system) * gPerMl;
+    const share = food?.kind === 'pulse-cooked' ? DRAINED_SHARE : 1;
+    return around(mean * net * share, Math.hypot(0.03, written));
+  }
+  const main = one(amount.unitId);
+  const extra = amount.plus ? ((amount.plus.min + amount.plus.max) / 2) * one(amount.plus.unitId).g : 0;
+  return around(mean * main.g + extra, Math.hypot(main.spread, written));
+}
+
+/** Words in a line that only describe size, cut or quality; used to judge how well a line was understood. */
+export function isPlainDescription(word: string): boolean {
+  return DESCRIPTIONS.has(word);
+}
+const DESCRIPTIONS = new Set(
+  foldWord(
+    `a an the of and or with into in to for about fresh freshly finely roughly coarsely thinly thickly chopped sliced diced minced
+     grated crushed peeled trimmed halved quartered cubed cut cube piece chunk strip bite size sized cored deseeded seeded drained rinsed
+     washed picked torn shredded beaten melted softened cold warm hot room temperature large small medium big baby young ripe good
+     quality free range organic boneless bone skinless skin on off in whole dry dried raw cooked frozen thawed canned tinned can tin
+     unsalted salted extra plain natural full fat low reduced sodium salt optional taste serve serving garnish needed more plus extra
+     divided separated packed lightly heaped level scant generous left over leftover stoneless stoned pitted toasted ground cm mm inch
+     thick thin long fine coarse mild strong smoked sweet hot style brand favourite any such as like each very well of your choice
+     lean lb kg g oz ml removed discarded ends only part white green light dark leaves leaf stalk stick sprig clove juice juiced zest zested
+     jarred bottle homemade store bought shop ready made as is wiped scrubbed topped tailed stripped crumbled`,
+  ).split(' '),
+);

@@ -1,0 +1,102 @@
+import type { Moment } from './moment';
+import { figureToNumber } from '../quantity/number';
+
+/** What a line's own words say about the food and its use. */
+export interface Descriptors {
+  frozen: boolean;
+  cooked: boolean;
+  dried: boolean;
+  canned: boolean;
+  ground: boolean;
+  soaked: boolean;
+  bone: 'in' | 'out' | null;
+  skin: 'on' | 'off' | null;
+  /** How it is cut, where the words say. */
+  cut: 'whole' | 'cubed' | 'sliced' | 'shredded' | null;
+  /** Smallest dimension in millimetres, where the words give one. */
+  thicknessMm: number | null;
+  toTaste: boolean;
+  optional: boolean;
+  divided: boolean;
+  /** Only the juice / only the peel of a fruit. */
+  zestOnly: boolean;
+  /** The moment the words themselves ask for ("stirred into the onions", "to serve"), and the words. */
+  written: { moment: Moment; words: string } | null;
+}
+
+const WRITTEN: readonly [RegExp, Moment][] = [
+  [/\b(?:to|for) (?:serve|serving|the table|garnish(?:ing)?|topping|sprinkling|scattering|dipping)\b|\bas a garnish\b|\bon the side\b|\bto garnish\b/i, 'serve'],
+  [/\b(?:to|for) thicken(?:ing)?\b|\bfor (?:the|a) slurry\b|\bmixed with (?:cold )?water\b|\bslaked\b/i, 'thicken'],
+  [/\b(?:to finish|at the end|stirred? (?:in|through) (?:at the end|after|last)|off the heat|for finishing|right at the end|just before serving)\b/i, 'finish'],
+  [/\b(?:to|for|with the) deglaz(?:e|ing)\b/i, 'deglaze'],
+  [/\b(?:in|into|with|over|on|onto) the (?:softened |chopped |sliced |fried )?(?:onions?|shallots?|leeks?|aromatics|garlic|vegetables|veg|mirepoix|sofrito)\b/i, 'aromatics'],
+  [/\b(?:in|into|with) the (?:hot |chicken |beef |vegetable |warm )?(?:stock|broth|water|wine|liquid|tomatoes|sauce before|pot before)\b|\bunder the lid\b|\bunder pressure\b|\bbefore (?:sealing|closing|the lid)\b/i, 'lid'],
+  [/\bfor (?:searing|browning|frying|the sear|dusting|coating|dredging)\b|\bto (?:brown|sear|fry|coat|dredge|dust)\b/i, 'sear'],
+];
+
+/** Headings that say when their lines go in. Matched on the words of the heading. */
+export const HEADING_MOMENTS: readonly [RegExp, Moment][] = [
+  [/\b(serve|serving|garnish|topping|side|accompan)/i, 'serve'],
+  [/\b(finish|to end|at the end|after pressure|stir in)/i, 'finish'],
+  [/\b(slurry|thicken)/i, 'thicken'],
+  [/\b(sear|brown)/i, 'sear'],
+];
+
+const FIG = '(\\d{1,3}(?:[.,]\\d+)?|\\d{1,2}\\s\\d\\/\\d|\\d\\/\\d|\\d?\\s?[¼½¾⅓⅔])';
+const LENGTH = new RegExp(`${FIG}(?:\\s?(?:-|–|to)\\s?${FIG})?[\\s-]*(mm|cm|inch(?:es)?|in\\b|"|”|″)`, 'i');
+const NAMED_SIZES: readonly [RegExp, number][] = [
+  [/\bvery thin(?:ly)?\b|\bshaved\b|\bwafer/i, 3],
+  [/\bthin(?:ly)?[- ]?(?:sliced|strips|cut)\b|\bsliced thin|\bstrips\b|\bescalopes?\b/i, 8],
+  [/\bfine(?:ly)? (?:diced|chopped)\b|\bsmall dice/i, 8],
+  [/\bbite[- ]?siz(?:ed?|e)\b|\bsmall (?:pieces|chunks|cubes)\b|\bdiced\b/i, 25],
+  [/\bpounded\b|\bbutterflied\b|\bflattened\b/i, 15],
+  [/\blarge (?:chunks|pieces|cubes)\b|\bbig chunks\b/i, 50],
+  [/\bcubed?\b|\bcubes\b|\bchunks\b|\bstewing\b|\bstew meat\b|\bcut (?:up|into pieces)\b/i, 35],
+];
+
+const has = (text: string, re: RegExp): boolean => re.test(text);
+
+/** Length in millimetres written in `text` ("3 cm", "1-1½ inch"), or null. */
+export function readLengthMm(text: string): number | null {
+  const m = LENGTH.exec(text);
+  if (!m) return null;
+  const unit = (m[3] ?? '').toLowerCase();
+  const per = unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4;
+  const a = figureToNumber(m[1] ?? '');
+  const b = m[2] ? figureToNumber(m[2]) : a;
+  const mm = ((a + b) / 2) * per;
+  return Number.isFinite(mm) && mm >= 1 && mm <= 400 ? mm : null;
+}
+
+/** Reads the describing words of one ingredient line. Never throws. */
+export function describe(text: string): Descriptors {
+  const length = readLengthMm(text);
+  const named = NAMED_SIZES.find(([re]) => re.test(text))?.[1] ?? null;
+  const own = text.replace(/\b(?:plus|and|with) (?:some )?(?:more|extra)\b.*$/i, '');
+  const written = WRITTEN.map(([re, moment]) => ({ moment, match: re.exec(own) })).find((w) => w.match);
+  return {
+    frozen: has(text, /\bfrozen\b|\bfrom (?:the )?freezer\b/i) && !has(text, /\b(?:thawed|defrosted)\b/i),
+    cooked: has(text, /\b(?:cooked|leftover|rotisserie|pre-?cooked)\b/i) && !has(text, /\b(?:uncooked|cooked apart)\b/i),
+    dried: has(text, /\bdr(?:y|ied)\b/i),
+    canned: has(text, /\b(?:can|cans|canned|tin|tins|tinned|jar|jarred)\b/i),
+    ground: has(text, /\b(?:ground|minced?|powder(?:ed)?)\b/i),
+    soaked: has(text, /\bsoaked\b/i),
+    bone: has(text, /\bbone[- ]?less\b|\bboned\b|\boff the bone\b|\bfillets?\b/i) ? 'out' : has(text, /\bbone[- ]?in\b|\bon the bone\b|\bbones? in\b/i) ? 'in' : null,
+    skin: has(text, /\bskin[- ]?less\b|\bskinned\b|\bskin (?:off|removed)\b/i) ? 'off' : has(text, /\bskin[- ]?on\b|\bskin on\b/i) ? 'on' : null,
+    cut: has(text, /\bshredded\b/i)
+      ? 'shredded'
+      : has(text, /\bcub(?:es?|ed)\b|\bchunks?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |inch |cm |even )pieces\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b/i)
+        ? 'cubed'
+        : has(text, /\bslic(?:es?|ed)\b|\bstrips?\b/i)
+          ? 'sliced'
+          : has(text, /\bwhole\b|\bin one piece\b|\bjoint\b/i)
+            ? 'whole'
+            : null,
+    thicknessMm: length ?? named,
+    toTaste: has(text, /\bto taste\b|\bas needed\b|\bas required\b|\bq\.?s\.?\b|\bto season\b/i),
+    optional: has(text, /\boptional(?:ly)?\b|\bif (?:you )?(?:like|liked|wanted|desired|using)\b/i),
+    divided: has(text, /\bdivided\b|\bin two parts\b|\bseparated\b/i),
+    zestOnly: has(text, /\b(?:zest|peel|rind)\b/i) && !has(text, /\bjuice/i),
+    written: written?.match ? { moment: written.moment, words: written.match[0] } : null,
+  };
+}

@@ -1,0 +1,83 @@
+import { z } from 'zod';
+import { HouseRulesSchema } from './houseRules';
+import { MOMENTS } from './moment';
+
+/** Names of the wanted thickness; strengths live in the sauce room. */
+export const AIMS = ['brothy', 'light', 'coating', 'gravy', 'clinging', 'glaze'] as const;
+export type Aim = (typeof AIMS)[number];
+
+const id = z.string().regex(/^[A-Za-z0-9_-]{1,60}$/);
+
+/** One line of the dish: the cook's words, and the corrections the cook made to how they were read. */
+export const LineSchema = z.object({
+  id,
+  text: z.string().max(400),
+  /** The heading it stands under, if any. */
+  section: z.string().max(120).optional(),
+  /** The cook's choice of moment, overriding the computed one. */
+  moment: z.enum(MOMENTS).optional(),
+  /** The cook's answer to "what is it?". */
+  foodId: z.string().max(40).optional(),
+  /** The cook's own weight for the line as written, grams. */
+  massG: z.number().positive().max(20000).optional(),
+  /** True when the tool added this line at the cook's tap. */
+  added: z.boolean().optional(),
+  /** Sized as a slurry after pressure instead of by the written amount. */
+  asSlurry: z.boolean().optional(),
+});
+export type Line = z.infer<typeof LineSchema>;
+
+/** What the cook decided about cooking it. `null` means computed. */
+export const DishSettingsSchema = z.object({
+  potId: id.nullable().default(null),
+  pressure: z.enum(['high', 'low']).default('high'),
+  minutes: z.number().min(0).max(180).nullable().default(null),
+  release: z.enum(['quick', 'ten', 'natural']).nullable().default(null),
+  thicknessMm: z.number().min(3).max(150).nullable().default(null),
+  frozen: z.boolean().nullable().default(null),
+  onRack: z.boolean().default(false),
+  aim: z.enum(AIMS).default('coating'),
+});
+export type DishSettings = z.infer<typeof DishSettingsSchema>;
+
+/** A dish: what the cook wrote plus the corrections the cook made; never a derived value. */
+export const DishSchema = z.object({
+  id,
+  name: z.string().min(1).max(120),
+  /** The number of plates the written amounts are for. */
+  writtenFor: z.number().min(1).max(60),
+  /** The number of plates wanted now. */
+  plates: z.number().min(1).max(60),
+  lines: z.array(LineSchema).max(200),
+  method: z.string().max(20000).default(''),
+  note: z.string().max(4000).default(''),
+  /** Corrections for next time, written by the log. */
+  nextTime: z.array(z.string().max(300)).max(50).default([]),
+  tags: z.array(z.string().max(40)).max(20).default([]),
+  settings: DishSettingsSchema,
+  /** Dish-level overrides of the house rules. */
+  rules: HouseRulesSchema.partial().default({}),
+  demo: z.boolean().default(false),
+  createdAt: z.number().int().nonnegative(),
+  updatedAt: z.number().int().nonnegative(),
+});
+export type Dish = z.infer<typeof DishSchema>;
+
+/** Factor on every written amount. */
+export function scaleOf(dish: Pick<Dish, 'plates' | 'writtenFor'>): number {
+  return dish.plates / dish.writtenFor;
+}
+
+/** A new, empty dish. `now` is epoch milliseconds; ids come from the caller because the core has no randomness. */
+export function emptyDish(dishId: string, name: string, now: number, plates = 4): Dish {
+  return DishSchema.parse({
+    id: dishId,
+    name: name.trim() || 'A new dish',
+    writtenFor: plates,
+    plates,
+    lines: [],
+    settings: {},
+    createdAt: now,
+    updatedAt: now,
+  });
+}

@@ -1,0 +1,151 @@
+import fc from 'fast-check';
+import { Pantry } from '../pantry/pantry';
+import { readLine, stripBullet } from './read';
+
+const pantry = new Pantry();
+const read = (text: string, system: 'us' | 'metric' | 'au' = 'us') => readLine(text, pantry, system);
+
+/** text, food, grams (within the given share) */
+const LINES: [string, string, number, number?][] = [
+  ['1½ lb (700 g) boneless, skinless chicken thighs', 'chicken-thigh', 700, 0.02],
+  ['6 bone-in skin-on chicken thighs (about 1 kg)', 'chicken-thigh', 1000, 0.02],
+  ['1 (14 oz) can coconut milk', 'coconut-milk', 397, 0.05],
+  ['2 x 400 g tins chopped tomatoes', 'chopped-tomatoes', 800, 0.03],
+  ['1 (14.5-oz) can diced tomatoes, with juice', 'chopped-tomatoes', 411, 0.03],
+  ['1 14-oz can crushed tomatoes', 'crushed-tomatoes', 397, 0.03],
+  ['1 can (15 oz) black beans, drained and rinsed', 'black-bean', 255, 0.05],
+  ['400g tin chickpeas', 'chickpea', 240, 0.05],
+  ['3 tbsp plus 1 tsp cornflour', 'cornstarch', 26.6, 0.1],
+  ['juice of ½ lemon', 'lemon', 22, 0.1],
+  ['Juice and zest of 2 limes', 'lime', 50, 0.1],
+  ['1 lemon, juiced', 'lemon', 45, 0.1],
+  ['zest of 1 lemon', 'lemon-zest', 4, 0.3],
+  ['2 cups chicken stock', 'chicken-stock', 473, 0.02],
+  ['250ml hot vegetable stock', 'vegetable-stock', 250, 0.02],
+  ['2 large onions, sliced', 'onion', 460, 0.02],
+  ['1 medium yellow onion, diced', 'onion', 160, 0.02],
+  ['4 cloves garlic, minced', 'garlic', 18, 0.05],
+  ['3 garlic cloves', 'garlic', 13.5, 0.05],
+  ['a 4 cm piece of ginger, grated', 'ginger', 20, 0.1],
+  ['1-inch piece fresh ginger', 'ginger', 13, 0.1],
+  ['2 T soy sauce', 'soy-sauce', 34, 0.05],
+  ['2 t ground cumin', 'ground-cumin', 4.4, 0.1],
+  ['1 tsp ground coriander', 'ground-coriander', 2.2, 0.1],
+  ['a handful of coriander leaves', 'coriander', 10, 0.05],
+  ['1 bunch cilantro, chopped', 'coriander', 30, 0.05],
+  ['1 cinnamon stick', 'cinnamon-stick', 4, 0.05],
+  ['2 bay leaves', 'bay-leaf', 0.6, 0.05],
+  ['6 cloves', 'clove', 0.6, 0.05],
+  ['2 red peppers, cut into strips', 'red-pepper', 320, 0.05],
+  ['½ tsp freshly ground black pepper', 'black-pepper', 1.1, 0.1],
+  ['1 stick butter', 'butter', 113, 0.02],
+  ['2 tbsp all-purpose flour', 'plain-flour', 15.7, 0.1],
+  ['1/4 cup honey', 'honey', 83, 0.05],
+  ['1 cup heavy cream', 'double-cream', 237, 0.05],
+  ['8 oz cream cheese, cubed', 'cream-cheese', 227, 0.02],
+  ['1 kg beef chuck, cut into 4 cm cubes', 'beef-chuck', 1000, 0.02],
+  ['500 g minced beef', 'ground-beef', 500, 0.02],
+  ['1,2 kg lamb shoulder in 3 cm cubes', 'lamb-shoulder', 1200, 0.02],
+  ['2 lb 4 oz stewing beef', 'beef-chuck', 1020, 0.02],
+  ['200 g frozen peas', 'pea', 200, 0.02],
+  ['8 oz rigatoni', 'rigatoni', 227, 0.02],
+  ['1 cup dry white wine', 'white-wine', 234, 0.03],
+  ['1 tbsp tomato purée', 'tomato-paste', 16, 0.1],
+  ['2 heaped tbsp tomato paste', 'tomato-paste', 32, 0.15],
+  ['a couple of bay leaves', 'bay-leaf', 0.6, 0.05],
+  ['Chicken stock, 300 ml', 'chicken-stock', 300, 0.02],
+  ['Chicken drumsticks x 8', 'chicken-drumstick', 920, 0.02],
+  ['- 3 carrots, peeled and cut into 2 cm chunks', 'carrot', 210, 0.05],
+  ['• 150 g dried apricots', 'dried-apricot', 150, 0.02],
+  ['1-2 tsp chilli flakes', 'chilli-flake', 2.7, 0.15],
+  ['500 g passata', 'passata', 500, 0.02],
+  ['1 pint stout', 'stout', 478, 0.02],
+  ['1 cup sour cream, at room temperature', 'sour-cream', 239, 0.03],
+  ['150 g full-fat Greek yogurt', 'yoghurt', 150, 0.02],
+  ['3 sprigs thyme', 'thyme', 3, 0.05],
+  ['one onion', 'onion', 160, 0.02],
+  ['two 400 ml cans coconut milk', 'coconut-milk', 784, 0.05],
+  ['1 stock cube', 'stock-cube', 10, 0.05],
+  ['1 (8-ounce) package cream cheese', 'cream-cheese', 227, 0.02],
+  ['1 to 1½ cups beef broth', 'beef-stock', 296, 0.05],
+];
+
+describe('ordinary ingredient lines', () => {
+  it.each(LINES)('%s', (text, foodId, massG, tolerance = 0.05) => {
+    const line = read(text);
+    expect(line.food?.id).toBe(foodId);
+    expect(Math.abs(line.massG.mid - massG) / massG).toBeLessThanOrEqual(tolerance);
+  });
+
+  it('takes state, bone, skin and size from the words', () => {
+    expect(read('1 kg lamb shoulder in 3 cm cubes')).toMatchObject({ thicknessMm: 30, cut: 'cubed' });
+    expect(read('6 bone-in, skin-on chicken thighs')).toMatchObject({ bone: 'in', skin: 'on' });
+    expect(read('2 lb frozen boneless skinless chicken breasts')).toMatchObject({ frozen: true, bone: 'out', skin: 'off' });
+    expect(read('500 g beef, cut into 1-inch pieces').thicknessMm).toBeCloseTo(25.4);
+    expect(read('chicken, thawed if frozen, 1 kg').frozen).toBe(false);
+  });
+
+  it('hears when the words say a moment', () => {
+    expect(read('2 tbsp flour, stirred into the onions').written?.moment).toBe('aromatics');
+    expect(read('200 ml double cream, with the stock').written?.moment).toBe('lid');
+    expect(read('parsley, to serve').written?.moment).toBe('serve');
+    expect(read('100 ml white wine, to deglaze').written?.moment).toBe('deglaze');
+    expect(read('1 onion, sliced').written).toBeNull();
+  });
+
+  it('knows to taste, optional and divided', () => {
+    expect(read('salt to taste')).toMatchObject({ toTaste: true, amount: null });
+    expect(read('salt to taste').food?.kind).toBe('salt');
+    expect(read('1 tsp sugar (optional)').optional).toBe(true);
+    expect(read('2 cups stock, divided').divided).toBe(true);
+  });
+
+  it('marks what it does not know instead of guessing', () => {
+    const line = read('200 g zorblax');
+    expect(line.food).toBeNull();
+    expect(line.confidence).toBe('unsure');
+    expect(line.massG.mid).toBe(200);
+    expect(read('chicken thighs').confidence).toBe('unsure');
+    expect(read('1 onion').confidence).toBe('sure');
+  });
+
+  it('uses the household’s own spoons', () => {
+    expect(read('1 tbsp water', 'au').massG.mid).toBeCloseTo(20);
+    expect(read('1 cup water', 'metric').massG.mid).toBeCloseTo(250);
+  });
+});
+
+describe('laws of reading', () => {
+  it('never throws, never hangs, never loses a character, whatever is pasted', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary', maxLength: 450 }), (text) => {
+        const line = read(text);
+        expect(line.text).toBe(text);
+        expect(line.massG.low).toBeLessThanOrEqual(line.massG.high);
+        expect(Number.isFinite(line.massG.mid)).toBe(true);
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('is linear in the figure: twice the amount weighs twice as much', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 40 }), fc.constantFrom('g butter', 'ml stock', 'tbsp honey', 'onions', 'cloves garlic', 'cups rice', 'lb pork ribs'), (n, what) => {
+        expect(read(`${2 * n} ${what}`).massG.mid).toBeCloseTo(2 * read(`${n} ${what}`).massG.mid, 3);
+      }),
+    );
+  });
+
+  it('does not mind bullets', () => {
+    for (const bullet of ['- ', '* ', '• ', '[ ] ', '☐ ', '– '])
+      for (const [text, foodId] of LINES.slice(0, 12)) expect(read(stripBullet(bullet + text)).food?.id).toBe(foodId);
+  });
+
+  it('is quick: a pathological line ends at once', () => {
+    const started = performance.now();
+    read('1 (((((' + '14 oz '.repeat(60));
+    read('a '.repeat(200));
+    read('½'.repeat(400));
+    expect(performance.now() - started).toBeLessThan(500);
+  });
+});

@@ -1,0 +1,67 @@
+import { LARDER } from './data/larder';
+import { MEAT } from './data/meat';
+import { PLANTS } from './data/plants';
+import { WET } from './data/wet';
+import type { Food } from './food';
+import { foodWords } from './words';
+
+/** Every food that ships, in data order. */
+export const FOODS: readonly Food[] = [...MEAT, ...PLANTS, ...LARDER, ...WET];
+
+/** A food found in a line, with how much of the line's words it explains. */
+export interface FoodMatch {
+  food: Food;
+  /** Index of the first word and the number of words it covers in `foodWords(text)`. */
+  at: number;
+  words: number;
+}
+
+/** Looks foods up by the words a cook uses. Built once from the shipped foods and the household's own. */
+export class Pantry {
+  readonly #byId = new Map<string, Food>();
+  readonly #byName = new Map<string, Food>();
+  #longest = 1;
+
+  /** `own` foods come first: a household's figure wins over the shipped one of the same name. */
+  constructor(own: readonly Food[] = []) {
+    for (const food of [...own, ...FOODS]) {
+      if (!this.#byId.has(food.id)) this.#byId.set(food.id, food);
+      for (const name of food.names) {
+        const key = foodWords(name).join(' ');
+        if (!key) continue;
+        if (!this.#byName.has(key)) this.#byName.set(key, food);
+        this.#longest = Math.max(this.#longest, key.split(' ').length);
+      }
+    }
+  }
+
+  /** The food with this id, or undefined. */
+  get(id: string): Food | undefined {
+    return this.#byId.get(id);
+  }
+
+  /** All foods, the household's own first. */
+  all(): Food[] {
+    return [...this.#byId.values()];
+  }
+
+  /** The food with exactly this name, whatever its case, accents or plural; undefined when there is none. */
+  named(name: string): Food | undefined {
+    return this.#byName.get(foodWords(name).join(' '));
+  }
+
+  /**
+   * The food a phrase is about: the longest known name in it; among equals the last, where English puts the noun
+   * ("smoked bacon lardons", "lemon chicken thighs").
+   */
+  find(text: string): FoodMatch | null {
+    const words = foodWords(text);
+    for (let n = Math.min(this.#longest, words.length); n >= 1; n--) {
+      for (let at = words.length - n; at >= 0; at--) {
+        const food = this.#byName.get(words.slice(at, at + n).join(' '));
+        if (food) return { food, at, words: n };
+      }
+    }
+    return null;
+  }
+}

@@ -1,0 +1,139 @@
+/**
+ * Units a cook writes. Mass is grams, volume millilitres, length millimetres; a `piece` unit (clove, can, sprig)
+ * weighs what the pantry says for the food, or `typicalG` when the pantry is silent.
+ */
+export type UnitKind = 'mass' | 'volume' | 'length' | 'piece';
+
+/** Whose spoons and cups: the household's, unless the line says otherwise. */
+export type MeasureSystem = 'us' | 'metric' | 'uk' | 'au';
+
+export interface Unit {
+  id: string;
+  kind: UnitKind;
+  /** Grams, millilitres or millimetres for one; 1 for pieces. */
+  perUnit: number;
+  /** Where a system measures it otherwise. */
+  bySystem?: Partial<Record<MeasureSystem, number>>;
+  /** What one weighs when the food has no figure of its own (pieces only). */
+  typicalG?: number;
+  /** Relative uncertainty of one in real kitchens. */
+  spread: number;
+  /** Lower-case spellings, singular and plural. `T` and `t` are handled by the reader: case matters there. */
+  names: readonly string[];
+}
+
+/** Source of the exact figures: definitions of the US customary, imperial and metric units. */
+export const UNIT_SOURCE = 'Definitions of US customary, imperial and metric kitchen measures; vague measures are kitchen custom.';
+
+const u = (
+  id: string,
+  kind: UnitKind,
+  perUnit: number,
+  spread: number,
+  names: string,
+  extra: Partial<Unit> = {},
+): Unit => ({ id, kind, perUnit, spread, names: names.split('|'), ...extra });
+
+export const UNITS: readonly Unit[] = [
+  u('g', 'mass', 1, 0.02, 'g|gr|gm|gms|gram|grams|gramme|grammes|g.'),
+  u('kg', 'mass', 1000, 0.02, 'kg|kgs|kilo|kilos|kilogram|kilograms|kilogramme|kilogrammes'),
+  u('mg', 'mass', 0.001, 0.05, 'mg|milligram|milligrams'),
+  u('oz', 'mass', 28.3495, 0.02, 'oz|oz.|ounce|ounces|onzas'),
+  u('lb', 'mass', 453.592, 0.02, 'lb|lb.|lbs|lbs.|pound|pounds|#'),
+  u('ml', 'volume', 1, 0.03, 'ml|mls|millilitre|millilitres|milliliter|milliliters|cc|cm3'),
+  u('cl', 'volume', 10, 0.03, 'cl|centilitre|centilitres|centiliter|centiliters'),
+  u('dl', 'volume', 100, 0.03, 'dl|decilitre|decilitres|deciliter|deciliters'),
+  u('l', 'volume', 1000, 0.03, 'l|litre|litres|liter|liters|ltr|ltrs'),
+  u('tsp', 'volume', 4.929, 0.15, 'tsp|tsp.|tsps|teaspoon|teaspoons|teasp|ts', {
+    bySystem: { metric: 5, uk: 5, au: 5 },
+  }),
+  u('dsp', 'volume', 10, 0.2, 'dsp|dessertspoon|dessertspoons|dstspn|dessert spoon|dessert spoons'),
+  u('tbsp', 'volume', 14.787, 0.12, 'tbsp|tbsp.|tbsps|tbs|tbs.|tbl|tblsp|tablespoon|tablespoons|tbls|tabsp|el|c. à s.', {
+    bySystem: { metric: 15, uk: 15, au: 20 },
+  }),
+  u('floz', 'volume', 29.574, 0.05, 'fl oz|fl. oz.|fl. oz|floz|fluid ounce|fluid ounces|fl ounce|fl ounces', {
+    bySystem: { uk: 28.413 },
+  }),
+  u('cup', 'volume', 236.588, 0.08, 'cup|cups|c|c.', { bySystem: { metric: 250, uk: 250, au: 250 } }),
+  u('pint', 'volume', 473.176, 0.05, 'pint|pints|pt|pts', { bySystem: { uk: 568.261, metric: 568.261, au: 570 } }),
+  u('quart', 'volume', 946.353, 0.05, 'quart|quarts|qt|qts', { bySystem: { uk: 1136.5 } }),
+  u('gallon', 'volume', 3785.41, 0.05, 'gallon|gallons|gal', { bySystem: { uk: 4546.1 } }),
+  u('dash', 'volume', 0.6, 0.5, 'dash|dashes|shake|shakes'),
+  u('drop', 'volume', 0.06, 0.5, 'drop|drops'),
+  u('splash', 'volume', 15, 0.5, 'splash|splashes|drizzle|drizzles|glug|glugs|slosh'),
+  u('glass', 'volume', 150, 0.25, 'glass|glasses|wineglass|wineglasses'),
+  u('mug', 'volume', 300, 0.2, 'mug|mugs'),
+  u('mm', 'length', 1, 0.1, 'mm|millimetre|millimetres|millimeter|millimeters'),
+  u('cm', 'length', 10, 0.1, 'cm|centimetre|centimetres|centimeter|centimeters'),
+  u('inch', 'length', 25.4, 0.15, 'inch|inches|in|in.|"|”|″|-inch'),
+  u('pinch', 'piece', 1, 0.5, 'pinch|pinches|smidgen|pizca', { typicalG: 0.3 }),
+  u('handful', 'piece', 1, 0.4, 'handful|handfuls|fistful', { typicalG: 30 }),
+  u('clove', 'piece', 1, 0.3, 'clove|cloves', { typicalG: 4.5 }),
+  u('can', 'piece', 1, 0.08, 'can|cans|tin|tins', { typicalG: 400 }),
+  u('jar', 'piece', 1, 0.3, 'jar|jars', { typicalG: 350 }),
+  u('packet', 'piece', 1, 0.4, 'packet|packets|package|packages|pkg|pkgs|pack|packs|sachet|sachets|pkt|envelope|envelopes', {
+    typicalG: 250,
+  }),
+  u('carton', 'piece', 1, 0.3, 'carton|cartons|tub|tubs|pot of|pots of|container|containers|box|boxes', { typicalG: 300 }),
+  u('bag', 'piece', 1, 0.3, 'bag|bags', { typicalG: 250 }),
+  u('bottle', 'piece', 1, 0.2, 'bottle|bottles', { typicalG: 500 }),
+  u('bunch', 'piece', 1, 0.4, 'bunch|bunches|bouquet', { typicalG: 30 }),
+  u('sprig', 'piece', 1, 0.5, 'sprig|sprigs|stem|stems', { typicalG: 1.5 }),
+  u('leaf', 'piece', 1, 0.5, 'leaf|leaves', { typicalG: 0.3 }),
+  u('stick', 'piece', 1, 0.2, 'stick|sticks', { typicalG: 45 }),
+  u('stalk', 'piece', 1, 0.3, 'stalk|stalks|rib|ribs', { typicalG: 45 }),
+  u('slice', 'piece', 1, 0.4, 'slice|slices', { typicalG: 20 }),
+  u('rasher', 'piece', 1, 0.2, 'rasher|rashers|strip|strips', { typicalG: 25 }),
+  u('head', 'piece', 1, 0.3, 'head|heads|bulb|bulbs', { typicalG: 400 }),
+  u('cube', 'piece', 1, 0.1, 'cube|cubes|stock pot|stockpot', { typicalG: 10 }),
+  u('knob', 'piece', 1, 0.4, 'knob|knobs|nub|pat|pats', { typicalG: 15 }),
+  u('thumb', 'piece', 1, 0.4, 'thumb|thumbs|thumb-sized piece|thumb sized piece|thumb-size piece', { typicalG: 15 }),
+  u('piece', 'piece', 1, 0.3, 'piece|pieces|pc|pcs|fillet|fillets|whole', { typicalG: 100 }),
+  u('rack', 'piece', 1, 0.2, 'rack|racks', { typicalG: 900 }),
+  u('block', 'piece', 1, 0.1, 'block|blocks|brick|bricks', { typicalG: 227 }),
+  u('ear', 'piece', 1, 0.3, 'ear|ears|cob|cobs', { typicalG: 150 }),
+  u('scoop', 'piece', 1, 0.4, 'scoop|scoops|dollop|dollops|spoonful|spoonfuls', { typicalG: 20 }),
+  u('ladle', 'volume', 120, 0.25, 'ladle|ladles|ladleful|ladlefuls'),
+  u('each', 'piece', 1, 0.25, ''),
+];
+
+const byId = new Map(UNITS.map((unit) => [unit.id, unit]));
+const byName = new Map(UNITS.flatMap((unit) => unit.names.filter(Boolean).map((n) => [n, unit] as const)));
+const longestNameWords = Math.max(...[...byName.keys()].map((n) => n.split(' ').length));
+
+/** The unit with this id. Throws on an id that does not exist: ids come from our own code, never from a cook. */
+export function unitById(id: string): Unit {
+  const unit = byId.get(id);
+  if (!unit) throw new Error(`No unit "${id}"`);
+  return unit;
+}
+
+/** Size of one in the unit's SI measure under a household's system (ml, g or mm). */
+export function perUnitIn(unit: Unit, system: MeasureSystem): number {
+  return unit.bySystem?.[system] ?? unit.perUnit;
+}
+
+/**
+ * Reads a unit at the start of `text`. Returns the unit and the rest, or null.
+ * A lone capital `T` is a tablespoon and a lone small `t` a teaspoon; every other spelling ignores case.
+ */
+export function readUnit(text: string): { unit: Unit; rest: string } | null {
+  const spoon = /^([Tt])\.?(?=\s)/.exec(text);
+  if (spoon) return { unit: unitById(spoon[1] === 'T' ? 'tbsp' : 'tsp'), rest: text.slice(spoon[0].length) };
+  const lower = text.toLowerCase();
+  const words = lower.split(/(?<=\s)/);
+  for (let n = Math.min(longestNameWords, words.length); n >= 1; n--) {
+    const raw = words.slice(0, n).join('');
+    const trimmed = raw.trimEnd();
+    for (const candidate of [trimmed, trimmed.replace(/[.,;:)\]]+$/, '')]) {
+      const unit = byName.get(candidate);
+      if (unit) {
+        const rest = text.slice(candidate.length).replace(/^\.(?=\s|$)/, '');
+        return { unit, rest };
+      }
+    }
+  }
+  const glued = /^("|”|″|-inch)/i.exec(text);
+  if (glued) return { unit: unitById('inch'), rest: text.slice(glued[0].length) };
+  return null;
+}
