@@ -171,8 +171,10 @@ export function readAmount(text: string): FoundAmount | null {
     rest = afterSize;
   }
   const also = amount.content ? null : readAlso(rest);
-  if (also && also.unit.id !== amount.unitId) {
-    if (also.unit.kind === 'mass') amount.alsoG = also.value * also.unit.perUnit;
+  if (also) {
+    const primary = unitById(amount.unitId).kind;
+    if (primary === 'mass' || primary === also.unit.kind) rest = also.rest;
+    else if (also.unit.kind === 'mass') amount.alsoG = also.value * also.unit.perUnit;
     else if (also.unit.kind === 'volume') amount.alsoMl = also.value * also.unit.perUnit;
     rest = also.rest;
   }

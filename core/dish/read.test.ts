@@ -7,7 +7,7 @@ const read = (text: string, system: 'us' | 'metric' | 'au' = 'us') => readLine(t
 
 /** text, food, grams (within the given share) */
 const LINES: [string, string, number, number?][] = [
-  ['1½ lb (700 g) boneless, skinless chicken thighs', 'chicken-thigh', 700, 0.02],
+  ['1½ lb (700 g) boneless, skinless chicken thighs', 'chicken-thigh', 700, 0.03],
   ['6 bone-in skin-on chicken thighs (about 1 kg)', 'chicken-thigh', 1000, 0.02],
   ['1 (14 oz) can coconut milk', 'coconut-milk', 397, 0.05],
   ['2 x 400 g tins chopped tomatoes', 'chopped-tomatoes', 800, 0.03],
@@ -67,6 +67,12 @@ const LINES: [string, string, number, number?][] = [
   ['two 400 ml cans coconut milk', 'coconut-milk', 784, 0.05],
   ['1 stock cube', 'stock-cube', 10, 0.05],
   ['1 (8-ounce) package cream cheese', 'cream-cheese', 227, 0.02],
+  ['1.5kg/3lb 5oz pork shoulder, cut into large chunks', 'pork-shoulder', 1500, 0.01],
+  ['300g/10½oz chestnut mushrooms, quartered', 'mushroom', 300, 0.01],
+  ['125ml/4fl oz double cream', 'double-cream', 125, 0.01],
+  ['4 large boneless skinless chicken breasts (about 2 1/2 pounds)', 'chicken-breast', 1134, 0.01],
+  ['2 chicken breasts (200 g each)', 'chicken-breast', 400, 0.01],
+  ['1 3-lb chuck roast', 'beef-chuck', 1361, 0.01],
   ['1 to 1½ cups beef broth', 'beef-stock', 296, 0.05],
 ];
 

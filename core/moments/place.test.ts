@@ -1,0 +1,118 @@
+import fc from 'fast-check';
+import { emptyDish, type Dish } from '../dish/dish';
+import { HouseRulesSchema, SCHOOLS } from '../dish/houseRules';
+import { MOMENTS } from '../dish/moment';
+import { Pantry } from '../pantry/pantry';
+import { FOODS } from '../pantry/pantry';
+import { FOOD_KINDS } from '../pantry/food';
+import { inOrder, placeDish } from './place';
+import { MOMENT_RULES } from './rules';
+
+const pantry = new Pantry();
+const dishOf = (...texts: string[]): Dish => ({
+  ...emptyDish('d', 'Test', 0),
+  lines: texts.map((text, i) => ({ id: `l${i}`, text })),
+});
+const momentOf = (text: string, ...others: string[]) => placeDish(dishOf(text, ...others), { pantry })[0]?.moment;
+
+describe('where things go', () => {
+  it.each([
+    ['1 kg boneless chicken thighs', 'sear'],
+    ['2 onions, sliced', 'aromatics'],
+    ['1 tsp ground cumin', 'bloom'],
+    ['100 ml white wine', 'deglaze'],
+    ['400 g tin chopped tomatoes', 'lid'],
+    ['1 tbsp cornflour', 'thicken'],
+    ['150 ml double cream', 'dairy'],
+    ['200 g sour cream', 'dairy'],
+    ['100 g grated parmesan', 'dairy'],
+    ['juice of 1 lemon', 'finish'],
+    ['a handful of parsley', 'finish'],
+    ['150 g frozen peas', 'finish'],
+    ['3 tbsp honey', 'finish'],
+    ['rice, to serve', 'serve'],
+    ['salt to taste', 'finish'],
+    ['3 potatoes', 'lid'],
+    ['2 bay leaves', 'lid'],
+    ['3 tbsp peanut butter', 'thicken'],
+    ['600 g frozen chicken breasts', 'lid'],
+  ])('%s -> %s', (text, moment) => expect(momentOf(text)).toBe(moment));
+
+  it('lets stock deglaze only when nothing better is there', () => {
+    expect(momentOf('300 ml chicken stock')).toBe('deglaze');
+    expect(momentOf('300 ml chicken stock', '100 ml red wine')).toBe('lid');
+  });
+
+  it('follows the words of a line and judges them', () => {
+    const [flour, cream] = placeDish(dishOf('2 tbsp flour, stirred into the onions', '200 ml double cream, with the stock'), { pantry });
+    expect(flour).toMatchObject({ moment: 'aromatics', computed: 'thicken', by: 'words' });
+    expect(flour?.early?.severity).toBe('stop');
+    expect(cream).toMatchObject({ moment: 'lid', computed: 'dairy' });
+    expect(cream?.early?.severity).toBe('stop');
+  });
+
+  it('splits coconut milk, and its parts add up', () => {
+    const parts = placeDish(dishOf('400 ml can coconut milk'), { pantry });
+    expect(parts.map((p) => p.moment)).toEqual(['lid', 'dairy']);
+    expect(parts.reduce((s, p) => s + p.share, 0)).toBe(1);
+  });
+
+  it('lets the cook overrule everything', () => {
+    const dish = dishOf('150 ml double cream');
+    dish.lines[0]!.moment = 'lid';
+    expect(placeDish(dish, { pantry })[0]).toMatchObject({ moment: 'lid', by: 'cook', computed: 'dairy' });
+  });
+
+  it('lists a moment in the order of use: fat first, cheese after cream', () => {
+    const items = placeDish(dishOf('100 g grated parmesan', '100 ml double cream', '1 onion', '1 kg chicken thighs', '1 tbsp oil'), { pantry });
+    expect(inOrder(items, 'sear').map((i) => i.read.food?.kind)).toEqual(['oil', 'poultry']);
+    expect(inOrder(items, 'dairy').map((i) => i.read.food?.kind)).toEqual(['cream', 'cheese']);
+  });
+});
+
+describe('laws of placing', () => {
+  const ruleSets = fc.record(Object.fromEntries(SCHOOLS.map((s) => [s.id, fc.constantFrom(...s.options.map((o) => o.id))])));
+  const foodNames = FOODS.map((f) => f.names[0] ?? '');
+
+  it('every line under any rules is placed once, with a reason, and shares add to one', () => {
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom(...foodNames, 'zorblax'), { maxLength: 25 }), ruleSets, (names, rules) => {
+        const dish = dishOf(...names.map((n) => `100 g ${n}`));
+        const items = placeDish(dish, { pantry, rules: HouseRulesSchema.parse(rules) });
+        for (const line of dish.lines) {
+          const parts = items.filter((i) => i.lineId === line.id);
+          expect(parts.reduce((s, p) => s + p.share, 0)).toBeCloseTo(1);
+          for (const p of parts) {
+            expect(p.reason.length).toBeGreaterThan(5);
+            expect(MOMENTS).toContain(p.moment);
+          }
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('lean and sour dairy is held back under every rule', () => {
+    fc.assert(
+      fc.property(ruleSets, fc.constantFrom('200 g yoghurt', '200 g sour cream', '200 ml milk'), (rules, text) => {
+        expect(placeDish(dishOf(text), { pantry, rules: HouseRulesSchema.parse(rules) })[0]?.moment).toBe('dairy');
+      }),
+    );
+  });
+
+  it('no kind of food is without a rule', () => {
+    const covered = new Set(MOMENT_RULES.filter((r) => !r.when).flatMap((r) => r.kinds));
+    expect(FOOD_KINDS.filter((k) => !covered.has(k))).toEqual([]);
+  });
+
+  it('scaling by k and back returns the same weights', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 20 }), (plates) => {
+        const dish = { ...dishOf('1 kg chicken thighs', '2 onions'), writtenFor: 4 };
+        const there = placeDish({ ...dish, plates }, { pantry });
+        const home = placeDish({ ...dish, plates: 4 }, { pantry });
+        there.forEach((item, i) => expect(item.massG.mid * (4 / plates)).toBeCloseTo(home[i]?.massG.mid ?? 0, 6));
+      }),
+    );
+  });
+});

@@ -1,0 +1,130 @@
+import { isHeldBack } from '../dish/moment';
+import type { HouseRules } from '../dish/houseRules';
+import type { PlacedItem } from '../moments/place';
+import type { FoodKind } from '../pantry/food';
+import { around, sumRanges, type Range } from '../quantity/range';
+import { floorAreaCm2, type Pot } from './pot';
+
+/** One entry of the thin-liquid ledger, millilitres; drunk and boiled-off entries are negative. */
+export interface LiquidEntry {
+  kind: 'poured' | 'given' | 'drunk' | 'boiled';
+  label: string;
+  lineId: string | null;
+  ml: Range;
+  /** True when the household's school counts it towards the minimum. */
+  counts: boolean;
+  why: string;
+}
+
+/** The thin-liquid sum before the lid closes, and the sauce to expect after. */
+export interface LiquidSum {
+  entries: LiquidEntry[];
+  /** What counts towards the minimum under the household's school, ml. */
+  countedMl: Range;
+  /** What is poured, whatever the school, ml. */
+  pouredMl: Range;
+  /** What the food gives up by the time pressure is reached, ml. */
+  givenMl: Range;
+  needMl: number;
+  /** With the juices school: the poured floor that covers the base, ml. */
+  pouredFloorMl: number;
+  /** The splash that makes it enough, ml; 0 when it is enough. Rounded up to what a jug shows. */
+  splashMl: number;
+  verdict: 'enough' | 'tight' | 'short';
+  /** Sauce in the pot when the pin drops (liquid, melted and dissolved, without the pieces), grams. */
+  sauceAfterG: Range;
+}
+
+/** Foods that are part of the sauce rather than pieces in it. */
+export const SAUCE_KINDS: ReadonlySet<FoodKind> = new Set<FoodKind>([
+  'water', 'stock', 'stock-concentrate', 'wine', 'beer', 'spirit', 'vinegar', 'citrus', 'juice', 'salty-sauce', 'thick-sauce',
+  'coconut-thin', 'coconut-milk', 'coconut-cream', 'cream', 'milk', 'sour-dairy', 'cream-cheese', 'tomato-chunky', 'tomato-thick',
+  'tomato-paste', 'syrup', 'sugar', 'nut-paste', 'mustard', 'starch', 'flour', 'gum',
+]);
+
+/** Figures of the ledger. Source: kitchen practice and the cooker manuals' own minimums; spreads are relative. */
+export const LIQUID_FIGURES = {
+  /** Share of dry food's final drinking done by the time pressure is reached. */
+  drunkEarlyShare: { value: 0.25, spread: 0.4, source: 'Come-up of about ten minutes against a cook of thirty to forty' },
+  /** Share of wine, beer or spirit boiled away while deglazing. */
+  wineBoiledShare: { value: 0.5, spread: 0.3, source: 'Reduced by half, as deglazing is taught' },
+  /** Vapour lost coming up and venting, ml. */
+  vapourMl: { value: 50, spread: 0.4, source: 'Pot left open until the valve closes, plus venting: 30-70 ml' },
+  /** Boiled away while scraping with stock or water, ml. */
+  deglazeMl: { value: 15, spread: 0.5, source: 'One minute on high sauté' },
+  /** Least film of poured liquid under the juices school, mm over the floor. */
+  filmMm: { value: 3, spread: 0.3, source: 'Covers the base with the pot not quite level' },
+  /** Softened and salted onions give up this many times more before the lid. */
+  softenedFactor: { value: 2, spread: 0.3, source: 'Onions salted and softened weep about twice as fast' },
+  /** Extra share of frozen vegetables that is ice glaze. */
+  iceGlazeShare: { value: 0.1, spread: 0.4, source: 'Ice glaze on loose frozen vegetables' },
+} as const;
+
+const isAlcohol = (kind: FoodKind): boolean => kind === 'wine' || kind === 'beer' || kind === 'spirit';
+
+/** Adds up the thin liquid of the items that are in the pot when the lid closes. */
+export function sumLiquid(items: readonly PlacedItem[], pot: Pot, rules: Pick<HouseRules, 'liquid'>): LiquidSum {
+  const under = items.filter((i) => !isHeldBack(i.moment));
+  const countJuices = rules.liquid === 'juices';
+  const entries: LiquidEntry[] = [];
+  const sauce: Range[] = [];
+  let deglazed = false;
+  for (const item of under) {
+    const food = item.read.food;
+    if (!food || item.massG.mid <= 0) continue;
+    const label = food.names[0] ?? item.read.foodText;
+    const scale = (share: number, spread: number): Range =>
+      around(item.massG.mid * share, Math.hypot(spread, (item.massG.high - item.massG.mid) / item.massG.mid));
+    const volume = 1 / food.gPerMl;
+    const isSplitThin = item.part === 'thin part';
+    const thin = isSplitThin ? 0.95 : food.thin;
+    if (thin > 0) {
+      const why = thin >= 0.94 ? 'thin: counts whole' : `about ${Math.round(thin * 100)} % of it is thin`;
+      entries.push({ kind: 'poured', label, lineId: item.lineId, ml: scale(volume * thin, food.spread / 2), counts: true, why });
+    }
+    if (isAlcohol(food.kind) && item.moment === 'deglaze') {
+      const f = LIQUID_FIGURES.wineBoiledShare;
+      entries.push({ kind: 'boiled', label: `${label}, boiled by half`, lineId: item.lineId, ml: scale(-volume * f.value, f.spread), counts: true, why: 'gone while deglazing' });
+      deglazed = true;
+    }
+    const glaze = item.read.frozen && /veg|leaf/.test(food.kind) ? LIQUID_FIGURES.iceGlazeShare.value : 0;
+    if (food.givesEarly + glaze > 0) {
+      const softened = food.kind === 'allium' && item.moment === 'aromatics' ? LIQUID_FIGURES.softenedFactor.value : 1;
+      const early = Math.min(0.6, food.givesEarly * softened + glaze);
+      entries.push({ kind: 'given', label, lineId: item.lineId, ml: scale(early, 0.4), counts: countJuices, why: softened > 1 ? 'weeps as it softens' : 'given up by the time pressure is reached' });
+    }
+    if (food.drinks > 0 && !item.read.soaked) {
+      const f = LIQUID_FIGURES.drunkEarlyShare;
+      entries.push({ kind: 'drunk', label, lineId: item.lineId, ml: scale(-food.drinks * f.value, f.spread), counts: true, why: 'drinks while it comes up' });
+    }
+    if (SAUCE_KINDS.has(food.kind)) sauce.push(scale(food.kind === 'tomato-chunky' ? 0.9 : 1, 0.05));
+    if (food.givesTotal > 0 && food.kind !== 'tomato-chunky') sauce.push(scale(food.givesTotal, 0.35));
+    if (food.drinks > 0) sauce.push(scale(item.read.soaked ? -0.3 : -food.drinks, 0.2));
+    if (food.kind === 'oil' || food.kind === 'butter') sauce.push(scale(0.9, 0.1));
+    if (isAlcohol(food.kind)) sauce.push(scale(-LIQUID_FIGURES.wineBoiledShare.value, LIQUID_FIGURES.wineBoiledShare.spread));
+  }
+  if (!deglazed && under.some((i) => i.moment === 'deglaze')) {
+    const f = LIQUID_FIGURES.deglazeMl;
+    entries.push({ kind: 'boiled', label: 'steam while scraping', lineId: null, ml: around(-f.value, f.spread), counts: true, why: 'gone while deglazing' });
+  }
+  const sum = (kinds: readonly LiquidEntry['kind'][], only?: boolean): Range =>
+    sumRanges(entries.filter((e) => kinds.includes(e.kind) && (!only || e.counts)).map((e) => e.ml));
+  const countedMl = sum(['poured', 'given', 'drunk', 'boiled'], true);
+  const pouredMl = sum(['poured']);
+  const pouredFloorMl = countJuices ? (floorAreaCm2(pot) * LIQUID_FIGURES.filmMm.value) / 10 : 0;
+  const shortBy = Math.max(pot.minThinMl - countedMl.mid, pouredFloorMl - pouredMl.mid, 0);
+  const splashMl = shortBy < 4 ? 0 : Math.ceil(shortBy / 25) * 25;
+  const vapour = around(-LIQUID_FIGURES.vapourMl.value, LIQUID_FIGURES.vapourMl.spread);
+  const after = sumRanges([...sauce, vapour]);
+  return {
+    entries,
+    countedMl,
+    pouredMl,
+    givenMl: sum(['given']),
+    needMl: pot.minThinMl,
+    pouredFloorMl,
+    splashMl,
+    verdict: splashMl > 0 ? 'short' : countedMl.low < pot.minThinMl * 0.97 ? 'tight' : 'enough',
+    sauceAfterG: { low: Math.max(0, after.low), mid: Math.max(0, after.mid), high: Math.max(0, after.high) },
+  };
+}
