@@ -1,0 +1,90 @@
+/** Exponent of a piece cut into cubes or chunks: nearly a sphere. Source: equivalent-shape factors of finite bodies; spread 10 %. */
+export const CUBED_EXPONENT = 1.8;
+
+/** Which safe temperature applies. */
+export type SafeClass = 'poultry' | 'ground' | 'whole';
+
+/** How one cut cooks. */
+export interface Cut {
+  id: string;
+  name: string;
+  /** 0 slab, 1 cylinder, 2 sphere; between for finite pieces. */
+  exponent: number;
+  /** Ordinary thickness of one whole raw piece, mm (its smallest dimension); `boneless` where boning changes it. */
+  thicknessMm: number;
+  bonelessMm?: number;
+  /** Minutes at a core of 95 °C until the connective tissue is tender; 0 for lean cuts with none to melt. */
+  tenderAt95Min: number;
+  /** Lean cuts dry out: minutes above 75 °C core before it shows. */
+  dryAfterMin: number | null;
+  safe: SafeClass;
+  /** Release that suits it. */
+  release: 'quick' | 'ten' | 'natural';
+  /** Conduction relative to boneless meat: bone and fat slow it. */
+  conduction: number;
+  /** Share of the half-thickness heat has to cross: a bone in the middle needs no cooking. */
+  depth: number;
+}
+
+/** Where the table comes from: rates scaled to the household bands of minutes under high pressure; thickness by ordinary trade sizes. */
+export const CUTS_SOURCE = { source: 'Bands of minutes in general pressure-cooking practice; thickness by ordinary butchery', spread: 0.2 };
+
+const cut = (
+  id: string,
+  name: string,
+  thicknessMm: number,
+  tenderAt95Min: number,
+  release: Cut['release'],
+  over: Partial<Cut> = {},
+): Cut => ({ id, name, exponent: 0.9, thicknessMm, tenderAt95Min, dryAfterMin: null, safe: 'whole', release, conduction: 1, depth: 1, ...over });
+
+export const CUTS: readonly Cut[] = [
+  cut('chicken-breast', 'chicken breast', 32, 0, 'ten', { safe: 'poultry', dryAfterMin: 12, exponent: 0.55 }),
+  cut('chicken-thigh', 'chicken thigh', 42, 18, 'ten', { safe: 'poultry', bonelessMm: 22, exponent: 0.8, depth: 0.72 }),
+  cut('chicken-drumstick', 'chicken drumstick', 42, 18, 'ten', { safe: 'poultry', exponent: 1.1, depth: 0.82 }),
+  cut('chicken-leg', 'chicken leg quarter', 46, 18, 'ten', { safe: 'poultry', exponent: 1, depth: 0.78 }),
+  cut('chicken-wing', 'chicken wing', 25, 21, 'quick', { safe: 'poultry', exponent: 1, depth: 0.9 }),
+  cut('turkey-breast', 'turkey breast', 45, 0, 'ten', { safe: 'poultry', dryAfterMin: 12 }),
+  cut('turkey-thigh', 'turkey thigh', 62, 60, 'ten', { safe: 'poultry', exponent: 1.2, depth: 0.72 }),
+  cut('duck-leg', 'duck leg', 45, 68, 'natural', { safe: 'poultry', exponent: 1, depth: 0.72 }),
+  cut('beef-chuck', 'beef chuck', 60, 136, 'natural'),
+  cut('beef-shin', 'beef shin', 50, 160, 'natural'),
+  cut('beef-cheek', 'beef cheek', 50, 145, 'natural', { exponent: 1.6, depth: 0.9 }),
+  cut('beef-short-rib', 'beef short rib', 45, 138, 'natural', { exponent: 1.1, depth: 0.8 }),
+  cut('oxtail', 'oxtail', 50, 170, 'natural', { exponent: 1, depth: 0.7 }),
+  cut('beef-brisket', 'beef brisket', 55, 170, 'natural'),
+  cut('beef-round', 'beef round', 60, 120, 'ten', { dryAfterMin: 45 }),
+  cut('lamb-shoulder', 'lamb shoulder', 60, 82, 'natural'),
+  cut('lamb-leg', 'lamb leg', 60, 78, 'natural'),
+  cut('lamb-shank', 'lamb shank', 55, 138, 'natural', { exponent: 1.2, depth: 0.72 }),
+  cut('mutton', 'mutton or goat', 40, 140, 'natural'),
+  cut('pork-shoulder', 'pork shoulder', 60, 112, 'natural'),
+  cut('pork-loin', 'pork loin', 28, 0, 'ten', { dryAfterMin: 10 }),
+  cut('pork-belly', 'pork belly', 40, 110, 'natural'),
+  cut('pork-ribs', 'pork ribs', 25, 84, 'natural', { exponent: 0.5 }),
+  cut('pork-cheek', 'pork cheek', 35, 135, 'natural'),
+  cut('gammon', 'gammon', 60, 85, 'natural'),
+  cut('veal-shoulder', 'veal shoulder', 40, 85, 'natural'),
+  cut('venison', 'venison', 40, 115, 'natural', { dryAfterMin: 60 }),
+  cut('rabbit', 'rabbit', 35, 55, 'ten', { exponent: 0.9, depth: 0.8 }),
+  cut('ground-meat', 'ground meat', 14, 34, 'quick', { safe: 'ground' }),
+  cut('meatball', 'meatballs', 40, 12, 'ten', { safe: 'ground', exponent: 2 }),
+  cut('sausage', 'sausage', 28, 16, 'ten', { safe: 'ground', exponent: 1 }),
+  cut('cured', 'cured meat', 8, 12, 'quick'),
+];
+
+const byId = new Map(CUTS.map((c) => [c.id, c]));
+
+/** The cut with this id, or undefined. */
+export function cutById(id: string | undefined): Cut | undefined {
+  return id ? byId.get(id) : undefined;
+}
+
+/**
+ * Safe core temperatures by authority, °C. Source: the public figures of the authority named; the household chooses which
+ * applies, and its own authority's current advice comes first.
+ */
+export const SAFE_C: Record<'us' | 'uk', Record<SafeClass, number> & { name: string; note: string }> = {
+  us: { poultry: 74, ground: 71, whole: 63, name: 'US public figures', note: 'Whole cuts of beef, pork, lamb and veal rest 3 minutes.' },
+  uk: { poultry: 70, ground: 70, whole: 70, name: 'UK public figures', note: '70 °C held for 2 minutes, or an equivalent.' },
+};
