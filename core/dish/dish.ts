@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { HouseRulesSchema } from './houseRules';
+import { RuleOverridesSchema } from './houseRules';
 import { MOMENTS } from './moment';
 
 /** Names of the wanted thickness; strengths live in the sauce room. */
@@ -56,7 +56,7 @@ export const DishSchema = z.object({
   tags: z.array(z.string().max(40)).max(20).default([]),
   settings: DishSettingsSchema,
   /** Dish-level overrides of the house rules. */
-  rules: HouseRulesSchema.partial().default({}),
+  rules: RuleOverridesSchema.default({}),
   demo: z.boolean().default(false),
   createdAt: z.number().int().nonnegative(),
   updatedAt: z.number().int().nonnegative(),

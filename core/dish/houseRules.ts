@@ -16,21 +16,39 @@ export interface School {
   options: readonly SchoolOption[];
 }
 
-/** The household's school for each matter. A dish may override any of them. */
+const OPTIONS = {
+  browning: z.enum(['pot', 'never', 'pan', 'end']),
+  dairy: z.enum(['after', 'full-fat-under']),
+  starch: z.enum(['after', 'coat-under', 'little-under']),
+  liquid: z.enum(['poured', 'juices']),
+  release: z.enum(['by-cut', 'quick', 'ten', 'natural']),
+  slurryWater: z.enum(['equal', 'three', 'stock']),
+  thickener: z.enum(['cornstarch', 'arrowroot', 'tapioca', 'potato', 'paste', 'xanthan', 'reduce']),
+  frozen: z.enum(['longer', 'same', 'thaw']),
+  tomato: z.enum(['top', 'blend', 'deglaze']),
+  coconut: z.enum(['split', 'under', 'after']),
+  greens: z.enum(['after', 'under']),
+  pasta: z.enum(['after', 'pot', 'apart']),
+};
+
+/** The household's school for each matter. Missing ones take the default. */
 export const HouseRulesSchema = z.object({
-  browning: z.enum(['pot', 'never', 'pan', 'end']).default('pot'),
-  dairy: z.enum(['after', 'full-fat-under']).default('after'),
-  starch: z.enum(['after', 'coat-under', 'little-under']).default('after'),
-  liquid: z.enum(['poured', 'juices']).default('poured'),
-  release: z.enum(['by-cut', 'quick', 'ten', 'natural']).default('by-cut'),
-  slurryWater: z.enum(['equal', 'three', 'stock']).default('equal'),
-  thickener: z.enum(['cornstarch', 'arrowroot', 'tapioca', 'potato', 'paste', 'xanthan', 'reduce']).default('cornstarch'),
-  frozen: z.enum(['longer', 'same', 'thaw']).default('longer'),
-  tomato: z.enum(['top', 'blend', 'deglaze']).default('top'),
-  coconut: z.enum(['split', 'under', 'after']).default('split'),
-  greens: z.enum(['after', 'under']).default('after'),
-  pasta: z.enum(['after', 'pot', 'apart']).default('after'),
+  browning: OPTIONS.browning.default('pot'),
+  dairy: OPTIONS.dairy.default('after'),
+  starch: OPTIONS.starch.default('after'),
+  liquid: OPTIONS.liquid.default('poured'),
+  release: OPTIONS.release.default('by-cut'),
+  slurryWater: OPTIONS.slurryWater.default('equal'),
+  thickener: OPTIONS.thickener.default('cornstarch'),
+  frozen: OPTIONS.frozen.default('longer'),
+  tomato: OPTIONS.tomato.default('top'),
+  coconut: OPTIONS.coconut.default('split'),
+  greens: OPTIONS.greens.default('after'),
+  pasta: OPTIONS.pasta.default('after'),
 });
+
+/** A dish's overrides: only the matters it decides for itself. */
+export const RuleOverridesSchema = z.object(OPTIONS).partial();
 export type HouseRules = z.infer<typeof HouseRulesSchema>;
 
 /** The defaults. */

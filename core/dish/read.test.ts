@@ -147,11 +147,8 @@ describe('laws of reading', () => {
       for (const [text, foodId] of LINES.slice(0, 12)) expect(read(stripBullet(bullet + text)).food?.id).toBe(foodId);
   });
 
-  it('is quick: a pathological line ends at once', () => {
-    const started = performance.now();
-    read('1 (((((' + '14 oz '.repeat(60));
-    read('a '.repeat(200));
-    read('½'.repeat(400));
-    expect(performance.now() - started).toBeLessThan(500);
+  it('ends on pathological lines', () => {
+    for (const text of ['1 (((((' + '14 oz '.repeat(60), 'a '.repeat(200), '½'.repeat(400), '1 x '.repeat(90), '('.repeat(300), 'juice of '.repeat(40)])
+      expect(read(text).text).toBe(text);
   });
 });

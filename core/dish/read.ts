@@ -115,11 +115,27 @@ function readTrailing(text: string): { amount: Amount; rest: string } | null {
 const LIQUID_KINDS = new Set(['water', 'stock', 'wine', 'beer', 'spirit', 'vinegar', 'citrus', 'juice', 'milk', 'cream', 'coconut-milk']);
 const NEED_AMOUNT = new Set(['poultry', 'red-meat', 'ground-meat', ...LIQUID_KINDS, 'tomato-chunky', 'tomato-thick', 'pasta', 'grain', 'pulse-dry']);
 
+/** Readings kept for each pantry and system: a dish is planned again at every keystroke, and only one line has changed. */
+const READ_BEFORE = new WeakMap<Pantry, Map<string, ReadLine>>();
+const KEPT_READINGS = 4000;
+
 /**
  * Reads one ingredient line in ordinary words, US or metric. Never throws and never drops text: whatever could not be
- * understood stays in `text` and lowers `confidence`.
+ * understood stays in `text` and lowers `confidence`. Pure, so readings are kept and shared: treat them as read-only.
  */
 export function readLine(text: string, pantry: Pantry, system: MeasureSystem = 'us'): ReadLine {
+  let kept = READ_BEFORE.get(pantry);
+  if (!kept) READ_BEFORE.set(pantry, (kept = new Map()));
+  const key = `${system}\n${text}`;
+  const before = kept.get(key);
+  if (before) return before;
+  const read = readAfresh(text, pantry, system);
+  if (kept.size >= KEPT_READINGS) kept.clear();
+  kept.set(key, read);
+  return read;
+}
+
+function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
   const clean = stripBullet(text.slice(0, MAX_LINE_LENGTH));
   const words = describe(clean);
   const found = readPartOf(clean) ?? readAmount(clean) ?? readTrailing(clean);
@@ -130,7 +146,12 @@ export function readLine(text: string, pantry: Pantry, system: MeasureSystem = '
   const head = unbracketed.split(/\s*[,;:]\s+|\s+[–—-]\s+|\s+or\s+|\s+\/\s+/i)[0] ?? '';
   const beforeFor = head.split(/\s+(?:for|to|with|cut|stirred|added|such as|plus)\s+/i)[0] ?? head;
   let foodText = beforeFor || head || unbracketed;
-  let match = pantry.find(foodText) ?? pantry.find(head) ?? pantry.find(unbracketed) ?? pantry.find(rest);
+  let match = pantry.find(foodText);
+  for (const wider of [head, unbracketed, rest]) {
+    if (match || !wider) continue;
+    match = pantry.find(wider);
+    if (match) foodText = wider;
+  }
   if (!match && amount?.unitId === 'clove') {
     match = pantry.find('clove');
     amount = { ...amount, unitId: 'each' };
@@ -144,11 +165,9 @@ export function readLine(text: string, pantry: Pantry, system: MeasureSystem = '
   if (food && words.zestOnly && food.kind === 'spice-late' && amount?.unitId === 'each') massG = around(4 * amount.max, 0.4);
   if (food?.kind === 'salt' && !amount) massG = exactly(0);
 
-  const leftover = foodWords(foodText).filter((w, i) => {
-    if (match && foodWords(foodText).join(' ').includes(foodWords(match.food.names[0] ?? '').join(' '))) {
-      if (i >= match.at && i < match.at + match.words) return false;
-    } else if (match && i >= match.at && i < match.at + match.words) return false;
-    return !isPlainDescription(w) && !/^\d/.test(w);
+  const leftover = foodWords(foodText).filter((word, i) => {
+    const explained = match !== null && i >= match.at && i < match.at + match.words;
+    return !explained && !isPlainDescription(word) && !/^\d/.test(word);
   });
   let confidence: ReadLine['confidence'] = 'sure';
   let doubt = '';

@@ -1,0 +1,165 @@
+import type { Aim, Dish } from '../dish/dish';
+import type { CookEvent, CookForecast } from './events';
+
+/** A named timer, true by the wall clock: it ends at `startedAt + seconds` whatever happened to the page in between. */
+export interface Timer {
+  id: string;
+  name: string;
+  startedAt: number;
+  seconds: number;
+  stopped: boolean;
+  heard: boolean;
+}
+
+/** What has been measured and stirred in. */
+export interface SauceRecord {
+  sauceG: number;
+  how: 'jug' | 'scale' | 'depth' | 'forecast';
+  aim: Aim;
+  presentPercent: number;
+  starchG: number;
+  waterG: number;
+  thickener: string | null;
+}
+
+/** How it turned out. */
+export interface Verdict {
+  meat: 'under' | 'right' | 'over' | null;
+  sauce: 'thin' | 'right' | 'thick' | null;
+  salt: 'low' | 'right' | 'high' | null;
+  note: string;
+}
+
+/** A cook as it stands: the fold of its events. Times are epoch milliseconds. */
+export interface CookState {
+  cookId: string;
+  dish: Dish | null;
+  potId: string;
+  potName: string;
+  forecast: CookForecast | null;
+  startedAt: number;
+  /** Steps finished or skipped, and when. */
+  done: Record<string, { at: number; skipped: string | null }>;
+  timers: Timer[];
+  sealedAt: number | null;
+  pressureAt: number | null;
+  holdEndedAt: number | null;
+  pinDownAt: number | null;
+  servedAt: number | null;
+  endedAt: number | null;
+  status: 'none' | 'cooking' | 'served' | 'finished' | 'abandoned';
+  coreC: number | null;
+  sauce: SauceRecord | null;
+  verdict: Verdict | null;
+  /** Ids of the events that count, in order: the last is what undo takes back. */
+  applied: string[];
+}
+
+const EMPTY: CookState = {
+  cookId: '',
+  dish: null,
+  potId: '',
+  potName: '',
+  forecast: null,
+  startedAt: 0,
+  done: {},
+  timers: [],
+  sealedAt: null,
+  pressureAt: null,
+  holdEndedAt: null,
+  pinDownAt: null,
+  servedAt: null,
+  endedAt: null,
+  status: 'none',
+  coreC: null,
+  sauce: null,
+  verdict: null,
+  applied: [],
+};
+
+/** Events in the order they happened, each once. Equal times are settled by sequence, then id, so any delivery order agrees. */
+export function orderEvents(events: readonly CookEvent[]): CookEvent[] {
+  const once = new Map(events.map((e) => [e.id, e]));
+  return [...once.values()].sort((a, b) => a.seq - b.seq || a.at - b.at || (a.id < b.id ? -1 : 1));
+}
+
+/**
+ * Folds events to the state. Duplicates and any order of delivery give the same state; an undone event counts as never
+ * having happened; an event that makes no sense where it stands changes nothing.
+ */
+export function foldCook(events: readonly CookEvent[]): CookState {
+  const ordered = orderEvents(events);
+  const undone = new Set<string>();
+  for (const e of ordered) if (e.type === 'undone') undone.add(e.eventId);
+  let state: CookState = { ...EMPTY, done: {}, timers: [], applied: [] };
+  for (const e of ordered) {
+    if (e.type === 'undone' || undone.has(e.id)) continue;
+    const next = apply(state, e);
+    if (next !== state) state = { ...next, applied: [...state.applied, e.id] };
+  }
+  return state;
+}
+
+function apply(s: CookState, e: CookEvent): CookState {
+  if (e.type === 'started') {
+    if (s.status !== 'none') return s;
+    return { ...s, cookId: e.cookId, dish: e.dish, potId: e.potId, potName: e.potName, forecast: e.forecast, startedAt: e.at, status: 'cooking' };
+  }
+  if (s.status === 'none') return s;
+  const timers = (id: string, edit: (t: Timer) => Timer): CookState =>
+    s.timers.some((t) => t.id === id) ? { ...s, timers: s.timers.map((t) => (t.id === id ? edit(t) : t)) } : s;
+  switch (e.type) {
+    case 'stepDone':
+      return s.done[e.stepId] ? s : { ...s, done: { ...s.done, [e.stepId]: { at: e.at, skipped: null } } };
+    case 'stepSkipped':
+      return s.done[e.stepId] ? s : { ...s, done: { ...s.done, [e.stepId]: { at: e.at, skipped: e.reason } } };
+    case 'wentBack': {
+      if (!s.done[e.stepId]) return s;
+      const { [e.stepId]: _dropped, ...rest } = s.done;
+      return { ...s, done: rest };
+    }
+    case 'timerStarted':
+      if (s.timers.some((t) => t.id === e.timerId)) return s;
+      return { ...s, timers: [...s.timers, { id: e.timerId, name: e.name, startedAt: e.at, seconds: e.seconds, stopped: false, heard: false }] };
+    case 'timerAdded':
+      return timers(e.timerId, (t) => ({ ...t, seconds: Math.max(1, t.seconds + e.seconds), heard: false }));
+    case 'timerStopped':
+      return timers(e.timerId, (t) => ({ ...t, stopped: true }));
+    case 'timerHeard':
+      return timers(e.timerId, (t) => ({ ...t, heard: true }));
+    case 'sealed':
+      return s.sealedAt ? s : { ...s, sealedAt: e.at };
+    case 'pressureReached':
+      return s.pressureAt ? s : { ...s, sealedAt: s.sealedAt ?? e.at, pressureAt: e.at };
+    case 'holdEnded':
+      return s.holdEndedAt ? s : { ...s, holdEndedAt: e.at };
+    case 'pinDown':
+      return s.pinDownAt ? s : { ...s, pinDownAt: e.at };
+    case 'coreMeasured':
+      return { ...s, coreC: e.tempC };
+    case 'sauceMeasured':
+      return { ...s, sauce: { sauceG: e.sauceG, how: e.how, aim: e.aim, presentPercent: e.presentPercent, starchG: 0, waterG: 0, thickener: null } };
+    case 'thickened':
+      return s.sauce ? { ...s, sauce: { ...s.sauce, starchG: s.sauce.starchG + e.starchG, waterG: s.sauce.waterG + e.waterG, thickener: e.thickener } } : s;
+    case 'served':
+      return s.servedAt ? s : { ...s, servedAt: e.at, status: 'served' };
+    case 'verdict':
+      return { ...s, verdict: { meat: e.meat, sauce: e.sauce, salt: e.salt, note: e.note } };
+    case 'finished':
+      return s.status === 'finished' ? s : { ...s, status: 'finished', endedAt: e.at, servedAt: s.servedAt ?? e.at };
+    case 'abandoned':
+      return s.status === 'finished' ? s : { ...s, status: 'abandoned', endedAt: e.at };
+    case 'undone':
+      return s;
+  }
+}
+
+/** Seconds left on a timer at `now`; negative when it is overdue. */
+export function secondsLeft(timer: Timer, now: number): number {
+  return timer.seconds - (now - timer.startedAt) / 1000;
+}
+
+/** Timers still running or ringing, soonest first. */
+export function liveTimers(state: CookState, now: number): Timer[] {
+  return state.timers.filter((t) => !t.stopped && !(t.heard && secondsLeft(t, now) <= 0)).sort((a, b) => secondsLeft(a, now) - secondsLeft(b, now));
+}

@@ -1,0 +1,57 @@
+import { z } from 'zod';
+import { AIMS, DishSchema } from '../dish/dish';
+import { THICKENER_IDS } from '../sauce/data/thickeners';
+
+const id = z.string().regex(/^[A-Za-z0-9_-]{1,80}$/);
+const text = (max: number) => z.string().max(max);
+const positive = z.number().positive().max(100000);
+
+/** The forecast as it stood when the cook began: what the log compares with. Seconds. */
+export const ForecastSchema = z.object({
+  totalS: z.object({ low: z.number(), mid: z.number(), high: z.number() }),
+  comeUpS: z.number(),
+  holdS: z.number(),
+  releaseS: z.number(),
+  sauceG: z.number(),
+  coreAtOpenC: z.number().nullable(),
+  /** Learned factors already inside `comeUpS` and `releaseS`, so that the log can compare with the bare model. */
+  comeUpFactor: z.number().positive().default(1),
+  releaseFactor: z.number().positive().default(1),
+});
+export type CookForecast = z.infer<typeof ForecastSchema>;
+
+/** How it turned out, in three taps. */
+export const VERDICTS = {
+  meat: ['under', 'right', 'over'],
+  sauce: ['thin', 'right', 'thick'],
+  salt: ['low', 'right', 'high'],
+} as const;
+
+/** Everything that can happen in a cook. Append-only; the state is their fold. */
+const Payload = z.discriminatedUnion('type', [
+  z.object({ type: z.literal('started'), dish: DishSchema, potId: id, potName: text(60), forecast: ForecastSchema }),
+  z.object({ type: z.literal('stepDone'), stepId: text(80) }),
+  z.object({ type: z.literal('stepSkipped'), stepId: text(80), reason: text(200) }),
+  z.object({ type: z.literal('wentBack'), stepId: text(80) }),
+  z.object({ type: z.literal('timerStarted'), timerId: id, name: text(60), seconds: z.number().int().min(1).max(86400) }),
+  z.object({ type: z.literal('timerAdded'), timerId: id, seconds: z.number().int().min(-3600).max(3600) }),
+  z.object({ type: z.literal('timerStopped'), timerId: id }),
+  z.object({ type: z.literal('timerHeard'), timerId: id }),
+  z.object({ type: z.literal('sealed') }),
+  z.object({ type: z.literal('pressureReached') }),
+  z.object({ type: z.literal('holdEnded') }),
+  z.object({ type: z.literal('pinDown') }),
+  z.object({ type: z.literal('coreMeasured'), tempC: z.number().min(-30).max(130) }),
+  z.object({ type: z.literal('sauceMeasured'), sauceG: positive, how: z.enum(['jug', 'scale', 'depth', 'forecast']), aim: z.enum(AIMS), presentPercent: z.number().min(0).max(20) }),
+  z.object({ type: z.literal('thickened'), thickener: z.enum(THICKENER_IDS), starchG: z.number().min(0).max(2000), waterG: z.number().min(0).max(5000) }),
+  z.object({ type: z.literal('served') }),
+  z.object({ type: z.literal('verdict'), meat: z.enum(VERDICTS.meat).nullable(), sauce: z.enum(VERDICTS.sauce).nullable(), salt: z.enum(VERDICTS.salt).nullable(), note: text(2000) }),
+  z.object({ type: z.literal('finished') }),
+  z.object({ type: z.literal('abandoned'), reason: text(200) }),
+  z.object({ type: z.literal('undone'), eventId: id }),
+]);
+export type EventPayload = z.infer<typeof Payload>;
+
+/** One event: unique id, which cook, and the wall clock in epoch milliseconds when it happened. */
+export const CookEventSchema = z.object({ id, cookId: id, at: z.number().int().nonnegative(), seq: z.number().int().nonnegative() }).and(Payload);
+export type CookEvent = z.infer<typeof CookEventSchema>;

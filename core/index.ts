@@ -1,0 +1,67 @@
+/**
+ * The public door of the core: everything the app, the server and the demo use. Pure TypeScript, no interface, no clock,
+ * no randomness, no I/O. Start with `planDish(dish, kitchen)`; a running cook is `foldCook(events)`; the sauce bench on its
+ * own is `doseFor(input)`. Units are SI and named: grams, millilitres, °C, seconds, kPa.
+ */
+export { planDish, pantryFor, potFor, thickenerFor, type Plan, type PlanOptions, type SaucePlan } from './plan/plan';
+export { KitchenSchema, defaultKitchen, NO_CALIBRATION, type Calibration, type Kitchen } from './plan/kitchen';
+export { SEVERITIES, type Finding, type Fix, type Severity } from './plan/finding';
+export { moveLine, pourIn, setPlates, setRule, setSettings, takeAs } from './plan/fixes';
+export { stepItem, PHASES, type Phase, type Step, type StepItem } from './plan/steps';
+export { type RibbonBlock, type Timing } from './plan/timing';
+export { type MeatPiece } from './plan/meat';
+
+export { AIMS, DishSchema, emptyDish, scaleOf, type Aim, type Dish, type DishSettings, type Line } from './dish/dish';
+export { DEFAULT_RULES, HouseRulesSchema, SCHOOLS, type HouseRules, type School } from './dish/houseRules';
+export { isHeldBack, MOMENTS, MOMENT_NAMES, type Moment } from './dish/moment';
+export { formatAmount } from './dish/amountText';
+export { readLine, stripBullet, MAX_LINE_LENGTH, type ReadLine } from './dish/read';
+export { readRecipe, MAX_PASTE_LENGTH, type PastedRecipe } from './dish/recipe';
+
+export { Pantry, FOODS } from './pantry/pantry';
+export { FoodSchema, type Food, type FoodKind } from './pantry/food';
+export { inOrder, placeDish, type PlacedItem } from './moments/place';
+
+export { PotSchema, POT_PRESETS, floorAreaCm2, heightMm, type Pot } from './pot/pot';
+export { levelMm, type Fill, type Layer, type Texture } from './pot/layers';
+export { type FloorRisk } from './pot/floor';
+export { type LiquidSum } from './pot/liquid';
+
+export { airKPa, boilingC, saturationKPa } from './heat/saturation';
+export { CUTS, cutById, SAFE_C } from './heat/data/cuts';
+export { forecastHeat, type HeatForecast, type HeatInput } from './heat/simulate';
+
+export { doseFor, secondDose, reduceTo, thicknessAfter, BOIL_OFF_G_PER_MIN, type Dose, type DoseInput } from './sauce/dose';
+export {
+  THICKENERS,
+  THICKENER_IDS,
+  THICKNESSES,
+  SLURRY_WATER,
+  nearestThickness,
+  thickenerById,
+  thicknessOf,
+  type Thickener,
+  type ThickenerId,
+  type Thickness,
+} from './sauce/data/thickeners';
+export { planDairy, mixedC } from './sauce/temper';
+
+export { CookEventSchema, VERDICTS, type CookEvent, type EventPayload } from './cook/events';
+export { foldCook, liveTimers, secondsLeft, type CookState, type Timer, type Verdict } from './cook/cook';
+export { forecastOf, liveForecast, type LiveForecast } from './cook/forecast';
+export { calibrate, compareCook, nextTimeNotes, type CookComparison } from './log/log';
+export { readBackup, writeBackup, MAX_BACKUP_BYTES, type Backup, type ReadBackup } from './formats/backup';
+
+export {
+  formatCountdown,
+  formatDuration,
+  formatDurationRange,
+  formatMass,
+  formatNumber,
+  formatSpoons,
+  formatTemp,
+  formatVolume,
+  type DisplayUnits,
+} from './quantity/format';
+export { type Range } from './quantity/range';
+export { type MeasureSystem } from './quantity/units';

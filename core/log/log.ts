@@ -1,0 +1,76 @@
+import type { CookState } from '../cook/cook';
+import { NO_CALIBRATION, type Calibration } from '../plan/kitchen';
+import { thicknessOf } from '../sauce/data/thickeners';
+
+/** Forecast against actual for one cook. Seconds; null where it was not recorded. */
+export interface CookComparison {
+  comeUp: { forecastS: number; actualS: number | null };
+  hold: { forecastS: number; actualS: number | null };
+  release: { forecastS: number; actualS: number | null };
+  total: { forecastS: number; actualS: number | null };
+  sauce: { forecastG: number; actualG: number | null };
+}
+
+const between = (a: number | null, b: number | null): number | null => (a !== null && b !== null && b >= a ? (b - a) / 1000 : null);
+
+/** Lines up what was forecast with what happened. Null before the cook began. */
+export function compareCook(state: CookState): CookComparison | null {
+  const f = state.forecast;
+  if (!f) return null;
+  return {
+    comeUp: { forecastS: f.comeUpS, actualS: between(state.sealedAt, state.pressureAt) },
+    hold: { forecastS: f.holdS, actualS: between(state.pressureAt, state.holdEndedAt) },
+    release: { forecastS: f.releaseS, actualS: between(state.holdEndedAt, state.pinDownAt) },
+    total: { forecastS: f.totalS.mid, actualS: between(state.startedAt, state.servedAt) },
+    sauce: { forecastG: f.sauceG, actualG: state.sauce?.how === 'forecast' ? null : (state.sauce?.sauceG ?? null) },
+  };
+}
+
+/** Cooks it takes before what was seen counts as much as the starting figure. */
+const PRIOR_COOKS = 2;
+/** A single cook is not believed beyond this factor: a forgotten tap is likelier. */
+const BELIEVABLE = { from: 0.5, to: 2 };
+
+function learned(ratios: readonly number[]): number {
+  const good = ratios.filter((r) => r >= BELIEVABLE.from && r <= BELIEVABLE.to).sort((a, b) => a - b);
+  if (!good.length) return 1;
+  const median = ((good[(good.length - 1) >> 1] ?? 1) + (good[good.length >> 1] ?? 1)) / 2;
+  return (good.length * median + PRIOR_COOKS) / (good.length + PRIOR_COOKS);
+}
+
+/**
+ * What finished cooks in one pot have taught: factors on come-up and release from the median of actual over forecast, and
+ * the strength the household gets from its starch from its sauce verdicts, each drawn towards 1 until there are several.
+ * A stored forecast carries the factors it was made with, so actual times are compared with the bare model.
+ */
+export function calibrate(cooks: readonly CookState[], potId: string): Calibration {
+  const mine = cooks.filter((c) => c.potId === potId && (c.status === 'finished' || c.status === 'served'));
+  const ratios = (stage: 'comeUp' | 'release'): number[] =>
+    mine.flatMap((cook) => {
+      const times = compareCook(cook)?.[stage];
+      const bareS = times && cook.forecast ? times.forecastS / cook.forecast[`${stage}Factor`] : 0;
+      return times?.actualS && bareS > 60 ? [times.actualS / bareS] : [];
+    });
+  const starch = cooks.flatMap((c) => {
+    if (!c.sauce || c.sauce.starchG <= 0 || !c.verdict?.sauce) return [];
+    const aim = thicknessOf(c.sauce.aim).percent;
+    return aim > 0 ? [c.verdict.sauce === 'thin' ? 0.85 : c.verdict.sauce === 'thick' ? 1.15 : 1] : [];
+  });
+  return mine.length
+    ? { comeUpFactor: learned(ratios('comeUp')), releaseFactor: learned(ratios('release')), starchFactor: learned(starch), cooks: mine.length }
+    : { ...NO_CALIBRATION, starchFactor: learned(starch) };
+}
+
+/** What a verdict suggests for next time, in the cook's words; empty when all was right. */
+export function nextTimeNotes(state: CookState): string[] {
+  const v = state.verdict;
+  if (!v) return [];
+  const notes: string[] = [];
+  if (v.meat === 'under') notes.push('A few more minutes under pressure.');
+  if (v.meat === 'over') notes.push('A few minutes less under pressure.');
+  if (v.sauce === 'thin') notes.push('Thicken one notch more, or boil it down.');
+  if (v.sauce === 'thick') notes.push('Thicken one notch less.');
+  if (v.salt === 'low') notes.push('A little more salt.');
+  if (v.salt === 'high') notes.push('Less salt: low-salt stock, or none before the end.');
+  return notes;
+}

@@ -1,0 +1,61 @@
+import type { FoodKind } from '../../pantry/food';
+
+/** Minutes of handwork. Source: ordinary home cooks at an ordinary pace; spread 30 %. */
+export const WORK = {
+  spread: 0.3,
+  getOutMin: 2,
+  heatPotMin: 4,
+  searBatchMin: 7,
+  softenMin: 5,
+  bloomMin: 1,
+  deglazeMin: 2,
+  loadMin: 2,
+  sealMin: 1,
+  openMin: 1,
+  checkMeatMin: 1,
+  setAsideMin: 1,
+  measureMin: 1,
+  toBoilMin: 2,
+  stirSlurryMin: 1,
+  dairyMin: 1,
+  quickVegMin: 4,
+  leafMin: 1.5,
+  pastaMin: 10,
+  seafoodMin: 4,
+  glazeMin: 4,
+  finishMin: 1,
+  serveMin: 2,
+} as const;
+
+/** Preparation of each kind: minutes to start and minutes a kilogram. Source as above. */
+export const PREP_MIN: Partial<Record<FoodKind, { each: number; perKg: number }>> = {
+  allium: { each: 0.5, perKg: 11 },
+  aromatic: { each: 1, perKg: 40 },
+  'root-veg': { each: 0.5, perKg: 7 },
+  'slow-veg': { each: 0.5, perKg: 7 },
+  'quick-veg': { each: 0.3, perKg: 3 },
+  leaf: { each: 0.5, perKg: 6 },
+  mushroom: { each: 0.5, perKg: 10 },
+  'tomato-fresh': { each: 0.5, perKg: 8 },
+  fruit: { each: 0.5, perKg: 8 },
+  'herb-soft': { each: 1, perKg: 20 },
+  citrus: { each: 0.5, perKg: 5 },
+  cheese: { each: 0.5, perKg: 10 },
+  'spice-ground': { each: 0.3, perKg: 0 },
+  'spice-whole': { each: 0.3, perKg: 0 },
+};
+
+/** Preparing meat, minutes a kilogram: trimmed, or cut into cubes. */
+export const MEAT_PREP_PER_KG = { trim: 5, cube: 10, ready: 1 } as const;
+
+/** Temperatures of things as they come, °C. Source: refrigerators at 4-6, cupboards at room temperature; spread 3 °C. */
+/** `frozenVeg` is the liquid temperature with the same enthalpy as vegetables at -18 °C, so that their thawing is paid for. */
+export const START_C = { fridge: 6, frozen: -18, frozenVeg: -82, seared: 14, softened: 85, deglazed: 60, searedPot: 95 } as const;
+/** Heat capacity of sauce and vegetables, J/kgK. Source: food-engineering tables for 80 % water; spread 6 %. */
+export const LUMP_J_PER_KG_K = 3900;
+/** The thickest piece in a pot against the average one. Source: sorting ordinary packs by thickness; spread 5 %. */
+export const THICKEST_FACTOR = 1.12;
+/** Share of the floor that pieces cover in one layer. Source: pieces need space to brown; spread 10 %. */
+export const SEAR_COVER = 0.85;
+/** Pieces stand this much narrower than their volume over thickness suggests, being rounded. */
+export const PIECE_FLATNESS = 0.8;

@@ -1,0 +1,25 @@
+import type { Dish } from '../dish/dish';
+
+/** How bad: shown by shape and word as well as colour. */
+export const SEVERITIES = ['stop', 'careful', 'fine', 'note'] as const;
+export type Severity = (typeof SEVERITIES)[number];
+
+/** A named, pure edit of a dish. Applying it never loses a line. */
+export interface Fix {
+  id: string;
+  /** What the button says: a verb first. */
+  label: string;
+  apply: (dish: Dish) => Dish;
+}
+
+/** One judgement about a dish in a pot: what, why, how bad, and what would mend it. */
+export interface Finding {
+  id: string;
+  severity: Severity;
+  about: 'liquid' | 'fill' | 'floor' | 'moment' | 'meat' | 'reading' | 'sauce' | 'altitude' | 'caution';
+  /** Lines it is about. */
+  lineIds: string[];
+  text: string;
+  why: string;
+  fixes: Fix[];
+}

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { DEFAULT_RULES, HouseRulesSchema } from '../dish/houseRules';
+import { FoodSchema } from '../pantry/food';
+import { PotSchema, POT_PRESETS } from '../pot/pot';
+
+/** The household: its pots, where it stands, how it measures, what it believes. */
+export const KitchenSchema = z.object({
+  name: z.string().max(80).default('Our kitchen'),
+  pots: z.array(PotSchema).min(1).max(20),
+  /** The pot used when a dish does not say. */
+  potId: z.string().max(60),
+  altitudeM: z.number().min(-400).max(5500).default(0),
+  roomC: z.number().min(0).max(45).default(20),
+  /** Whose spoons and cups the recipes are in. */
+  system: z.enum(['us', 'metric', 'uk', 'au']).default('us'),
+  units: z.object({ weight: z.enum(['metric', 'us']), temperature: z.enum(['C', 'F']) }).default({ weight: 'metric', temperature: 'C' }),
+  rules: HouseRulesSchema.default(DEFAULT_RULES),
+  authority: z.enum(['us', 'uk']).default('us'),
+  tools: z.object({ thermometer: z.boolean(), scale: z.boolean() }).default({ thermometer: true, scale: true }),
+  ownFoods: z.array(FoodSchema).max(500).default([]),
+});
+export type Kitchen = z.infer<typeof KitchenSchema>;
+
+/** What past cooks have taught about one pot; factors on forecast times, 1 when nothing is known. */
+export interface Calibration {
+  comeUpFactor: number;
+  releaseFactor: number;
+  /** Strength the household gets from its starch against the table. */
+  starchFactor: number;
+  cooks: number;
+}
+
+/** Nothing learned yet. */
+export const NO_CALIBRATION: Calibration = { comeUpFactor: 1, releaseFactor: 1, starchFactor: 1, cooks: 0 };
+
+/** A kitchen to begin with: one standard electric pot at sea level. */
+export function defaultKitchen(): Kitchen {
+  const pot = POT_PRESETS.find((p) => p.id === 'electric-standard') ?? POT_PRESETS[0];
+  if (!pot) throw new Error('No pot presets');
+  return KitchenSchema.parse({ pots: [pot], potId: pot.id });
+}

@@ -1,0 +1,137 @@
+import type { Dish } from '../dish/dish';
+import type { HouseRules } from '../dish/houseRules';
+import { isHeldBack, MOMENTS, type Moment } from '../dish/moment';
+import type { HeatForecast } from '../heat/simulate';
+import { inOrder, placeDish, type PlacedItem } from '../moments/place';
+import { Pantry } from '../pantry/pantry';
+import { floorRisk, type FloorRisk } from '../pot/floor';
+import { fillPot, type Fill } from '../pot/layers';
+import { sumLiquid, type LiquidSum } from '../pot/liquid';
+import type { Pot } from '../pot/pot';
+import { SLURRY_WATER, thicknessOf, type ThickenerId } from '../sauce/data/thickeners';
+import { doseFor, type Dose, type DoseInput } from '../sauce/dose';
+import { laterAdditions, presentStrengthG, saltG, sharpnessOf } from '../sauce/present';
+import type { Finding } from './finding';
+import { judge } from './findings';
+import { NO_CALIBRATION, type Calibration, type Kitchen } from './kitchen';
+import { forecastFor, heatInput, meatPieces, releaseFor, searBatches, type MeatPiece } from './meat';
+import { buildSteps, type Step } from './steps';
+import { timeSteps, type Timing } from './timing';
+
+/** The finish as the plan forecasts it; the cook's own measurement replaces `input.sauceG` at the pot. */
+export interface SaucePlan {
+  input: DoseInput;
+  dose: Dose;
+  saltG: number;
+}
+
+/** Everything computed about a dish in a kitchen. Derived, never stored. */
+export interface Plan {
+  dish: Dish;
+  pot: Pot;
+  rules: HouseRules;
+  /** What the log had taught when this was planned. */
+  calibration: Calibration;
+  items: PlacedItem[];
+  /** Items of each moment that has any, in the order they go in. */
+  moments: { moment: Moment; items: PlacedItem[] }[];
+  held: PlacedItem[];
+  meat: MeatPiece[];
+  batches: number;
+  release: 'quick' | 'ten' | 'natural';
+  liquid: LiquidSum;
+  fill: Fill;
+  floor: FloorRisk;
+  heat: HeatForecast;
+  sauce: SaucePlan;
+  findings: Finding[];
+  steps: Step[];
+  timing: Timing;
+}
+
+/** What a plan may be told besides the dish and the kitchen. */
+export interface PlanOptions {
+  /** What the log has learned about the pot; none by default. */
+  calibration?: Calibration;
+}
+
+let pantryOf: { own: Kitchen['ownFoods']; pantry: Pantry } | undefined;
+
+/** The household's pantry: shipped foods and its own. Kept between calls with the same list. */
+export function pantryFor(kitchen: Pick<Kitchen, 'ownFoods'>): Pantry {
+  if (pantryOf?.own !== kitchen.ownFoods) pantryOf = { own: kitchen.ownFoods, pantry: new Pantry(kitchen.ownFoods) };
+  return pantryOf.pantry;
+}
+
+/** The pot a dish is cooked in: its own choice, or the household's. */
+export function potFor(dish: Pick<Dish, 'settings'>, kitchen: Kitchen): Pot {
+  const wanted = dish.settings.potId ?? kitchen.potId;
+  const pot = kitchen.pots.find((p) => p.id === wanted) ?? kitchen.pots.find((p) => p.id === kitchen.potId) ?? kitchen.pots[0];
+  if (!pot) throw new Error('A kitchen has at least one pot');
+  return pot;
+}
+
+/** The starch of the household's thickener rule; reduction falls back on cornstarch for what boiling down leaves. */
+export function thickenerFor(rule: HouseRules['thickener']): ThickenerId {
+  return rule === 'reduce' ? 'cornstarch' : rule;
+}
+
+/**
+ * Plans a dish in a kitchen: moments, liquid, fill, floor, minutes, sauce, findings, steps and times. Pure: the same dish
+ * and kitchen give the same plan. The one door the app uses for a dish. Never throws on anything a cook can type.
+ */
+export function planDish(dish: Dish, kitchen: Kitchen, options: PlanOptions = {}): Plan {
+  const calibration = options.calibration ?? NO_CALIBRATION;
+  const rules: HouseRules = { ...kitchen.rules, ...dish.rules };
+  const pot = potFor(dish, kitchen);
+  const items = placeDish(dish, { pantry: pantryFor(kitchen), system: kitchen.system, rules });
+  const liquid = sumLiquid(items, pot, rules);
+  const fill = fillPot(items, pot, { thinMl: liquid.countedMl.mid, needMl: liquid.needMl, plates: dish.plates });
+  const floor = floorRisk(items, pot, liquid, rules);
+  const meat = meatPieces(items, dish, kitchen);
+  const batches = searBatches(meat, pot);
+  const release = releaseFor(dish, rules, meat[0], fill);
+  const heat = forecastFor(heatInput(items, meat, dish, pot, kitchen, release, calibration), meat[0]?.frozen ?? false, rules);
+  const salt = saltG(items);
+  const sauce = planSauce(dish, rules, items, liquid, calibration, salt);
+  const judged = { dish, kitchen, rules, pot, items, meat, liquid, fill, floor, heat, release, batches, saltG: salt };
+  const steps = buildSteps(judged);
+  return {
+    dish,
+    pot,
+    rules,
+    calibration,
+    items,
+    moments: MOMENTS.map((moment) => ({ moment, items: inOrder(items, moment) })).filter((g) => g.items.length > 0),
+    held: items.filter((i) => isHeldBack(i.moment)),
+    meat,
+    batches,
+    release,
+    liquid,
+    fill,
+    floor,
+    heat,
+    sauce,
+    findings: judge(judged),
+    steps,
+    timing: timeSteps(steps),
+  };
+}
+
+function planSauce(dish: Dish, rules: HouseRules, items: readonly PlacedItem[], liquid: LiquidSum, calibration: Calibration, salt: number): SaucePlan {
+  const sauceG = liquid.sauceAfterG.mid;
+  const later = laterAdditions(items);
+  const input: DoseInput = {
+    sauceG,
+    sauceSpread: sauceG > 0 ? (liquid.sauceAfterG.high - liquid.sauceAfterG.low) / 2 / sauceG : 0,
+    presentPercent: sauceG > 0 ? (100 * presentStrengthG(items)) / sauceG : 0,
+    aimPercent: thicknessOf(dish.settings.aim).percent,
+    thickener: thickenerFor(rules.thickener),
+    waterPerStarch: SLURRY_WATER[rules.slurryWater],
+    laterG: later.massG,
+    laterStrengthG: later.strengthG,
+    sharpness: sharpnessOf(items, sauceG),
+    householdFactor: calibration.starchFactor > 0 ? 1 / calibration.starchFactor : 1,
+  };
+  return { input, dose: doseFor(input), saltG: salt };
+}

@@ -1,0 +1,68 @@
+import { sumRanges, type Range } from '../quantity/range';
+import { PHASES, type Phase, type Step } from './steps';
+
+/** One block of the clock ribbon. Seconds from the start. */
+export interface RibbonBlock {
+  phase: Phase;
+  label: string;
+  startS: number;
+  durationS: Range;
+  /** True when the cook's hands are free for all of it. */
+  passive: boolean;
+}
+
+/** When things happen, from the start of preparation to the table. */
+export interface Timing {
+  blocks: RibbonBlock[];
+  /** From starting to the table. */
+  totalS: Range;
+  handsOnS: number;
+  passiveS: number;
+  /** Lid on, pressure reached, pin down: seconds from the start, mid values. */
+  lidOnS: number;
+  pinDownS: number;
+  /** What the hands-free stretch is for. */
+  tips: { atS: number; text: string }[];
+}
+
+const LABELS: Record<Phase, string> = {
+  prep: 'Prep',
+  sear: 'Sear',
+  soften: 'Soften',
+  deglaze: 'Load',
+  up: 'Comes up',
+  hold: 'Holds',
+  down: 'Comes down',
+  open: 'Check',
+  thicken: 'Thicken',
+  dairy: 'Dairy',
+  finish: 'Finish',
+};
+
+/** A side dish of rice takes this long, s; it is started so as to end with the dish. Source: ordinary absorption method. */
+const RICE_S = 22 * 60;
+
+/** Lays the steps end to end. The total's range adds independent errors in quadrature, so it is never wider than their sum. */
+export function timeSteps(steps: readonly Step[]): Timing {
+  const blocks: RibbonBlock[] = [];
+  let at = 0;
+  for (const phase of PHASES) {
+    const mine = steps.filter((s) => s.phase === phase);
+    if (!mine.length) continue;
+    const durationS = sumRanges(mine.map((s) => s.durationS));
+    const free = mine.filter((s) => !s.hands).reduce((s, x) => s + x.durationS.mid, 0);
+    blocks.push({ phase, label: LABELS[phase], startS: at, durationS, passive: free > durationS.mid / 2 });
+    at += durationS.mid;
+  }
+  const totalS = sumRanges(steps.map((s) => s.durationS));
+  const passiveS = steps.filter((s) => !s.hands).reduce((s, x) => s + x.durationS.mid, 0);
+  const startOf = (phase: Phase): number => blocks.find((b) => b.phase === phase)?.startS ?? at;
+  const lidOnS = startOf('up');
+  const pinDownS = startOf('open');
+  const riceAt = Math.max(lidOnS, totalS.mid - RICE_S);
+  const tips = [
+    { atS: riceAt, text: 'start rice' },
+    { atS: Math.max(lidOnS, pinDownS - 180), text: 'mix the slurry' },
+  ];
+  return { blocks, totalS, handsOnS: totalS.mid - passiveS, passiveS, lidOnS, pinDownS, tips };
+}
