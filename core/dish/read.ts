@@ -63,6 +63,11 @@ const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: 
   { from: 'lemon', to: 'lemon-zest', word: /\b(?:zest|peel|rind)\b/i, not: /\bjuice/i },
   { from: 'lime', to: 'lemon-zest', word: /\b(?:zest|peel|rind)\b/i, not: /\bjuice/i },
   { from: 'orange-juice', to: 'lemon-zest', word: /\b(?:zest|peel|rind)\b/i, not: /\bjuice/i },
+  { from: 'ground-beef', to: 'meatball', word: /\bmeat ?balls?\b/i },
+  { from: 'ground-pork', to: 'meatball', word: /\bmeat ?balls?\b/i },
+  { from: 'ground-lamb', to: 'meatball', word: /\bmeat ?balls?\b/i },
+  { from: 'ground-turkey', to: 'meatball', word: /\bmeat ?balls?\b/i },
+  { from: 'ground-chicken', to: 'meatball', word: /\bmeat ?balls?\b/i },
   { from: 'beef-chuck', to: 'ground-beef', word: /\b(?:ground|minced?|mince)\b/i },
   { from: 'pork-shoulder', to: 'ground-pork', word: /\b(?:ground|minced?|mince)\b/i },
   { from: 'lamb-shoulder', to: 'ground-lamb', word: /\b(?:ground|minced?|mince)\b/i },
@@ -86,6 +91,13 @@ function reinterpret(food: Food, amount: Amount | null, text: string, pantry: Pa
     return pantry.get(rule.to) ?? food;
   }
   return food;
+}
+
+/** What to call the food of a line in a sentence: the cook's own words when they are short, else the pantry's name. */
+export function shortName(read: Pick<ReadLine, 'food' | 'foodText'>): string {
+  const own = read.foodText.trim();
+  const isShort = own.length > 0 && own.length <= 22 && !own.includes(',') && own.split(' ').length <= 3;
+  return isShort || !read.food ? own.toLowerCase().slice(0, 40) : (read.food.names[0] ?? own);
 }
 
 /** "juice of 2 limes", "zest and juice of ½ lemon": the fruit's amount, with the words kept for the descriptors. */

@@ -118,7 +118,7 @@ class Run {
   constructor(
     readonly input: HeatInput,
     readonly factors: { power: number; loss: number },
-    public recording: boolean,
+    readonly recording: boolean,
   ) {
     this.pieces = input.pieces.filter((p) => p.massG > 0).map((p) => new Piece(p));
     this.air = airKPa(input.altitudeM);
@@ -161,11 +161,9 @@ class Run {
     }
   }
 
-  /** Drops the points after the present state and goes on recording: what follows is the cook as it will be. */
-  recordHere(): void {
-    while (this.series.length && (this.series.at(-1)?.timeS ?? 0) > this.state.timeS) this.series.pop();
-    this.#nextPoint = this.state.timeS + 20;
-    this.recording = true;
+  /** Holds at working temperature. */
+  hold(minutes: number): void {
+    for (let i = Math.round((minutes * 60) / this.dtS); i > 0; i--) this.step(0, 1, this.workingC);
   }
 
   comeUp(): number {
@@ -228,49 +226,21 @@ export function tendernessOf(state: { tender: number; hotS: number }, coreC: num
  * comes out sooner. Never a statement that food is safe: the thermometer decides.
  */
 export function forecastHeat(input: HeatInput): HeatForecast {
-  const run = new Run(input, { power: 1, loss: 1 }, true);
-  const comeUpS = run.comeUp();
-  const done = input.deciding?.doneness;
-  const snapshots = [run.save()];
-  const isDone = (): boolean => {
-    const core = run.core;
-    if (!done || core === null) return true;
-    if (core < done.safeC + HEAT_FIGURES.marginC.value) return false;
-    return done.tenderAt95Min === 0 || run.state.tender >= TENDER.tender;
-  };
-  const holdFor = (minutes: number): void => {
-    for (let i = Math.round((minutes * 60) / run.dtS); i > 0; i--) run.step(0, 1, run.workingC);
-  };
-  const least = Math.max(input.deciding ? 1 : 0, Math.floor(input.minutes ?? 0));
-  while (snapshots.length <= least || (!isDone() && snapshots.length < LONGEST_S / 60)) {
-    holdFor(1);
-    snapshots.push(run.save());
-  }
-  const goTo = (minute: number): void => run.restore(snapshots[Math.min(minute, snapshots.length - 1)] as ReturnType<Run['save']>);
-
-  run.recording = false;
-  let low = input.deciding ? 1 : 0;
-  let high = snapshots.length - 1;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    goTo(middle);
-    run.release(input.release);
-    if (isDone()) high = middle;
-    else low = middle + 1;
-  }
-  const suggestedMin = input.deciding ? high : 0;
+  const spread = HEAT_FIGURES.efficiency.spread;
+  const quick = new Run(input, { power: 1 + spread, loss: 0.9 }, false);
+  const quickS = quick.comeUp();
+  const slowS = new Run(input, { power: 1 - spread * 1.3, loss: 1.15 }, false).comeUp();
+  const suggestedMin = input.deciding ? suggestMinutes(quick) : 0;
   const minutes = Math.max(0, input.minutes ?? suggestedMin);
 
-  goTo(Math.floor(minutes));
-  run.recordHere();
-  holdFor(minutes - Math.floor(minutes));
+  const run = new Run(input, { power: 1, loss: 1 }, true);
+  const comeUpS = run.comeUp();
+  run.hold(minutes);
   const coreAtEndC = run.core;
   const released = run.release(input.release);
   const coreAtOpenC = run.core;
 
-  const spread = HEAT_FIGURES.efficiency.spread;
-  const slowS = new Run(input, { power: 1 - spread * 1.3, loss: 1.15 }, false).comeUp();
-  const quickS = new Run(input, { power: 1 + spread, loss: 0.9 }, false).comeUp();
+  const done = input.deciding?.doneness;
   const up = input.comeUpFactor ?? 1;
   const down = input.releaseFactor ?? 1;
   const releaseSpread =
@@ -289,6 +259,35 @@ export function forecastHeat(input: HeatInput): HeatForecast {
     flashedG: released.flashedG,
     series: run.series,
   };
+}
+
+/**
+ * Shortest whole minutes after which the deciding piece is done when the lid opens. Takes a run that has come up, and it is
+ * the run that came up quickest: a pot that is fast today has cooked the meat least on the way.
+ */
+function suggestMinutes(run: Run): number {
+  const done = run.input.deciding?.doneness;
+  const isDone = (): boolean => {
+    const core = run.core;
+    if (!done || core === null) return true;
+    if (core < done.safeC + HEAT_FIGURES.marginC.value) return false;
+    return done.tenderAt95Min === 0 || run.state.tender >= TENDER.tender;
+  };
+  const snapshots = [run.save()];
+  while (snapshots.length < 2 || (!isDone() && snapshots.length < LONGEST_S / 60)) {
+    run.hold(1);
+    snapshots.push(run.save());
+  }
+  let low = 1;
+  let high = snapshots.length - 1;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    run.restore(snapshots[middle] as ReturnType<Run['save']>);
+    run.release(run.input.release);
+    if (isDone()) high = middle;
+    else low = middle + 1;
+  }
+  return high;
 }
 
 /** From the suggested minutes to where more of them begin to hurt, from the rate at working temperature. */

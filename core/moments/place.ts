@@ -8,7 +8,7 @@ import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { exactly, scaleRange, type Range } from '../quantity/range';
 import type { MeasureSystem } from '../quantity/units';
-import { EARLY_HARMS, MOMENT_RULES, type EarlyHarm, type RuleContext } from './rules';
+import { EARLY_HARMS, ruleFor, type EarlyHarm, type RuleContext } from './rules';
 
 /** One line, or one part of a split line, at its moment. */
 export interface PlacedItem {
@@ -41,7 +41,7 @@ export interface PlaceOptions {
   rules?: HouseRules;
 }
 
-const THIN: ReadonlySet<FoodKind> = new Set(['stock', 'water']);
+const THIN: ReadonlySet<FoodKind> = new Set(['stock', 'water', 'juice']);
 
 /** Reads one line of a dish with the cook's corrections applied. */
 export function readDishLine(line: Line, options: PlaceOptions): ReadLine {
@@ -74,8 +74,7 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
 }
 
 function placeLine(line: Line, read: ReadLine, index: number, context: RuleContext, scale: number): PlacedItem[] {
-  const food = read.food;
-  const rule = food ? MOMENT_RULES.find((row) => row.kinds.includes(food.kind) && (row.when?.(read, food, context) ?? true)) : undefined;
+  const rule = ruleFor(read, context);
   const massG = scaleRange(read.massG, scale);
   const base = { lineId: line.id, index, line, read, ruleId: rule?.id ?? 'unknown' };
   const computed: Moment = rule?.moment ?? 'lid';
@@ -106,8 +105,7 @@ function harmOf(read: ReadLine, moment: Moment, computed: Moment): EarlyHarm | n
   return EARLY_HARMS.find((h) => h.kinds.includes(food.kind)) ?? null;
 }
 
-/** Order of kinds within one moment: first in, first listed. */
-const ORDER: readonly FoodKind[] = [
+const KIND_ORDER: readonly FoodKind[] = [
   'oil', 'butter', 'salt', 'cured-meat', 'sausage', 'poultry', 'red-meat', 'ground-meat',
   'allium', 'mushroom', 'slow-veg', 'aromatic', 'spice-whole', 'spice-ground',
   'wine', 'beer', 'spirit', 'vinegar', 'water', 'stock', 'stock-concentrate', 'salty-sauce', 'juice', 'coconut-thin', 'coconut-milk',
@@ -117,11 +115,11 @@ const ORDER: readonly FoodKind[] = [
   'pasta', 'quick-veg', 'leaf', 'sugar', 'syrup', 'mustard', 'pickle', 'nut', 'spice-late', 'herb-soft', 'citrus',
 ];
 
+/** Order of kinds within one moment: first in, first listed. */
+const ORDER = new Map(KIND_ORDER.map((kind, i) => [kind, i]));
+
 /** Items of one moment in the order they go in. */
 export function inOrder(items: readonly PlacedItem[], moment: Moment): PlacedItem[] {
-  const rank = (item: PlacedItem): number => {
-    const at = item.read.food ? ORDER.indexOf(item.read.food.kind) : -1;
-    return at < 0 ? ORDER.length : at;
-  };
+  const rank = (item: PlacedItem): number => ORDER.get(item.read.food?.kind ?? 'other') ?? ORDER.size;
   return items.filter((i) => i.moment === moment).sort((a, b) => rank(a) - rank(b) || a.index - b.index);
 }

@@ -10,7 +10,7 @@ export interface RuleContext {
   kinds: ReadonlySet<FoodKind>;
   /** True when a wine, beer, spirit or larger vinegar is there to deglaze with. */
   hasDeglazer: boolean;
-  /** True for the first stock or water line: it deglazes when nothing else does. */
+  /** True for the first stock, water or juice line: it deglazes when nothing else does. */
   isFirstThin: boolean;
   /** Grams of this line at the plates wanted. */
   massG: number;
@@ -63,7 +63,7 @@ export const MOMENT_RULES: readonly MomentRule[] = [
   { id: 'wine', kinds: ['wine', 'spirit'], moment: 'deglaze', reason: 'Lifts the brown film; boil it by half so the alcohol goes.' },
   { id: 'beer', kinds: ['beer'], moment: 'deglaze', reason: 'Lifts the brown film; let the foam die down before the lid.' },
   { id: 'tomato-deglaze', kinds: ['tomato-chunky', 'tomato-fresh'], when: (_l, _f, c) => c.rules.tomato === 'deglaze', moment: 'deglaze', reason: 'House rule: tomato lifts the film. Scrape until nothing sticks.' },
-  { id: 'stock-first', kinds: ['stock', 'water'], when: (_l, _f, c) => c.isFirstThin && !c.hasDeglazer, moment: 'deglaze', reason: 'The first of it lifts the brown film off the floor; the rest follows.' },
+  { id: 'stock-first', kinds: ['stock', 'water', 'juice'], when: (_l, _f, c) => c.isFirstThin && !c.hasDeglazer, moment: 'deglaze', reason: 'The first of it lifts the brown film off the floor; the rest follows.' },
   { id: 'stock', kinds: ['stock', 'water'], moment: 'lid', reason: 'The thin liquid that makes the steam.' },
   { id: 'concentrate', kinds: ['stock-concentrate'], moment: 'lid', reason: 'Dissolves in the liquid under the lid.' },
   { id: 'juice', kinds: ['juice'], moment: 'lid', reason: 'Thin enough to make steam.' },
@@ -103,6 +103,15 @@ export const MOMENT_RULES: readonly MomentRule[] = [
   { id: 'pickle', kinds: ['pickle'], moment: 'finish', reason: 'Sharp and salty: added late, so the sauce can be tasted first.' },
   { id: 'other', kinds: ['other'], moment: 'lid', reason: 'Not known: treated as an ordinary vegetable until you say.' },
 ];
+
+const rulesOfKind = new Map<FoodKind, MomentRule[]>();
+for (const rule of MOMENT_RULES) for (const kind of rule.kinds) rulesOfKind.set(kind, [...(rulesOfKind.get(kind) ?? []), rule]);
+
+/** The first rule that applies to a line, or undefined when the food is not known. */
+export function ruleFor(line: ReadLine, context: RuleContext): MomentRule | undefined {
+  const food = line.food;
+  return food ? rulesOfKind.get(food.kind)?.find((rule) => rule.when?.(line, food, context) ?? true) : undefined;
+}
 
 /** What it costs to put a held-back food in before the pressure is gone. */
 export interface EarlyHarm {

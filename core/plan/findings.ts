@@ -1,6 +1,7 @@
 import { scaleOf, type Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
 import { isHeldBack, type Moment } from '../dish/moment';
+import { shortName } from '../dish/read';
 import type { HeatForecast } from '../heat/simulate';
 import type { PlacedItem } from '../moments/place';
 import type { FloorRisk } from '../pot/floor';
@@ -44,7 +45,7 @@ const place = (item: PlacedItem): string => {
   return m ? `written with the ${m[1]}` : `written for ${item.moment === 'lid' ? 'under the lid' : 'the start'}`;
 };
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-const nameOf = (item: PlacedItem): string => item.read.food?.names[0] ?? item.read.foodText;
+const nameOf = (item: PlacedItem): string => shortName(item.read);
 
 const listed = (names: readonly string[]): string => (names.length < 3 ? names.join(' and ') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`);
 
@@ -149,12 +150,12 @@ function floorFindings({ floor, rules, items, batches }: FindingInput): Finding[
     const film = floor.parts.find((p) => p.id === 'film' && p.risk > 0.2);
     const early = items.filter((i) => i.early && floor.parts.some((p) => p.lineIds.includes(i.lineId)));
     const holdAll: Fix[] = early.length > 1 ? [{ id: 'hold-all', label: `Hold back ${listed(early.map(nameOf))}`, apply: (dish) => early.reduce((d, i) => holdFix(i).apply(d), dish) }] : [];
-    const others = film ? [setRule('browning', 'never', 'Skip the sear for this dish')] : rules.tomato !== 'top' && floor.parts.some((p) => p.label.includes('stirred in')) ? [setRule('tomato', 'top', 'Keep the tomato on top')] : [];
+    const others = film ? [pourIn(100, 'chicken stock', 'Add 100 ml stock to lift it'), setRule('browning', 'never', 'Skip the sear for this dish')] : rules.tomato !== 'top' && floor.parts.some((p) => p.label.includes('stirred in')) ? [setRule('tomato', 'top', 'Keep the tomato on top')] : [];
     const fixes = [...holdAll, ...others];
     out.push({ id: 'floor', severity: floor.level === 'high' ? 'stop' : 'careful', about: 'floor', lineIds: floor.parts.flatMap((p) => p.lineIds), text: floor.level === 'high' ? 'The floor is likely to catch' : 'The floor may catch', why: `Because of: ${parts}.`, fixes });
   }
   const noLift = rules.browning === 'pot' && batches > 0 && !items.some((i) => i.moment === 'deglaze');
-  if (noLift) out.push({ id: 'no-deglaze', severity: 'careful', about: 'floor', lineIds: [], text: 'Nothing to deglaze with', why: 'The brown film has to come off before the lid goes on: it is the commonest cause of a burn alarm.', fixes: [pourIn(100, 'chicken stock', 'Add 100 ml stock')] });
+  if (noLift && floor.level === 'low') out.push({ id: 'no-deglaze', severity: 'careful', about: 'floor', lineIds: [], text: 'Nothing to deglaze with', why: 'The brown film has to come off before the lid goes on: it is the commonest cause of a burn alarm.', fixes: [pourIn(100, 'chicken stock', 'Add 100 ml stock')] });
   return out;
 }
 

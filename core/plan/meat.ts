@@ -7,7 +7,7 @@ import { forecastHeat, type Doneness, type HeatForecast, type HeatInput } from '
 import type { PlacedItem } from '../moments/place';
 import type { Fill } from '../pot/layers';
 import { floorAreaCm2, type Pot } from '../pot/pot';
-import { LUMP_J_PER_KG_K, PIECE_FLATNESS, SEAR_COVER, START_C, THICKEST_FACTOR } from './data/work';
+import { LAG_PIECE, LUMP_J_PER_KG_K, PIECE_FLATNESS, SEAR_COVER, START_C, THICKEST_FACTOR } from './data/work';
 import type { Calibration, Kitchen } from './kitchen';
 
 /** One kind of meat in the pot, as the heat room needs it. */
@@ -25,6 +25,9 @@ export interface MeatPiece {
   startC: number;
   doneness: Doneness;
 }
+
+/** What lies in pieces or on top and warms after the liquid does. */
+const LAGGING = /^(?:root-veg|slow-veg|quick-veg|fruit|tomato-.*|thick-sauce|pulse-cooked|leaf)$/;
 
 const MEAT_KINDS = /^(?:poultry|red-meat|ground-meat|sausage)$/;
 
@@ -91,8 +94,13 @@ export function heatInput(
   const meatIds = new Set(meat.map((m) => m.item.lineId));
   let joules = 0;
   let heat = 0;
+  let laggingG = 0;
   for (const item of items) {
     if (isHeldBack(item.moment) || (meatIds.has(item.lineId) && item.read.food?.cut)) continue;
+    if (item.moment === 'lid' && LAGGING.test(item.read.food?.kind ?? '') && !item.read.frozen) {
+      laggingG += item.massG.mid;
+      continue;
+    }
     const jPerK = (item.massG.mid / 1000) * LUMP_J_PER_KG_K;
     const temp = item.moment === 'lid' ? (item.read.frozen ? START_C.frozenVeg : kitchen.roomC) : item.moment === 'deglaze' ? START_C.deglazed : START_C.softened;
     joules += jPerK;
@@ -110,6 +118,7 @@ export function heatInput(
     conduction: m.cut.conduction,
     startC: m.startC,
   }));
+  if (laggingG > 0) pieces.push({ ...LAG_PIECE, massG: laggingG, startC: kitchen.roomC });
   const main = meat[0];
   return {
     pot: { heaterW: pot.heaterW, lossWPerK: pot.lossWPerK, metalJPerK: pot.metalJPerK, gaugeKPa: (gauge[0] + gauge[1]) / 2 },

@@ -80,10 +80,11 @@ export function thickenerFor(rule: HouseRules['thickener']): ThickenerId {
  * Plans a dish in a kitchen: moments, liquid, fill, floor, minutes, sauce, findings, steps and times. Pure: the same dish
  * and kitchen give the same plan. The one door the app uses for a dish. Never throws on anything a cook can type.
  */
-export function planDish(dish: Dish, kitchen: Kitchen, options: PlanOptions = {}): Plan {
+export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = {}): Plan {
   const calibration = options.calibration ?? NO_CALIBRATION;
-  const rules: HouseRules = { ...kitchen.rules, ...dish.rules };
-  const pot = potFor(dish, kitchen);
+  const rules: HouseRules = { ...household.rules, ...dish.rules };
+  const pot = potFor(dish, household);
+  const kitchen = pot.altitudeM === null ? household : { ...household, altitudeM: pot.altitudeM };
   const items = placeDish(dish, { pantry: pantryFor(kitchen), system: kitchen.system, rules });
   const liquid = sumLiquid(items, pot, rules);
   const fill = fillPot(items, pot, { thinMl: liquid.countedMl.mid, needMl: liquid.needMl, plates: dish.plates });

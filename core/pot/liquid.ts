@@ -1,5 +1,6 @@
 import { isHeldBack } from '../dish/moment';
 import type { HouseRules } from '../dish/houseRules';
+import { shortName } from '../dish/read';
 import type { PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 import { around, sumRanges, type Range } from '../quantity/range';
@@ -72,7 +73,7 @@ export function sumLiquid(items: readonly PlacedItem[], pot: Pot, rules: Pick<Ho
   for (const item of under) {
     const food = item.read.food;
     if (!food || item.massG.mid <= 0) continue;
-    const label = food.names[0] ?? item.read.foodText;
+    const label = shortName(item.read);
     const scale = (share: number, spread: number): Range =>
       around(item.massG.mid * share, Math.hypot(spread, (item.massG.high - item.massG.mid) / item.massG.mid));
     const volume = 1 / food.gPerMl;

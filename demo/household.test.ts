@@ -1,0 +1,44 @@
+import { calibrate, compareCook, foldCook, KitchenSchema, planDish, readBackup, writeBackup } from '../core/index';
+import { demoHousehold } from './household';
+
+const NOW = Date.UTC(2026, 10, 24, 17);
+const home = demoHousehold(NOW);
+const cooks = [...new Set(home.events.map((e) => e.cookId))].map((id) => foldCook(home.events.filter((e) => e.cookId === id)));
+
+describe('the ferry-house kitchen', () => {
+  it('is the same household from the same seed', () => {
+    expect(JSON.stringify(demoHousehold(NOW))).toBe(JSON.stringify(home));
+    expect(JSON.stringify(demoHousehold(NOW, 7).events)).not.toBe(JSON.stringify(home.events));
+  });
+
+  it('has twelve dishes in which nothing is unknown', () => {
+    expect(home.dishes).toHaveLength(12);
+    for (const dish of home.dishes) {
+      const plan = planDish(dish, home.kitchen);
+      expect([dish.name, plan.items.filter((i) => !i.read.food).map((i) => i.line.text)]).toEqual([dish.name, []]);
+      expect([dish.name, plan.meat.length > 0]).toEqual([dish.name, true]);
+      expect(plan.fill.shareOfLimit).toBeLessThan(1);
+    }
+  });
+
+  it('has a year of finished cooks whose times are plausible', () => {
+    expect(cooks.length).toBeGreaterThan(40);
+    for (const cook of cooks) {
+      expect(cook.status).toBe('finished');
+      const c = compareCook(cook);
+      expect(c?.comeUp.actualS).toBeGreaterThan(120);
+      expect(c?.total.actualS).toBeLessThan(4 * 3600);
+      expect(cook.servedAt).toBeLessThan(NOW);
+    }
+  });
+
+  it('lets the log find what the forecasts did not know', () => {
+    expect(calibrate(cooks, 'pot-ferry').comeUpFactor).toBeCloseTo(1.13, 1);
+  });
+
+  it('fits a backup that reads back', () => {
+    const read = readBackup(writeBackup({ savedAt: NOW, ...home }));
+    expect(read.ok).toBe(true);
+    expect(KitchenSchema.parse(home.kitchen)).toEqual(home.kitchen);
+  });
+});

@@ -1,0 +1,95 @@
+import { CookEventSchema, forecastOf, KitchenSchema, planDish, POT_PRESETS, type CookEvent, type Dish, type EventPayload, type Kitchen } from '../core/index';
+import { demoDishes } from './dishes';
+import { seeded } from './random';
+
+/** Everything the app shows on first opening. */
+export interface Household {
+  kitchen: Kitchen;
+  dishes: Dish[];
+  events: CookEvent[];
+}
+
+const DAY_MS = 86_400_000;
+const COOKS = 46;
+/** What the forecasts of this household do not know: its electric pot comes up slowly, its starch runs a little weak. */
+const HIDDEN = { comeUp: 1.14, release: 0.94, sauce: 1.08 };
+
+const NOTES = [
+  'Table 6 min late: the crossing nearly left without us.',
+  'Could have fitted half as much again.',
+  'Scraped properly this time, not a murmur from the pot.',
+  'The peppers held their shape under the tomato.',
+  'Rice started too early. Next time when the pin rises.',
+  'Everyone wanted more sauce.',
+  'Wind took the power for a minute, came up late.',
+  '',
+  '',
+  '',
+];
+
+/** The ferry-house kitchen on a tidal island: three pots, two heights. */
+export function demoKitchen(): Kitchen {
+  const preset = (id: string) => POT_PRESETS.find((p) => p.id === id);
+  return KitchenSchema.parse({
+    name: 'Ferry-house kitchen',
+    pots: [
+      { ...preset('electric-standard'), id: 'pot-ferry', name: 'Ferry-house pot, 5.7 l' },
+      { ...preset('stovetop-spring'), id: 'pot-stovetop', name: 'Stovetop pot, 6 l' },
+      { ...preset('electric-small'), id: 'pot-loft', name: 'Loft pot at the hut, 2.8 l', altitudeM: 1150 },
+    ],
+    potId: 'pot-ferry',
+    altitudeM: 40,
+    system: 'metric',
+  });
+}
+
+/** The demo household at `now` (epoch ms), a year of cooks behind it; the same seed gives the same year. */
+export function demoHousehold(now: number, seed = 20260): Household {
+  const random = seeded(seed);
+  const kitchen = demoKitchen();
+  const dishes = demoDishes(now);
+  const events: CookEvent[] = [];
+  const normal = (): number => (random() + random() + random() + random() - 2) * 0.9;
+  for (let n = 0; n < COOKS; n++) {
+    const dish = dishes[Math.floor(random() * dishes.length)];
+    if (!dish) continue;
+    const daysAgo = Math.round(360 - (n * 354) / COOKS + random() * 3);
+    const startAt = Math.floor((now - daysAgo * DAY_MS) / DAY_MS) * DAY_MS + (16.6 + random() * 1.6) * 3_600_000;
+    events.push(...cookOf(dish, kitchen, n, Math.round(startAt), random, normal));
+  }
+  return { kitchen, dishes, events };
+}
+
+function cookOf(dish: Dish, kitchen: Kitchen, n: number, startAt: number, random: () => number, normal: () => number): CookEvent[] {
+  const plan = planDish(dish, kitchen);
+  const cookId = `demo-${n}`;
+  const list: CookEvent[] = [];
+  let at = startAt;
+  const write = (afterS: number, payload: EventPayload): void => {
+    at += Math.max(0, Math.round(afterS * 1000));
+    list.push(CookEventSchema.parse({ id: `${cookId}-${list.length}`, cookId, seq: list.length, at, ...payload }));
+  };
+  const slow = plan.pot.kind === 'electric' ? HIDDEN.comeUp : 1.02;
+  const sauceG = plan.liquid.sauceAfterG.mid * HIDDEN.sauce * (1 + normal() * 0.08);
+  const { dose, input } = plan.sauce;
+  const after = plan.timing.totalS.mid - plan.timing.pinDownS;
+  write(0, { type: 'started', dish, potId: plan.pot.id, potName: plan.pot.name, forecast: forecastOf(plan) });
+  write(plan.timing.lidOnS * (1 + normal() * 0.15), { type: 'sealed' });
+  write(plan.heat.comeUpS.mid * slow * (1 + normal() * 0.07), { type: 'pressureReached' });
+  write(plan.heat.holdS + random() * 40, { type: 'holdEnded' });
+  write(plan.heat.releaseS.mid * HIDDEN.release * (1 + normal() * 0.1), { type: 'pinDown' });
+  if (plan.heat.coreAtOpenC) write(90, { type: 'coreMeasured', tempC: Math.round((plan.heat.coreAtOpenC - 4 + normal() * 3) * 10) / 10 });
+  write(120, { type: 'sauceMeasured', sauceG: Math.round(sauceG / 10) * 10, how: 'jug', aim: dish.settings.aim, presentPercent: input.presentPercent });
+  if (dose.starchG > 1) write(60, { type: 'thickened', thickener: dose.thickener.id, starchG: Math.round(dose.starchG * 2) / 2, waterG: Math.round(dose.waterG) });
+  write(Math.max(120, after * (0.8 + random() * 0.4) - 270), { type: 'served' });
+  const roll = random();
+  write(3000, {
+    type: 'verdict',
+    meat: roll < 0.1 ? 'under' : roll > 0.94 ? 'over' : 'right',
+    sauce: random() < 0.28 ? 'thin' : random() < 0.1 ? 'thick' : 'right',
+    salt: random() < 0.25 ? 'low' : random() < 0.06 ? 'high' : 'right',
+    note: NOTES[Math.floor(random() * NOTES.length)] ?? '',
+  });
+  write(5, { type: 'finished' });
+  return list;
+}
