@@ -1,0 +1,97 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { Suspense, useEffect, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { ErrorBoundary } from 'react-error-boundary';
+import { Link, NavLink, Outlet, useLocation } from 'react-router';
+import { foldAll } from '../store/cooks';
+import { db } from '../store/db';
+import { Mark } from './Mark';
+import { Crash } from './Crash';
+
+const PLACES = [
+  ['/', 'Dishes'],
+  ['/finish', 'Finish'],
+  ['/log', 'Logbook'],
+  ['/kitchen', 'Kitchen'],
+] as const;
+
+type Light = 'light' | 'dark';
+const LIGHT_KEY = 'keen-ladle-light';
+
+/** The light chosen last, or the device's. */
+export function firstLight(): Light {
+  const kept = localStorage.getItem(LIGHT_KEY);
+  if (kept === 'light' || kept === 'dark') return kept;
+  return matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light';
+}
+
+function useLight(): [Light, () => void] {
+  const [light, setLight] = useState<Light>(firstLight);
+  useEffect(() => {
+    document.documentElement.dataset['bsTheme'] = light;
+    localStorage.setItem(LIGHT_KEY, light);
+  }, [light]);
+  return [light, () => setLight((l) => (l === 'light' ? 'dark' : 'light'))];
+}
+
+/** A cook that is going on is one tap away from every screen. */
+function GoingOn() {
+  const { pathname } = useLocation();
+  const cooks = useLiveQuery(async () => {
+    const recent = await db.events.where('at').above(Date.now() - 36 * 3_600_000).toArray();
+    const ids = [...new Set(recent.map((e) => e.cookId))];
+    const events = await db.events.where('cookId').anyOf(ids).toArray();
+    return foldAll(events).filter((c) => c.status === 'cooking' || c.status === 'served');
+  });
+  const others = (cooks ?? []).filter((c) => pathname !== `/cook/${c.cookId}`);
+  if (!others.length) return null;
+  return (
+    <div className="shell-cooking no-print">
+      {others.slice(0, 3).map((c) => (
+        <Link key={c.cookId} to={`/cook/${c.cookId}`}>
+          {c.status === 'served' ? 'How was the' : 'On the go:'} {c.dish?.name}
+          {c.status === 'served' ? '?' : ''}
+        </Link>
+      ))}
+    </div>
+  );
+}
+
+/** Frame of every screen: the mark, the places, the light, and what is cooking. */
+export function Shell() {
+  const [light, toggleLight] = useLight();
+  const { pathname } = useLocation();
+  return (
+    <div className="shell">
+      <a className="shell-skip" href="#main">
+        Skip to the screen
+      </a>
+      <header className="shell-bar">
+        <Link to="/" className="shell-mark" aria-label="Keen Ladle, home">
+          <Mark />
+          <span>Keen Ladle</span>
+        </Link>
+        <nav className="shell-nav" aria-label="Screens">
+          {PLACES.map(([to, label]) => (
+            <NavLink key={to} to={to} end={to === '/' ? pathname !== '/dishes/new' : false}>
+              {label}
+            </NavLink>
+          ))}
+        </nav>
+        <div className="shell-end">
+          <Button variant="quiet" size="sm" onClick={toggleLight} aria-pressed={light === 'dark'}>
+            {light === 'light' ? 'Evening' : 'Daylight'}
+          </Button>
+        </div>
+      </header>
+      <GoingOn />
+      <main className="shell-main" id="main">
+        <ErrorBoundary FallbackComponent={Crash} resetKeys={[pathname]}>
+          <Suspense fallback={<p className="loading">One moment…</p>}>
+            <Outlet />
+          </Suspense>
+        </ErrorBoundary>
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,108 @@
+import { useMemo } from 'react';
+import Button from 'react-bootstrap/Button';
+import { Link, useNavigate, useParams } from 'react-router';
+import { liveForecast, liveTimers, type CookState, type EventPayload, type Kitchen, type Plan } from '../../../core/index';
+import { clock, useNow } from '../../parts/now';
+import { useSay } from '../../parts/Toasts';
+import { record, undoLast } from '../../store/cooks';
+import { useCook, useKitchen, usePlan } from '../../store/live';
+import { useAlarm, useAwake } from './alarm';
+import { HeldTray } from './HeldTray';
+import { StepCard } from './StepCard';
+import { Timers } from './Timers';
+import { VerdictForm } from './VerdictForm';
+
+/** Records what one tap means. */
+export type Tell = (...payloads: EventPayload[]) => void;
+
+/** The cook-along: one step, big; timers; what is still held back; when dinner really is. */
+export default function AtThePot() {
+  const { cookId = '' } = useParams();
+  const kitchen = useKitchen();
+  const state = useCook(cookId);
+  const dish = useMemo(() => (state?.dish ? { ...state.dish, settings: { ...state.dish.settings, potId: state.potId } } : null), [state?.dish, state?.potId]);
+  const plan = usePlan(dish, kitchen);
+  if (state === null)
+    return (
+      <div className="page page-narrow">
+        <h1>No such cook</h1>
+        <p className="mt-3">
+          It may have been removed. <Link to="/log">To the logbook</Link>
+        </p>
+      </div>
+    );
+  if (!state || !kitchen || !plan) return <p className="loading">Lighting the stove…</p>;
+  return <Cooking state={state} kitchen={kitchen} plan={plan} />;
+}
+
+function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen; plan: Plan }) {
+  const now = useNow(500);
+  const say = useSay();
+  const navigate = useNavigate();
+  const timers = liveTimers(state, now);
+  const due = useAlarm(timers, now);
+  const over = state.status === 'finished' || state.status === 'abandoned';
+  useAwake(!over);
+  const forecast = liveForecast(plan, state, now);
+  const tell: Tell = (...payloads) =>
+    void record(state.cookId, ...payloads).catch(() => say('That could not be written down. Is the disk full? Try once more.'));
+  const number = plan.steps.length - plan.steps.filter((s) => !state.done[s.id]).length + 1;
+
+  if (over)
+    return (
+      <div className="page page-narrow">
+        <h1>{state.dish?.name}</h1>
+        <p className="mt-3">
+          {state.status === 'finished' ? 'This cook is finished and in the logbook.' : 'This cook was left off.'} <Link to={`/log/${state.cookId}`}>See how it went</Link>
+        </p>
+      </div>
+    );
+
+  return (
+    <div className="at-pot">
+      <header className="at-pot-head">
+        <div>
+          <h1>{state.dish?.name}</h1>
+          <span className="soft">
+            {state.potName}
+            {forecast.current && ` · step ${number} of ${plan.steps.length}`}
+          </span>
+        </div>
+        {state.status === 'cooking' && (
+          <div className="at-pot-table" aria-live="polite">
+            <span className="figure">Table {clock(forecast.tableAt.mid)}</span>
+            <span className="soft small">
+              {clock(forecast.tableAt.low)}–{clock(forecast.tableAt.high)}
+              {forecast.reason && `. ${forecast.reason}`}
+            </span>
+          </div>
+        )}
+      </header>
+      <div className="at-pot-body">
+        {forecast.current ? (
+          <StepCard key={forecast.current.id} step={forecast.current} next={plan.steps.find((s) => !state.done[s.id] && s.id !== forecast.current?.id)} plan={plan} state={state} kitchen={kitchen} tell={tell} />
+        ) : (
+          <VerdictForm state={state} tell={tell} onDone={() => void navigate(`/log/${state.cookId}`)} />
+        )}
+        <aside className="at-pot-side">
+          <Timers timers={timers} due={due} now={now} tell={tell} />
+          <HeldTray plan={plan} unlocked={state.pinDownAt !== null} done={state.done} />
+          <div className="at-pot-tools">
+            <Button variant="quiet" onClick={() => void undoLast(state.cookId)} disabled={state.applied.length < 2}>
+              Undo last tap
+            </Button>
+            <Button
+              variant="quiet"
+              onClick={() => {
+                tell({ type: 'abandoned', reason: 'left off' });
+                say('Left off. What happened so far is in the logbook.', { label: 'Go on cooking', run: () => void undoLast(state.cookId) });
+              }}
+            >
+              Leave it off
+            </Button>
+          </div>
+        </aside>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,67 @@
+import { useEffect, useRef } from 'react';
+import { secondsLeft, type Timer } from '../../../core/index';
+
+let audio: AudioContext | undefined;
+
+/** Three rising notes made in the browser: no file, no network. Silent where the browser does not allow sound yet. */
+function ring(): void {
+  try {
+    audio ??= new AudioContext();
+    void audio.resume();
+    const start = audio.currentTime;
+    [660, 880, 1100].forEach((hertz, i) => {
+      if (!audio) return;
+      const note = audio.createOscillator();
+      const gain = audio.createGain();
+      note.frequency.value = hertz;
+      gain.gain.setValueAtTime(0, start + i * 0.22);
+      gain.gain.linearRampToValueAtTime(0.35, start + i * 0.22 + 0.02);
+      gain.gain.exponentialRampToValueAtTime(0.001, start + i * 0.22 + 0.2);
+      note.connect(gain).connect(audio.destination);
+      note.start(start + i * 0.22);
+      note.stop(start + i * 0.22 + 0.21);
+    });
+    navigator.vibrate?.([200, 100, 200]);
+  } catch {
+    // A browser without sound still shows the alarm.
+  }
+}
+
+const RING_EVERY_MS = 4000;
+
+/** Rings while any timer is due and not heard, and puts it in the page's title. */
+export function useAlarm(timers: readonly Timer[], now: number): Timer[] {
+  const due = timers.filter((t) => secondsLeft(t, now) <= 0);
+  const lastRing = useRef(0);
+  const names = due.map((t) => t.name).join(', ');
+  useEffect(() => {
+    document.title = names ? `⏰ ${names} · Keen Ladle` : 'Keen Ladle';
+    return () => {
+      document.title = 'Keen Ladle';
+    };
+  }, [names]);
+  useEffect(() => {
+    if (due.length && now - lastRing.current > RING_EVERY_MS) {
+      lastRing.current = now;
+      ring();
+    }
+  }, [due.length, now]);
+  return due;
+}
+
+/** Keeps the screen awake while `on`, where the browser can; asks again when the page comes back. */
+export function useAwake(on: boolean): void {
+  useEffect(() => {
+    if (!on || !('wakeLock' in navigator)) return;
+    let lock: WakeLockSentinel | undefined;
+    const ask = (): void => {
+      if (document.visibilityState === 'visible') navigator.wakeLock.request('screen').then((l) => (lock = l), () => undefined);
+    };
+    ask();
+    document.addEventListener('visibilitychange', ask);
+    return () => {
+      document.removeEventListener('visibilitychange', ask);
+      void lock?.release();
+    };
+  }, [on]);
+}

@@ -1,0 +1,79 @@
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useCallback, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { Dish } from '../../../core/index';
+import { useSay } from '../../parts/Toasts';
+import { startCook } from '../../store/cooks';
+import { editDish, stepHistory } from '../../store/dishes';
+import { useDish, useKitchen, usePlan } from '../../store/live';
+import { DishBar } from './DishBar';
+import { Findings } from './Findings';
+import { Lines } from './Lines';
+import { PotSection } from './PotSection';
+import { Ribbon } from './Ribbon';
+
+/** An edit of the dish on the counter: named, so it can be taken back by name. */
+export type EditDish = (label: string, edit: (dish: Dish) => Dish, coalesce?: string) => void;
+
+/** One dish on the counter: what goes in when, the pot, the findings, the clock. All computed from the dish as it stands. */
+export default function Counter() {
+  const { dishId = '' } = useParams();
+  const kitchen = useKitchen();
+  const dish = useDish(dishId);
+  const plan = usePlan(dish, kitchen);
+  const say = useSay();
+  const navigate = useNavigate();
+  const [hot, setHot] = useState<readonly string[]>([]);
+
+  const travel = useCallback(
+    async (direction: 'undo' | 'redo') => {
+      const label = await stepHistory(dishId, direction);
+      say(label ? `${direction === 'undo' ? 'Taken back' : 'Done again'}: ${label}` : direction === 'undo' ? 'Nothing to take back.' : 'Nothing to do again.');
+    },
+    [dishId, say],
+  );
+  useHotkeys('mod+z', (e) => (e.preventDefault(), void travel('undo')), { enableOnFormTags: false });
+  useHotkeys('mod+shift+z, mod+y', (e) => (e.preventDefault(), void travel('redo')), { enableOnFormTags: false });
+  const edit = useCallback<EditDish>((label, change, coalesce) => void editDish(dishId, label, change, coalesce), [dishId]);
+
+  if (dish === null)
+    return (
+      <div className="page page-narrow">
+        <h1>This dish is not on the shelf</h1>
+        <p className="mt-3">
+          It may have been removed, or the address is from another kitchen. <Link to="/">To the dishes</Link>
+        </p>
+      </div>
+    );
+  if (!dish || !plan || !kitchen) return <p className="loading">Laying it out…</p>;
+
+  const cook = async (): Promise<void> => {
+    const cookId = await startCook(plan);
+    void navigate(`/cook/${cookId}`);
+  };
+
+  return (
+    <div className="counter">
+      <DishBar dish={dish} plan={plan} kitchen={kitchen} edit={edit} travel={travel} onCook={() => void cook()} />
+      <section className="counter-lines" aria-labelledby="lines-title">
+        <h2 id="lines-title" className="zone-title">
+          What goes in, and when
+        </h2>
+        <Lines dish={dish} plan={plan} kitchen={kitchen} edit={edit} hot={hot} onHot={setHot} />
+      </section>
+      <section className="counter-pot" aria-labelledby="pot-title">
+        <h2 id="pot-title" className="zone-title">
+          In the pot when the lid goes on
+        </h2>
+        <PotSection plan={plan} units={kitchen.units} hot={hot} onHot={setHot} />
+      </section>
+      <section className="counter-findings" aria-labelledby="findings-title">
+        <h2 id="findings-title" className="zone-title">
+          Before you close the lid
+        </h2>
+        <Findings plan={plan} edit={edit} onHot={setHot} onUndo={() => void travel('undo')} />
+      </section>
+      <Ribbon plan={plan} />
+    </div>
+  );
+}

@@ -1,0 +1,142 @@
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Dropdown from 'react-bootstrap/Dropdown';
+import Form from 'react-bootstrap/Form';
+import { Link, useNavigate } from 'react-router';
+import { formatMass, THICKNESSES, type Aim, type Dish, type Kitchen, type Plan } from '../../../core/index';
+import { clock, useNow } from '../../parts/now';
+import { Stepper } from '../../parts/Stepper';
+import { useSay } from '../../parts/Toasts';
+import { duplicateDish, removeDish } from '../../store/dishes';
+import type { EditDish } from './Counter';
+
+interface Props {
+  dish: Dish;
+  plan: Plan;
+  kitchen: Kitchen;
+  edit: EditDish;
+  travel: (direction: 'undo' | 'redo') => Promise<void>;
+  onCook: () => void;
+}
+
+/** The dish's own bar: name, plates, pot, meat, thickness wanted, and when it is on the table. */
+export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
+  const now = useNow();
+  const say = useSay();
+  const navigate = useNavigate();
+  const set = (label: string, change: Partial<Dish['settings']>, coalesce?: string): void => edit(label, (d) => ({ ...d, settings: { ...d.settings, ...change } }), coalesce);
+  const { totalS } = plan.timing;
+  const at = (s: number): string => clock(now + s * 1000);
+  const remove = async (): Promise<void> => {
+    const back = await removeDish(dish);
+    void navigate('/');
+    say(`Removed “${dish.name}”.`, { label: 'Put it back', run: () => void back() });
+  };
+  return (
+    <header className="dish-bar">
+      <div className="dish-title">
+        <input className="dish-name-input" aria-label="Name of the dish" value={dish.name} maxLength={120} onChange={(e) => e.target.value && edit('the name', (d) => ({ ...d, name: e.target.value }), 'name')} />
+        <div className="dish-tools no-print">
+          <Button variant="quiet" size="sm" onClick={() => void travel('undo')} aria-keyshortcuts="Control+Z">
+            Undo
+          </Button>
+          <Button variant="quiet" size="sm" onClick={() => void travel('redo')} aria-keyshortcuts="Control+Y">
+            Redo
+          </Button>
+          <Dropdown>
+            <Dropdown.Toggle variant="quiet" size="sm">
+              More
+            </Dropdown.Toggle>
+            <Dropdown.Menu>
+              <Dropdown.Item as={Link} to={`/dish/${dish.id}/finish`}>
+                The finish of this dish
+              </Dropdown.Item>
+              <Dropdown.Item onClick={() => void duplicateDish(dish).then((id) => navigate(`/dish/${id}`))}>Make a copy</Dropdown.Item>
+              <Dropdown.Item onClick={() => print()}>Print</Dropdown.Item>
+              <Dropdown.Divider />
+              <Dropdown.Item onClick={() => void remove()}>Remove the dish</Dropdown.Item>
+            </Dropdown.Menu>
+          </Dropdown>
+        </div>
+      </div>
+      <div className="dish-knobs">
+        <div className="field">
+          <span>For</span>
+          <Stepper label="plates" value={dish.plates} min={1} max={40} unit={dish.plates === 1 ? 'plate' : 'plates'} onChange={(plates) => edit(`${plates} plates`, (d) => ({ ...d, plates }), 'plates')} />
+        </div>
+        <Form.Group className="field" controlId="pot">
+          <Form.Label>In</Form.Label>
+          <Form.Select value={plan.pot.id} onChange={(e) => set('the pot', { potId: e.target.value })}>
+            {kitchen.pots.map((p) => (
+              <option key={p.id} value={p.id}>
+                {p.name}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+        <MeatKnobs plan={plan} set={set} />
+        <Form.Group className="field" controlId="aim">
+          <Form.Label>Sauce</Form.Label>
+          <Form.Select value={dish.settings.aim} onChange={(e) => set('the thickness of the sauce', { aim: e.target.value as Aim })}>
+            {THICKNESSES.map((t) => (
+              <option key={t.id} value={t.id}>
+                {t.name}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+      </div>
+      <div className="dish-table">
+        <div aria-live="polite">
+          <span className="figure dish-at">On the table {at(totalS.mid)}</span>
+          <span className="soft small">
+            {at(totalS.low)}–{at(totalS.high)} if you start now
+          </span>
+        </div>
+        <Button size="lg" onClick={onCook} disabled={plan.items.length === 0}>
+          Start cooking
+        </Button>
+      </div>
+    </header>
+  );
+}
+
+function MeatKnobs({ plan, set }: { plan: Plan; set: (label: string, change: Partial<Dish['settings']>, coalesce?: string) => void }) {
+  const main = plan.meat[0];
+  const [draft, setDraft] = useState<string | null>(null);
+  if (!main) return null;
+  const commit = (text: string): void => {
+    setDraft(text);
+    const mm = Number.parseFloat(text.replace(',', '.'));
+    if (mm >= 3 && mm <= 150) set(`${mm} mm thick`, { thicknessMm: mm }, 'thickness');
+    else if (text.trim() === '') set('the usual thickness', { thicknessMm: null }, 'thickness');
+  };
+  const bad = draft !== null && draft.trim() !== '' && !(Number.parseFloat(draft.replace(',', '.')) >= 3 && Number.parseFloat(draft.replace(',', '.')) <= 150);
+  return (
+    <>
+      <Form.Group className="field" controlId="thickness">
+        <Form.Label>
+          {formatMass(main.massG)} {main.label}, thick
+        </Form.Label>
+        <span className="unit-field">
+          <Form.Control
+            inputMode="decimal"
+            value={draft ?? String(Math.round(main.thicknessMm * 10) / 10)}
+            isInvalid={bad}
+            aria-describedby={bad ? 'thickness-bad' : undefined}
+            onChange={(e) => commit(e.target.value)}
+            onBlur={() => setDraft(null)}
+            style={{ width: '6.2rem' }}
+          />
+          <span>mm</span>
+        </span>
+        {bad && (
+          <span id="thickness-bad" className="small severity-stop" role="alert">
+            Between 3 and 150 mm
+          </span>
+        )}
+      </Form.Group>
+      <Form.Check className="frozen-check" type="switch" id="frozen" label="Frozen" checked={main.frozen} onChange={(e) => set(e.target.checked ? 'frozen' : 'not frozen', { frozen: e.target.checked })} />
+    </>
+  );
+}

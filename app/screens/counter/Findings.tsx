@@ -1,0 +1,39 @@
+import Button from 'react-bootstrap/Button';
+import type { Finding, Plan } from '../../../core/index';
+import { SeverityMark } from '../../parts/SeverityMark';
+import { useSay } from '../../parts/Toasts';
+import type { EditDish } from './Counter';
+
+/** The judgements, worst first, each with its reason and what would mend it. */
+export function Findings({ plan, edit, onHot, onUndo }: { plan: Plan; edit: EditDish; onHot: (lineIds: readonly string[]) => void; onUndo: () => void }) {
+  const say = useSay();
+  const accept = (finding: Finding, index: number): void => {
+    const fix = finding.fixes[index];
+    if (!fix) return;
+    edit(fix.label, fix.apply);
+    say(fix.label, { label: 'Undo', run: onUndo });
+  };
+  if (!plan.items.length) return <p className="soft">Nothing to judge yet.</p>;
+  return (
+    <ul className="findings" aria-live="polite">
+      {plan.findings.map((f) => (
+        <li key={f.id} className={`finding finding-${f.severity}`} onMouseEnter={() => onHot(f.lineIds)} onMouseLeave={() => onHot([])}>
+          <SeverityMark severity={f.severity} />
+          <div>
+            <h3>{f.text}</h3>
+            <p className="small mb-0">{f.why}</p>
+            {f.fixes.length > 0 && (
+              <div className="finding-fixes no-print">
+                {f.fixes.map((fix, i) => (
+                  <Button key={fix.id} size="sm" variant="outline-primary" onClick={() => accept(f, i)}>
+                    {fix.label}
+                  </Button>
+                ))}
+              </div>
+            )}
+          </div>
+        </li>
+      ))}
+    </ul>
+  );
+}

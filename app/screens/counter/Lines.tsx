@@ -1,0 +1,195 @@
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { formatMass, isHeldBack, MOMENTS, MOMENT_NAMES, pantryFor, readRecipe, scaleOf, stepItem, type Dish, type Kitchen, type Moment, type PlacedItem, type Plan } from '../../../core/index';
+import { linesOf } from '../../store/dishes';
+import type { EditDish } from './Counter';
+
+interface Props {
+  dish: Dish;
+  plan: Plan;
+  kitchen: Kitchen;
+  edit: EditDish;
+  hot: readonly string[];
+  onHot: (lineIds: readonly string[]) => void;
+}
+
+const keyOf = (item: PlacedItem): string => `${item.lineId}-${item.part}`;
+
+/** The cook's own lines by moment, with the held-back tray always in sight. */
+export function Lines(props: Props) {
+  const { plan } = props;
+  const [open, setOpen] = useState<string | null>(null);
+  const before = plan.moments.filter((g) => !isHeldBack(g.moment));
+  const after = plan.moments.filter((g) => isHeldBack(g.moment));
+  const group = (g: Plan['moments'][number]) => <Group key={g.moment} {...props} moment={g.moment} items={g.items} open={open} onOpen={setOpen} />;
+  return (
+    <div className="lines">
+      <div className="lines-scroll">
+        {plan.items.length === 0 && <p className="soft mt-2">No lines yet. Write or paste some below.</p>}
+        {before.map(group)}
+        {after.length > 0 && (
+          <div className="held-tray">
+            <h3>Held back until the pin drops</h3>
+            {after.map(group)}
+          </div>
+        )}
+        <AddLines {...props} />
+      </div>
+    </div>
+  );
+}
+
+function subtitle(plan: Plan, moment: Moment): string {
+  if (moment === 'sear' && plan.batches > 1) return `${plan.batches} batches`;
+  if (moment === 'lid') return `${Math.round(plan.heat.holdS / 60)} min ${plan.dish.settings.pressure}`;
+  return '';
+}
+
+function Group({ moment, items, open, onOpen, ...rest }: Props & { moment: Moment; items: PlacedItem[]; open: string | null; onOpen: (key: string | null) => void }) {
+  return (
+    <div className={`moment moment-${moment}`}>
+      <h4 className="moment-name">
+        {MOMENT_NAMES[moment]} <span className="soft small">{subtitle(rest.plan, moment)}</span>
+      </h4>
+      <ul>
+        {items.map((item) => (
+          <Row key={keyOf(item)} {...rest} item={item} isOpen={open === keyOf(item)} onOpen={onOpen} />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** What stands at the right end of a line: what the cook most wants to know about it here. */
+function remark(item: PlacedItem, plan: Plan): string {
+  if (item.line.asSlurry) return 'sized later';
+  if (item.read.confidence === 'unsure') return 'not sure';
+  const meat = plan.meat.find((m) => m.item.lineId === item.lineId);
+  if (meat) return `${Math.round(meat.thicknessMm)} mm`;
+  const poured = plan.liquid.entries.find((e) => e.lineId === item.lineId && e.kind === 'poured');
+  if (poured && !isHeldBack(item.moment)) return `counts ${Math.round(poured.ml.mid / 5) * 5}`;
+  if (item.part) return item.part;
+  if (item.read.food?.kind.startsWith('tomato') && item.moment === 'lid') return 'on top';
+  return '';
+}
+
+function Row({ item, isOpen, onOpen, dish, plan, kitchen, edit, hot, onHot }: Omit<Props, 'lines'> & { item: PlacedItem; isOpen: boolean; onOpen: (key: string | null) => void }) {
+  const shown = stepItem(item, scaleOf(dish));
+  const lit = hot.includes(item.lineId);
+  const flags = [item.read.confidence === 'unsure' ? 'is-unsure' : '', item.early ? 'is-early' : '', lit ? 'is-lit' : ''].join(' ');
+  return (
+    <li className={`line ${flags}`} onMouseEnter={() => onHot([item.lineId])} onMouseLeave={() => onHot([])}>
+      <button type="button" className="line-face" aria-expanded={isOpen} onClick={() => onOpen(isOpen ? null : keyOf(item))} onFocus={() => onHot([item.lineId])} onBlur={() => onHot([])}>
+        <span className="line-amount">{shown.amount}</span>
+        <span className="line-name">
+          {shown.name}
+          {shown.note && <span className="soft small"> {shown.note}</span>}
+        </span>
+        <span className="line-remark small">{remark(item, plan)}</span>
+      </button>
+      {isOpen && <LineEditor item={item} kitchen={kitchen} edit={edit} onClose={() => onOpen(null)} />}
+    </li>
+  );
+}
+
+function LineEditor({ item, kitchen, edit, onClose }: { item: PlacedItem; kitchen: Kitchen; edit: EditDish; onClose: () => void }) {
+  const [text, setText] = useState(item.line.text);
+  const change = (label: string, patch: Partial<Dish['lines'][number]>, coalesce?: string): void =>
+    edit(label, (d) => ({ ...d, lines: d.lines.map((l) => (l.id === item.lineId ? { ...l, ...patch } : l)) }), coalesce);
+  const food = item.read.food;
+  const moved = item.line.moment !== undefined;
+  return (
+    <div className="line-editor">
+      <Form.Group className="field" controlId={`text-${item.lineId}`}>
+        <Form.Label>In your words</Form.Label>
+        <Form.Control
+          value={text}
+          maxLength={400}
+          onChange={(e) => {
+            setText(e.target.value);
+            change('the words of a line', { text: e.target.value }, `text-${item.lineId}`);
+          }}
+          onKeyDown={(e) => (e.key === 'Enter' || e.key === 'Escape') && onClose()}
+        />
+      </Form.Group>
+      <p className="small mb-0">
+        {food ? `Understood as ${food.names[0]}` : 'Not understood yet'}
+        {item.read.massG.mid > 0 && `, about ${formatMass(item.massG.mid, kitchen.units)}${item.part ? ` (${item.part})` : ''}`}
+        {item.read.doubt && food ? `. ${item.read.doubt}` : '.'}
+      </p>
+      <p className="small mb-0">
+        <strong>Why here?</strong> {item.reason} {item.early?.harm}
+      </p>
+      <div className="line-editor-foot">
+        <Form.Group className="field" controlId={`moment-${item.lineId}`}>
+          <Form.Label>Goes in</Form.Label>
+          <Form.Select size="sm" value={item.line.moment ?? ''} onChange={(e) => change('moving a line', { moment: (e.target.value || undefined) as Moment | undefined })}>
+            <option value="">as computed: {MOMENT_NAMES[item.by === 'cook' ? item.computed : item.moment]}</option>
+            {MOMENTS.map((m) => (
+              <option key={m} value={m}>
+                {MOMENT_NAMES[m]}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+        {moved && (
+          <Button size="sm" variant="bare" onClick={() => change('giving a line back to the rules', { moment: undefined, asSlurry: undefined })}>
+            As computed
+          </Button>
+        )}
+        <Button
+          size="sm"
+          variant="bare"
+          onClick={() => {
+            onClose();
+            edit(`removing “${item.line.text.slice(0, 30)}”`, (d) => ({ ...d, lines: d.lines.filter((l) => l.id !== item.lineId) }));
+          }}
+        >
+          Remove
+        </Button>
+        <Button size="sm" variant="quiet" onClick={onClose}>
+          Done
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+function AddLines({ kitchen, edit }: Props) {
+  const [text, setText] = useState('');
+  const add = (): void => {
+    const lines = linesOf(readRecipe(text.includes('\n') ? text : `${text}\n`, pantryFor(kitchen)));
+    const kept = lines.length ? lines : [];
+    if (kept.length) edit(kept.length === 1 ? 'adding a line' : `adding ${kept.length} lines`, (d) => ({ ...d, lines: [...d.lines, ...kept].slice(0, 200) }));
+    setText('');
+  };
+  return (
+    <form
+      className="add-lines no-print"
+      onSubmit={(e) => {
+        e.preventDefault();
+        add();
+      }}
+    >
+      <Form.Control
+        as="textarea"
+        rows={1}
+        aria-label="Write or paste more lines"
+        placeholder="Write or paste more…"
+        value={text}
+        maxLength={30000}
+        onChange={(e) => setText(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter' && !e.shiftKey) {
+            e.preventDefault();
+            add();
+          }
+        }}
+      />
+      <Button type="submit" variant="quiet" disabled={!text.trim()}>
+        Add
+      </Button>
+    </form>
+  );
+}

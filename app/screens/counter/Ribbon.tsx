@@ -1,0 +1,39 @@
+import { formatDurationRange, formatDuration, type Plan } from '../../../core/index';
+import { clock, useNow } from '../../parts/now';
+
+const SHORT_S = 150;
+
+/** The clock ribbon: every stretch from now to the table, hands-free ones hatched, with what to do in them. */
+export function Ribbon({ plan }: { plan: Plan }) {
+  const now = useNow();
+  const { blocks, totalS, lidOnS, pinDownS, passiveS, handsOnS, tips } = plan.timing;
+  if (!blocks.length) return null;
+  const total = totalS.mid;
+  const left = (s: number): string => `${(100 * s) / total}%`;
+  const at = (s: number): string => clock(now + s * 1000);
+  return (
+    <section className="ribbon" aria-label="The clock, from starting now to the table">
+      <div className="ribbon-times" aria-hidden="true">
+        <span style={{ left: 0 }}>{at(0)} start</span>
+        <span style={{ left: left(lidOnS) }}>{at(lidOnS)} lid on</span>
+        <span style={{ left: left(pinDownS) }}>{at(pinDownS)} pin down</span>
+        <span className="ribbon-table">{at(total)} table</span>
+      </div>
+      <ol className="ribbon-blocks">
+        {blocks.map((b) => (
+          <li key={b.phase} className={`block block-${b.phase}${b.passive ? ' is-passive' : ''}`} style={{ flexGrow: b.durationS.mid, flexBasis: 0 }} title={`${b.label}: ${formatDurationRange(b.durationS)}`}>
+            <span className={b.durationS.mid < SHORT_S ? 'visually-hidden' : ''}>
+              {b.label} <span className="block-min">{b.passive ? formatDurationRange(b.durationS) : formatDuration(b.durationS.mid)}</span>
+            </span>
+          </li>
+        ))}
+      </ol>
+      <div className="ribbon-foot">
+        <span className="ribbon-free" style={{ marginLeft: left(lidOnS), width: left(pinDownS - lidOnS) }} />
+        <p className="small mb-0">
+          Hands free {formatDuration(passiveS)}, hands on {formatDuration(handsOnS)}. {tips.map((t) => `${at(t.atS)} ${t.text}`).join(' · ')}
+        </p>
+      </div>
+    </section>
+  );
+}

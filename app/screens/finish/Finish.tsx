@@ -1,0 +1,96 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { type Dish, type Kitchen, NO_CALIBRATION, type Plan, potFor } from '../../../core/index';
+import { useCalibrations, useDish, useKitchen, usePlan } from '../../store/live';
+import { benchFor } from './bench';
+import { SauceBench, SpoonShows } from './SauceBench';
+
+/** The sauce bench on its own: for any pot of thin sauce, or for one dish. */
+export default function Finish() {
+  const { dishId } = useParams();
+  const kitchen = useKitchen();
+  const dish = useDish(dishId ?? '');
+  const plan = usePlan(dishId ? dish : null, kitchen);
+  const calibrations = useCalibrations(kitchen);
+  if (!kitchen || !calibrations || (dishId && dish === undefined)) return <p className="loading">One moment…</p>;
+  if (dishId && dish === null)
+    return (
+      <div className="page page-narrow">
+        <h1>This dish is not on the shelf</h1>
+        <p className="mt-3">
+          The bench works without one: <Link to="/finish">any pot of sauce</Link>.
+        </p>
+      </div>
+    );
+  if (dishId && !plan) return <p className="loading">One moment…</p>;
+  const pot = plan?.pot ?? potFor({ settings: { potId: kitchen.potId } as Dish['settings'] }, kitchen);
+  return <OnBench key={dishId ?? 'any'} kitchen={kitchen} dish={dish ?? undefined} plan={plan} starchFactor={(calibrations.get(pot.id) ?? NO_CALIBRATION).starchFactor} />;
+}
+
+function OnBench({ kitchen, dish, plan, starchFactor }: { kitchen: Kitchen; dish: Dish | undefined; plan: Plan | undefined; starchFactor: number }) {
+  const rules = plan?.rules ?? kitchen.rules;
+  const [bench, setBench] = useState(() => benchFor(plan, rules, dish));
+  const [potId, setPotId] = useState(plan?.pot.id ?? kitchen.potId);
+  const pot = plan?.pot ?? kitchen.pots.find((p) => p.id === potId) ?? kitchen.pots[0];
+  if (!pot) return null;
+  const after = plan?.steps.filter((s) => s.phase === 'thicken' || s.phase === 'dairy' || s.phase === 'finish').filter((s) => !['measure', 'serve'].includes(s.id)) ?? [];
+  return (
+    <div className="page">
+      <div className="page-head">
+        <div>
+          <h1>How much starch?</h1>
+          <p className="soft mb-0">
+            {dish ? (
+              <>
+                The finish of <Link to={`/dish/${dish.id}`}>{dish.name}</Link>
+              </>
+            ) : (
+              'The lid is off, the pieces are out, and the sauce is thin by design.'
+            )}
+          </p>
+        </div>
+        {!plan && kitchen.pots.length > 1 && (
+          <label className="field">
+            <span>Pot</span>
+            <select className="form-select" value={potId} onChange={(e) => setPotId(e.target.value)}>
+              {kitchen.pots.map((p) => (
+                <option key={p.id} value={p.id}>
+                  {p.name}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+      </div>
+      <SauceBench bench={bench} onBench={setBench} pot={pot} plan={plan} kitchen={kitchen} rules={rules} starchFactor={starchFactor}>
+        {(answer) =>
+          answer && (
+            <>
+              <Order plan={plan} steps={after} how={answer.dose.thickener.how} />
+              {answer.dose.starchG > 0.4 && <SpoonShows key={`${answer.input.aimPercent}-${answer.input.sauceG}-${answer.input.thickener}`} input={answer.input} dose={answer.dose} kitchen={kitchen} />}
+            </>
+          )
+        }
+      </SauceBench>
+    </div>
+  );
+}
+
+function Order({ plan, steps, how }: { plan: Plan | undefined; steps: Plan['steps']; how: 'slurry' | 'paste' | 'whisk' }) {
+  const ways = {
+    slurry: ['Stir the starch smooth in the cold liquid.', 'Bring the sauce to a real boil.', 'Pour in a stream, stirring; boil two minutes.', 'Heat down. Dairy only now, off the boil.', 'Off the heat: acid, herbs, salt.'],
+    paste: ['Work flour and soft butter to a paste, half and half.', 'Whisk it into the simmering sauce by the spoonful.', 'Simmer five minutes.', 'Heat down. Dairy only now.', 'Off the heat: acid, herbs, salt.'],
+    whisk: ['Rub the gum into a little oil.', 'Whisk hard into the sauce, hot or cold; no boil needed.', 'Wait two minutes, then judge.', 'Dairy, off the boil.', 'Off the heat: acid, herbs, salt.'],
+  }[how];
+  const lines = plan ? steps.map((s) => `${s.title}. ${s.text}`) : ways;
+  return (
+    <details className="bench-order" open={!plan}>
+      <summary>In this order</summary>
+      <ol>
+        {lines.map((l) => (
+          <li key={l}>{l}</li>
+        ))}
+      </ol>
+    </details>
+  );
+}

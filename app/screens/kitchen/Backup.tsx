@@ -1,0 +1,95 @@
+import { useRef, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Modal from 'react-bootstrap/Modal';
+import useSWR from 'swr';
+import { z } from 'zod';
+import { useSay } from '../../parts/Toasts';
+import { bringDemoBack, exportAll, importFile, startEmpty } from '../../store/household';
+
+const HealthSchema = z.object({ ok: z.literal(true), version: z.string().max(40) });
+
+async function health(url: string): Promise<z.infer<typeof HealthSchema>> {
+  const answer = await fetch(url);
+  if (!answer.ok) throw new Error('The server does not answer');
+  return HealthSchema.parse(await answer.json());
+}
+
+/** Saves everything as one file under the day's name. */
+async function save(): Promise<void> {
+  const blob = new Blob([await exportAll()], { type: 'application/json' });
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(blob);
+  link.download = `keen-ladle-${new Date().toISOString().slice(0, 10)}.json`;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+}
+
+type Ask = { what: string; warn: string; run: () => Promise<void> };
+
+/** Backup and restore: everything in one file; nothing is replaced without being asked. */
+export function Backup() {
+  const say = useSay();
+  const file = useRef<HTMLInputElement>(null);
+  const [ask, setAsk] = useState<Ask | null>(null);
+  const [bad, setBad] = useState('');
+  const { data, error } = useSWR('/api/health', health, { refreshInterval: 60_000 });
+
+  const choose = (chosen: File | undefined): void => {
+    setBad('');
+    if (!chosen) return;
+    setAsk({
+      what: `Read “${chosen.name}”`,
+      warn: 'It takes the place of every dish, cook and pot that is here now.',
+      run: async () => {
+        const read = await importFile(chosen);
+        if (read.ok) say(`Read ${read.dishes} dishes and ${read.cooks} cooks.`);
+        else setBad(read.message);
+      },
+    });
+    if (file.current) file.current.value = '';
+  };
+  return (
+    <section>
+      <h2>Safe keeping</h2>
+      <p className="soft">Everything lives in this browser. Save a file now and then; it holds all dishes, cooks, pots and rules.</p>
+      <div className="d-flex flex-wrap gap-2">
+        <Button onClick={() => void save()}>Save everything to a file</Button>
+        <Button variant="quiet" onClick={() => file.current?.click()}>
+          Read a file…
+        </Button>
+        <input ref={file} type="file" accept="application/json,.json" className="visually-hidden" tabIndex={-1} aria-label="Backup file" onChange={(e) => choose(e.target.files?.[0])} />
+        <Button variant="quiet" onClick={() => setAsk({ what: 'Start empty', warn: 'Every dish, cook and pot that is here now is removed. Save a file first if any of it is yours.', run: async () => (await startEmpty(), say('An empty kitchen with one ordinary pot.')) })}>
+          Start empty
+        </Button>
+        <Button variant="quiet" onClick={() => setAsk({ what: 'Bring the demo back', warn: 'The ferry-house kitchen takes the place of everything that is here now.', run: async () => (await bringDemoBack(), say('The ferry-house kitchen is back.')) })}>
+          Bring the demo back
+        </Button>
+      </div>
+      {bad && (
+        <p className="notice notice-bad mt-3" role="alert">
+          {bad}
+        </p>
+      )}
+      <p className="small soft mt-3 mb-0">{data ? `The little server at your side answers (version ${data.version}).` : error ? 'The little server does not answer. Everything here works without it.' : 'Asking the little server…'}</p>
+      <Modal show={ask !== null} onHide={() => setAsk(null)} centered aria-labelledby="ask-title">
+        <Modal.Body>
+          <h2 id="ask-title">{ask?.what}?</h2>
+          <p className="mt-2">{ask?.warn}</p>
+          <div className="d-flex gap-2 justify-content-end">
+            <Button variant="quiet" onClick={() => setAsk(null)}>
+              Leave it
+            </Button>
+            <Button
+              onClick={() => {
+                void ask?.run().catch(() => setBad('That could not be written. Nothing was changed.'));
+                setAsk(null);
+              }}
+            >
+              {ask?.what}
+            </Button>
+          </div>
+        </Modal.Body>
+      </Modal>
+    </section>
+  );
+}

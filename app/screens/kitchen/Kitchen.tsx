@@ -1,0 +1,189 @@
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { KitchenSchema, POT_PRESETS, SAFE_C, SCHOOLS, type Kitchen, type MeasureSystem } from '../../../core/index';
+import { Segments } from '../../parts/Segments';
+import { useSay } from '../../parts/Toasts';
+import { db } from '../../store/db';
+import { freshId } from '../../store/dishes';
+import { useKitchen } from '../../store/live';
+import { Backup } from './Backup';
+import { FigureField } from './FigureField';
+import { PotCard } from './PotCard';
+
+/** Changes the kitchen; what does not pass its own schema is not written. */
+export type ChangeKitchen = (change: Partial<Kitchen>) => void;
+
+const SYSTEMS: readonly { id: MeasureSystem; label: string }[] = [
+  { id: 'us', label: 'US cups' },
+  { id: 'metric', label: 'Metric' },
+  { id: 'uk', label: 'UK' },
+  { id: 'au', label: 'Australian' },
+];
+
+/** Pots, height, measures, house rules, and the safe keeping of it all. */
+export default function KitchenScreen() {
+  const kitchen = useKitchen();
+  const say = useSay();
+  if (!kitchen) return <p className="loading">Opening the cupboards…</p>;
+  const change: ChangeKitchen = (part) => {
+    const next = KitchenSchema.safeParse({ ...kitchen, ...part });
+    if (next.success) void db.kitchen.put({ ...next.data, id: 'home' });
+    else say('That cannot be: it was left as it was.');
+  };
+  return (
+    <div className="page kitchen">
+      <div className="page-head">
+        <h1>{kitchen.name}</h1>
+      </div>
+      <p className="soft">Keen Ladle gives estimates and reminders. Your cooker’s manual, the markings on your pot and your local food-safety authority’s advice come first.</p>
+      <Household kitchen={kitchen} change={change} />
+      <Pots kitchen={kitchen} change={change} />
+      <Rules kitchen={kitchen} change={change} />
+      <Backup />
+    </div>
+  );
+}
+
+function Household({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitchen }) {
+  const [name, setName] = useState(kitchen.name);
+  return (
+    <section>
+      <h2>The house</h2>
+      <div className="kitchen-grid">
+        <Form.Group className="field" controlId="kitchen-name">
+          <Form.Label>Name</Form.Label>
+          <Form.Control value={name} maxLength={80} onChange={(e) => setName(e.target.value)} onBlur={() => name.trim() && change({ name: name.trim() })} />
+        </Form.Group>
+        <FigureField id="altitude" label="Height above the sea" unit="m" value={kitchen.altitudeM} min={-400} max={5500} onChange={(altitudeM) => change({ altitudeM })} />
+        <FigureField id="room" label="Kitchen temperature" unit="°C" value={kitchen.roomC} min={0} max={45} onChange={(roomC) => change({ roomC })} />
+        <div className="field">
+          <span>Spoons and cups in recipes</span>
+          <Segments name="system" label="Spoons and cups in recipes" value={kitchen.system} options={SYSTEMS} onChange={(system) => change({ system })} />
+        </div>
+        <div className="field">
+          <span>Weights and volumes shown in</span>
+          <Segments
+            name="weight"
+            label="Weights and volumes shown in"
+            value={kitchen.units.weight}
+            options={[
+              { id: 'metric', label: 'g and ml' },
+              { id: 'us', label: 'oz and cups' },
+            ]}
+            onChange={(weight) => change({ units: { ...kitchen.units, weight } })}
+          />
+        </div>
+        <div className="field">
+          <span>Temperatures</span>
+          <Segments
+            name="temperature"
+            label="Temperatures"
+            value={kitchen.units.temperature}
+            options={[
+              { id: 'C', label: '°C' },
+              { id: 'F', label: '°F' },
+            ]}
+            onChange={(temperature) => change({ units: { ...kitchen.units, temperature } })}
+          />
+        </div>
+        <div className="field">
+          <span>Food-safety figures</span>
+          <Segments
+            name="authority"
+            label="Food-safety figures"
+            value={kitchen.authority}
+            options={[
+              { id: 'us', label: SAFE_C.us.name },
+              { id: 'uk', label: SAFE_C.uk.name },
+            ]}
+            onChange={(authority) => change({ authority })}
+          />
+          <span className="small soft">
+            Poultry {SAFE_C[kitchen.authority].poultry} °C, ground {SAFE_C[kitchen.authority].ground} °C, whole cuts {SAFE_C[kitchen.authority].whole} °C. {SAFE_C[kitchen.authority].note}
+          </span>
+        </div>
+        <div className="field">
+          <span>Tools</span>
+          <Form.Check type="switch" id="tool-thermometer" label="Thermometer" checked={kitchen.tools.thermometer} onChange={(e) => change({ tools: { ...kitchen.tools, thermometer: e.target.checked } })} />
+          <Form.Check type="switch" id="tool-scale" label="Scale" checked={kitchen.tools.scale} onChange={(e) => change({ tools: { ...kitchen.tools, scale: e.target.checked } })} />
+        </div>
+      </div>
+    </section>
+  );
+}
+
+function Pots({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitchen }) {
+  return (
+    <section>
+      <h2>Pots</h2>
+      <ul className="pot-list">
+        {kitchen.pots.map((pot) => (
+          <PotCard
+            key={pot.id}
+            pot={pot}
+            isUsual={pot.id === kitchen.potId}
+            isOnly={kitchen.pots.length === 1}
+            onUsual={() => change({ potId: pot.id })}
+            onChange={(next) => change({ pots: kitchen.pots.map((p) => (p.id === pot.id ? next : p)) })}
+            onRemove={() => {
+              const pots = kitchen.pots.filter((p) => p.id !== pot.id);
+              change({ pots, potId: kitchen.potId === pot.id ? (pots[0]?.id ?? '') : kitchen.potId });
+            }}
+          />
+        ))}
+      </ul>
+      <Form.Group className="field" controlId="add-pot" style={{ maxWidth: '24rem' }}>
+        <Form.Label>Add a pot like</Form.Label>
+        <Form.Select
+          value=""
+          onChange={(e) => {
+            const preset = POT_PRESETS.find((p) => p.id === e.target.value);
+            if (preset) change({ pots: [...kitchen.pots, { ...preset, id: freshId() }].slice(0, 20) });
+          }}
+        >
+          <option value="">choose one…</option>
+          {POT_PRESETS.map((p) => (
+            <option key={p.id} value={p.id}>
+              {p.name}
+            </option>
+          ))}
+        </Form.Select>
+      </Form.Group>
+    </section>
+  );
+}
+
+function Rules({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitchen }) {
+  return (
+    <section>
+      <h2>House rules</h2>
+      <p className="soft">Good cooks disagree. Choose your school; every choice says what it costs, and any dish may differ.</p>
+      <div className="rules">
+        {SCHOOLS.map((school) => (
+          <fieldset key={school.id}>
+            <legend>{school.title}</legend>
+            {school.options.map((o, i) => (
+              <Form.Check
+                key={o.id}
+                type="radio"
+                name={school.id}
+                id={`${school.id}-${o.id}`}
+                checked={kitchen.rules[school.id] === o.id}
+                onChange={() => change({ rules: { ...kitchen.rules, [school.id]: o.id } })}
+                label={
+                  <>
+                    {o.label} <span className="soft small">{i === 0 ? school.because : o.cost}</span>
+                  </>
+                }
+              />
+            ))}
+          </fieldset>
+        ))}
+      </div>
+      <Button variant="quiet" size="sm" onClick={() => change({ rules: Object.fromEntries(SCHOOLS.map((s) => [s.id, s.options[0]?.id])) as Kitchen['rules'] })}>
+        All as they were at first
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,105 @@
+import { lazy, Suspense, useState } from 'react';
+import Form from 'react-bootstrap/Form';
+import { Link } from 'react-router';
+import { compareCook, formatDuration, type CookState } from '../../../core/index';
+import { clock, day } from '../../parts/now';
+import { useCalibrations, useCooks, useKitchen } from '../../store/live';
+
+const ComeUpChart = lazy(() => import('./ComeUpChart'));
+const PAGE = 40;
+
+const VERDICT_WORDS: Record<string, string> = { under: 'meat under', over: 'meat over', thin: 'sauce thin', thick: 'sauce thick', low: 'more salt', high: 'less salt' };
+
+/** What was off, in a few words. */
+export function verdictWords(cook: CookState): string {
+  if (cook.status === 'abandoned') return 'left off';
+  if (cook.status === 'cooking') return 'on the go';
+  const v = cook.verdict;
+  if (!v) return 'no verdict';
+  const off = [v.meat, v.sauce, v.salt].flatMap((x) => (x && x !== 'right' ? [VERDICT_WORDS[x] ?? x] : []));
+  return off.length ? off.join(', ') : 'all right';
+}
+
+/** Every cook, newest first, and what the pot has taught. */
+export default function Logbook() {
+  const cooks = useCooks();
+  const kitchen = useKitchen();
+  const calibrations = useCalibrations(kitchen);
+  const [search, setSearch] = useState('');
+  const [shown, setShown] = useState(PAGE);
+  if (!cooks || !kitchen || !calibrations) return <p className="loading">Opening the logbook…</p>;
+  const wanted = search.trim().toLowerCase();
+  const found = cooks.filter((c) => !wanted || `${c.dish?.name} ${c.verdict?.note ?? ''} ${c.potName}`.toLowerCase().includes(wanted));
+  const taught = kitchen.pots.map((p) => ({ pot: p, ...(calibrations.get(p.id) ?? { comeUpFactor: 1, releaseFactor: 1, cooks: 0 }) })).filter((t) => t.cooks > 0);
+  const percent = (f: number, more: string, less: string): string => (Math.abs(f - 1) < 0.02 ? 'as forecast' : `${Math.round(Math.abs(f - 1) * 100)} % ${f > 1 ? more : less}`);
+  return (
+    <div className="page">
+      <div className="page-head">
+        <div>
+          <h1>What did we learn?</h1>
+          <p className="soft mb-0">{cooks.length} cooks</p>
+        </div>
+        <Form.Group className="field" controlId="log-search">
+          <Form.Label>Search the log</Form.Label>
+          <Form.Control type="search" value={search} onChange={(e) => setSearch(e.target.value)} placeholder="ribs, late, rice…" />
+        </Form.Group>
+      </div>
+      {cooks.length === 0 ? (
+        <div className="notice">
+          Nothing cooked yet. Start one from a <Link to="/">dish</Link>: every tap is written down, and the forecast learns.
+        </div>
+      ) : (
+        <div className="log">
+          <section className="log-taught">
+            <h2>What the pots have taught</h2>
+            <ul>
+              {taught.map((t) => (
+                <li key={t.pot.id}>
+                  <strong>{t.pot.name}</strong>
+                  <span className="small">
+                    comes up {percent(t.comeUpFactor, 'slower', 'quicker')}, comes down {percent(t.releaseFactor, 'slower', 'quicker')} · {t.cooks} cooks
+                  </span>
+                </li>
+              ))}
+            </ul>
+            <Suspense fallback={<p className="soft small">Drawing…</p>}>
+              <ComeUpChart cooks={cooks} />
+            </Suspense>
+          </section>
+          <section aria-label="Cooks">
+            {found.length === 0 && <p className="soft">No cook matches “{search}”.</p>}
+            <ul className="log-list">
+              {found.slice(0, shown).map((c) => (
+                <CookRow key={c.cookId} cook={c} />
+              ))}
+            </ul>
+            {found.length > shown && (
+              <button type="button" className="btn btn-quiet" onClick={() => setShown((n) => n + PAGE)}>
+                Show {Math.min(PAGE, found.length - shown)} more
+              </button>
+            )}
+          </section>
+        </div>
+      )}
+    </div>
+  );
+}
+
+function CookRow({ cook }: { cook: CookState }) {
+  const c = compareCook(cook);
+  const total = c?.total.actualS ?? null;
+  const late = total !== null && c ? Math.round((total - c.total.forecastS) / 60) : null;
+  return (
+    <li>
+      <Link to={cook.status === 'cooking' || cook.status === 'served' ? `/cook/${cook.cookId}` : `/log/${cook.cookId}`} className="log-row">
+        <span className="soft small">
+          {day(cook.startedAt)} {clock(cook.startedAt)}
+        </span>
+        <strong>{cook.dish?.name}</strong>
+        <span className="small">{total !== null ? `${formatDuration(total)}${late ? `, ${Math.abs(late)} min ${late > 0 ? 'late' : 'early'}` : ', on time'}` : ''}</span>
+        <span className="small soft">{verdictWords(cook)}</span>
+        {cook.verdict?.note && <span className="small log-note">“{cook.verdict.note}”</span>}
+      </Link>
+    </li>
+  );
+}
