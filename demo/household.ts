@@ -10,7 +10,9 @@ export interface Household {
 }
 
 const DAY_MS = 86_400_000;
-const COOKS = 46;
+const COOKS = 48;
+/** Every so many cooks, two people eat at the hut. */
+const HUT_EVERY = 7;
 /** What the forecasts of this household do not know: its electric pot comes up slowly, its starch runs a little weak. */
 const HIDDEN = { comeUp: 1.14, release: 0.94, sauce: 1.08 };
 
@@ -18,7 +20,7 @@ const NOTES = [
   'Table 6 min late: the crossing nearly left without us.',
   'Could have fitted half as much again.',
   'Scraped properly this time, not a murmur from the pot.',
-  'The peppers held their shape under the tomato.',
+  'Mixed the slurry while it came down: no waiting.',
   'Rice started too early. Next time when the pin rises.',
   'Everyone wanted more sauce.',
   'Wind took the power for a minute, came up late.',
@@ -49,15 +51,23 @@ export function demoHousehold(now: number, seed = 20260): Household {
   const kitchen = demoKitchen();
   const dishes = demoDishes(now);
   const events: CookEvent[] = [];
+  let order: Dish[] = [];
   const normal = (): number => (random() + random() + random() + random() - 2) * 0.9;
   for (let n = 0; n < COOKS; n++) {
-    const dish = dishes[Math.floor(random() * dishes.length)];
-    if (!dish) continue;
+    if (n % dishes.length === 0) order = shuffled(dishes, random);
+    const chosen = order[n % dishes.length];
+    if (!chosen) continue;
+    const atHut = n % HUT_EVERY === HUT_EVERY - 1;
+    const dish = atHut ? { ...chosen, plates: 2, settings: { ...chosen.settings, potId: 'pot-loft' } } : chosen;
     const daysAgo = Math.round(360 - (n * 354) / COOKS + random() * 3);
     const startAt = Math.floor((now - daysAgo * DAY_MS) / DAY_MS) * DAY_MS + (16.6 + random() * 1.6) * 3_600_000;
     events.push(...cookOf(dish, kitchen, n, Math.round(startAt), random, normal));
   }
   return { kitchen, dishes, events };
+}
+
+function shuffled<T>(list: readonly T[], random: () => number): T[] {
+  return list.map((item) => ({ item, at: random() })).sort((a, b) => a.at - b.at).map(({ item }) => item);
 }
 
 function cookOf(dish: Dish, kitchen: Kitchen, n: number, startAt: number, random: () => number, normal: () => number): CookEvent[] {
@@ -78,7 +88,7 @@ function cookOf(dish: Dish, kitchen: Kitchen, n: number, startAt: number, random
   write(plan.heat.comeUpS.mid * slow * (1 + normal() * 0.07), { type: 'pressureReached' });
   write(plan.heat.holdS + random() * 40, { type: 'holdEnded' });
   write(plan.heat.releaseS.mid * HIDDEN.release * (1 + normal() * 0.1), { type: 'pinDown' });
-  if (plan.heat.coreAtOpenC) write(90, { type: 'coreMeasured', tempC: Math.round((plan.heat.coreAtOpenC - 4 + normal() * 3) * 10) / 10 });
+  if (plan.heat.coreAtOpenC) write(90, { type: 'coreMeasured', tempC: Math.round((plan.heat.coreAtOpenC - 3 + normal() * 2) * 10) / 10 });
   write(120, { type: 'sauceMeasured', sauceG: Math.round(sauceG / 10) * 10, how: 'jug', aim: dish.settings.aim, presentPercent: input.presentPercent });
   if (dose.starchG > 1) write(60, { type: 'thickened', thickener: dose.thickener.id, starchG: Math.round(dose.starchG * 2) / 2, waterG: Math.round(dose.waterG) });
   write(Math.max(120, after * (0.8 + random() * 0.4) - 270), { type: 'served' });

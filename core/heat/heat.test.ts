@@ -184,6 +184,25 @@ describe('minutes', () => {
     }
   });
 
+  it('stays calm with a tonne of food in a small pot, and with next to nothing', () => {
+    for (const massG of [1, 50_000, 1_000_000]) {
+      const input = inputFor('beef-chuck', 40, 'natural', { massG });
+      const f = forecastHeat({ ...input, lumpJPerK: 300, startC: 20, minutes: 5 });
+      for (const p of f.series) expect(p.potC > -1 && p.potC < 125).toBe(true);
+      expect(f.comeUpS.high).toBeLessThanOrEqual(76 * 60);
+      expect(f.releaseS.high).toBeLessThan(2 * 3600);
+    }
+  });
+
+  it('no core is hotter than boiling when the lid opens, and no vapour is lost that was not there', () => {
+    for (const release of ['quick', 'ten', 'natural'] as const) {
+      const f = forecastHeat(inputFor('lamb-shoulder', 40, release, { cubed: true, minutes: 25 }));
+      expect(f.coreAtOpenC).toBeLessThan(103);
+      if (release !== 'natural') expect(f.flashedG).toBeGreaterThan(0);
+      expect(f.flashedG).toBeLessThan(120);
+    }
+  });
+
   it('every range is in order, and the series runs forward', () => {
     const f = forecastHeat(inputFor('chicken-thigh', 22, 'quick'));
     for (const r of [f.comeUpS, f.releaseS]) expect(r.low <= r.mid && r.mid <= r.high).toBe(true);

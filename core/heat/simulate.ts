@@ -84,6 +84,8 @@ export const HEAT_FIGURES = {
   boilingW: { value: 600, spread: 0.3, source: '500-1500 in boiling liquid or condensing steam' },
   /** Latent heat of steam near 105 °C, J/g. */
   latentJPerG: { value: 2240, spread: 0.01, source: 'Steam tables' },
+  /** How far water inside the meat may be above the boiling point outside before it flashes, °C. */
+  superheatC: { value: 1.5, spread: 0.5, source: 'Wet, open-grained meat; small superheat before vapour forms' },
   /** Tenderness: the rate doubles for this many degrees. */
   doublingC: { value: 9.5, spread: 0.06, source: 'Connective tissue melting, a factor of two for 9-10 °C' },
   /** Margin above the safe temperature that a suggestion keeps, °C. */
@@ -93,6 +95,8 @@ export const HEAT_FIGURES = {
 const TENDER = { just: 0.6, tender: 1, apart: 1.8 };
 const LONGEST_S = 150 * 60;
 const COME_UP_LIMIT_S = 75 * 60;
+/** A natural release is not followed beyond this. */
+const RELEASE_LIMIT_S = 60 * 60;
 
 interface State {
   potC: number;
@@ -135,14 +139,26 @@ class Run {
     return index === undefined ? null : (this.pieces[index]?.coreC ?? null);
   }
 
-  /** One step at a given heater power; the pot's temperature is free unless `pinnedC` is given. */
+  /**
+   * One step at a given heater power; the pot's temperature is free unless `pinnedC` is given. The pot is advanced implicitly
+   * against its pieces and the room, so that no amount of cold food in a small pot makes it swing; the pieces then take
+   * exactly the heat the pot gave.
+   */
   step(heaterW: number, lossFactor: number, pinnedC?: number): void {
     const s = this.state;
     const surface = s.potC > this.boilsC - 2 ? HEAT_FIGURES.boilingW.value : HEAT_FIGURES.warmingW.value;
-    let taken = 0;
-    for (const piece of this.pieces) taken += piece.step(this.dtS, s.potC, surface);
-    const lost = this.input.pot.lossWPerK * this.factors.loss * lossFactor * (s.potC - this.input.roomC) * this.dtS;
-    s.potC = pinnedC ?? s.potC + (heaterW * this.dtS - lost - taken) / this.capacity;
+    if (pinnedC === undefined) {
+      const loss = this.input.pot.lossWPerK * this.factors.loss * lossFactor;
+      let conductance = loss;
+      let drive = heaterW + loss * this.input.roomC;
+      for (const piece of this.pieces) {
+        const g = piece.conductance(surface);
+        conductance += g;
+        drive += g * piece.surfaceC;
+      }
+      s.potC = (this.capacity * s.potC + this.dtS * drive) / (this.capacity + this.dtS * conductance);
+    } else s.potC = pinnedC;
+    for (const piece of this.pieces) piece.step(this.dtS, s.potC, surface);
     s.timeS += this.dtS;
     this.note();
   }
@@ -180,22 +196,35 @@ class Run {
     return this.state.timeS;
   }
 
+  /**
+   * One step of coming down: water inside the pieces boils where the falling pressure lets it. While the pot is closed that
+   * vapour condenses and its heat stays; while it is vented it is gone. Returns the vapour that left, g.
+   */
+  comeDown(lossFactor: number, pinnedC?: number): number {
+    this.step(0, lossFactor, pinnedC);
+    let joules = 0;
+    for (const piece of this.pieces) joules += piece.flash(this.state.potC + HEAT_FIGURES.superheatC.value);
+    if (pinnedC !== undefined) return joules / HEAT_FIGURES.latentJPerG.value;
+    this.state.potC += joules / this.capacity;
+    return 0;
+  }
+
   /** Comes down and opens; returns the seconds it took and what flashed off, g. */
   release(kind: HeatInput['release']): { seconds: number; flashedG: number } {
     const start = this.state.timeS;
-    const limit = kind === 'quick' ? 0 : kind === 'ten' ? 600 : LONGEST_S;
-    while (this.state.potC > this.pinC && this.state.timeS - start < limit) this.step(0, HEAT_FIGURES.releaseLoss.value);
+    const limit = kind === 'quick' ? 0 : kind === 'ten' ? 600 : RELEASE_LIMIT_S;
     let flashedG = 0;
+    while (this.state.potC > this.pinC && this.state.timeS - start < limit) flashedG += this.comeDown(HEAT_FIGURES.releaseLoss.value);
     if (this.state.potC > this.pinC) {
       const from = this.state.potC;
-      const share = (from - this.boilsC) / Math.max(1, this.workingC - this.boilsC);
+      const share = Math.min(1, (from - this.boilsC) / Math.max(1, this.workingC - this.boilsC));
       const ventS = HEAT_FIGURES.ventS.value * Math.max(0.25, share);
       const vent0 = this.state.timeS;
       while (this.state.timeS - vent0 < ventS) {
         const done = Math.min(1, (this.state.timeS - vent0 + this.dtS) / ventS);
-        this.step(0, 1, from + (this.boilsC - from) * done);
+        flashedG += this.comeDown(1, from + (this.boilsC - from) * done);
       }
-      flashedG = ((from - this.boilsC) * this.capacity) / HEAT_FIGURES.latentJPerG.value;
+      flashedG += ((from - this.boilsC) * this.capacity) / HEAT_FIGURES.latentJPerG.value;
     }
     return { seconds: this.state.timeS - start, flashedG };
   }
@@ -227,7 +256,7 @@ export function tendernessOf(state: { tender: number; hotS: number }, coreC: num
  */
 export function forecastHeat(input: HeatInput): HeatForecast {
   const spread = HEAT_FIGURES.efficiency.spread;
-  const quick = new Run(input, { power: 1 + spread, loss: 0.9 }, false);
+  const quick = new Run(input, { power: 1 + spread, loss: 1 }, false);
   const quickS = quick.comeUp();
   const slowS = new Run(input, { power: 1 - spread * 1.3, loss: 1.15 }, false).comeUp();
   const suggestedMin = input.deciding ? suggestMinutes(quick) : 0;

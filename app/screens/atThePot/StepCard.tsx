@@ -100,7 +100,7 @@ export function StepCard(props: Props) {
         <Button variant="quiet" aria-expanded={skipping} onClick={() => setSkipping((s) => !s)}>
           Skip
         </Button>
-        {step.timer && step.kind !== 'hold' && step.kind !== 'release' && !state.timers.some((t) => t.id === step.id && !t.stopped) && (
+        {step.timer && step.kind === 'do' && !state.timers.some((t) => t.id === step.id && !t.stopped) && (
           <Button variant="outline-primary" onClick={() => step.timer && tell({ type: 'timerStarted', timerId: state.timers.some((t) => t.id === step.id) ? freshId() : step.id, name: step.timer.name, seconds: step.timer.seconds })}>
             Start {formatDuration(step.timer.seconds)}
           </Button>

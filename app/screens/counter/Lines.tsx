@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { formatMass, isHeldBack, MOMENTS, MOMENT_NAMES, pantryFor, readRecipe, scaleOf, stepItem, type Dish, type Kitchen, type Moment, type PlacedItem, type Plan } from '../../../core/index';
+import { formatMass, formatTemp, isHeldBack, MOMENTS, MOMENT_NAMES, pantryFor, planDairy, readRecipe, scaleOf, stepItem, type Dish, type DisplayUnits, type Kitchen, type Moment, type PlacedItem, type Plan } from '../../../core/index';
 import { linesOf } from '../../store/dishes';
 import type { EditDish } from './Counter';
 
@@ -18,24 +18,35 @@ const keyOf = (item: PlacedItem): string => `${item.lineId}-${item.part}`;
 
 /** The cook's own lines by moment, with the held-back tray always in sight. */
 export function Lines(props: Props) {
-  const { plan } = props;
+  const { plan, dish } = props;
   const [open, setOpen] = useState<string | null>(null);
   const before = plan.moments.filter((g) => !isHeldBack(g.moment));
-  const after = plan.moments.filter((g) => isHeldBack(g.moment));
-  const group = (g: Plan['moments'][number]) => <Group key={g.moment} {...props} moment={g.moment} items={g.items} open={open} onOpen={setOpen} />;
+  const row = (item: PlacedItem) => <Row key={keyOf(item)} {...props} item={item} isOpen={open === keyOf(item)} onOpen={setOpen} />;
   return (
     <div className="lines">
       <div className="lines-scroll">
-        {plan.items.length === 0 && <p className="soft mt-2">No lines yet. Write or paste some below.</p>}
-        {before.map(group)}
-        {after.length > 0 && (
-          <div className="held-tray">
-            <h3>Held back until the pin drops</h3>
-            {after.map(group)}
-          </div>
+        {dish.nextTime.length > 0 && (
+          <p className="next-time">
+            <strong>From last time:</strong> {dish.nextTime.slice(-3).join(' ')}
+          </p>
         )}
+        {plan.items.length === 0 && <p className="soft mt-2">No lines yet. Write or paste some below.</p>}
+        {before.map((g) => (
+          <div key={g.moment} className={`moment moment-${g.moment}`}>
+            <h3 className="moment-name">
+              {MOMENT_NAMES[g.moment]} <span className="soft small">{subtitle(plan, g.moment)}</span>
+            </h3>
+            <ul>{g.items.map(row)}</ul>
+          </div>
+        ))}
         <AddLines {...props} />
       </div>
+      {plan.held.length > 0 && (
+        <div className="held-tray">
+          <h3>Held back until the pin drops</h3>
+          <ul>{plan.moments.filter((g) => isHeldBack(g.moment)).flatMap((g) => g.items.map(row))}</ul>
+        </div>
+      )}
     </div>
   );
 }
@@ -46,29 +57,25 @@ function subtitle(plan: Plan, moment: Moment): string {
   return '';
 }
 
-function Group({ moment, items, open, onOpen, ...rest }: Props & { moment: Moment; items: PlacedItem[]; open: string | null; onOpen: (key: string | null) => void }) {
-  return (
-    <div className={`moment moment-${moment}`}>
-      <h4 className="moment-name">
-        {MOMENT_NAMES[moment]} <span className="soft small">{subtitle(rest.plan, moment)}</span>
-      </h4>
-      <ul>
-        {items.map((item) => (
-          <Row key={keyOf(item)} {...rest} item={item} isOpen={open === keyOf(item)} onOpen={onOpen} />
-        ))}
-      </ul>
-    </div>
-  );
+const WAIT: Partial<Record<Moment, string>> = { thicken: 'at the boil', dairy: 'off the boil', finish: 'heat off', serve: 'at the table' };
+
+function dairyWait(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
+  const cls = item.read.food?.dairy;
+  if (!cls) return WAIT.dairy ?? '';
+  const { waitToC } = planDairy(cls, item.massG.mid, plan.liquid.sauceAfterG.mid, { bound: true, boilsC: plan.heat.boilsAtC });
+  return waitToC >= plan.heat.boilsAtC - 1 ? 'at a simmer' : `below ${formatTemp(waitToC, units)}`;
 }
 
 /** What stands at the right end of a line: what the cook most wants to know about it here. */
-function remark(item: PlacedItem, plan: Plan): string {
+function remark(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
   if (item.line.asSlurry) return 'sized later';
   if (item.read.confidence === 'unsure') return 'not sure';
   const meat = plan.meat.find((m) => m.item.lineId === item.lineId);
   if (meat) return `${Math.round(meat.thicknessMm)} mm`;
   const poured = plan.liquid.entries.find((e) => e.lineId === item.lineId && e.kind === 'poured');
   if (poured && !isHeldBack(item.moment)) return `counts ${Math.round(poured.ml.mid / 5) * 5}`;
+  const wait = WAIT[item.moment];
+  if (wait) return item.moment === 'dairy' && item.read.food?.dairy ? dairyWait(item, plan, units) : wait;
   if (item.part) return item.part;
   if (item.read.food?.kind.startsWith('tomato') && item.moment === 'lid') return 'on top';
   return '';
@@ -77,7 +84,7 @@ function remark(item: PlacedItem, plan: Plan): string {
 function Row({ item, isOpen, onOpen, dish, plan, kitchen, edit, hot, onHot }: Omit<Props, 'lines'> & { item: PlacedItem; isOpen: boolean; onOpen: (key: string | null) => void }) {
   const shown = stepItem(item, scaleOf(dish));
   const lit = hot.includes(item.lineId);
-  const flags = [item.read.confidence === 'unsure' ? 'is-unsure' : '', item.early ? 'is-early' : '', lit ? 'is-lit' : ''].join(' ');
+  const flags = [`moment-${item.moment}`, item.read.confidence === 'unsure' ? 'is-unsure' : '', item.early ? 'is-early' : '', lit ? 'is-lit' : ''].join(' ');
   return (
     <li className={`line ${flags}`} onMouseEnter={() => onHot([item.lineId])} onMouseLeave={() => onHot([])}>
       <button type="button" className="line-face" aria-expanded={isOpen} onClick={() => onOpen(isOpen ? null : keyOf(item))} onFocus={() => onHot([item.lineId])} onBlur={() => onHot([])}>
@@ -86,7 +93,7 @@ function Row({ item, isOpen, onOpen, dish, plan, kitchen, edit, hot, onHot }: Om
           {shown.name}
           {shown.note && <span className="soft small"> {shown.note}</span>}
         </span>
-        <span className="line-remark small">{remark(item, plan)}</span>
+        <span className="line-remark small">{remark(item, plan, kitchen.units)}</span>
       </button>
       {isOpen && <LineEditor item={item} kitchen={kitchen} edit={edit} onClose={() => onOpen(null)} />}
     </li>

@@ -1,12 +1,12 @@
 import { formatVolume, type DisplayUnits, type Layer, type Plan } from '../../../core/index';
 import { spreadLabels } from './labels';
 
-const W = 560;
-const H = 500;
-const FLOOR_Y = 440;
+const W = 572;
+const INNER_W = 320;
+const MOST_H = 360;
 const TOP_Y = 26;
-const INNER_W = 290;
-const CENTRE = 278;
+const BELOW = 62;
+const CENTRE = 298;
 const WALL = 6;
 
 const TINTS = ['onion', 'root', 'meat', 'veg', 'grain', 'leaf', 'tomato', 'dairy', 'fruit'] as const;
@@ -62,7 +62,8 @@ function Patterns() {
 export function PotSection({ plan, units, hot, onHot }: { plan: Plan; units: DisplayUnits; hot: readonly string[]; onHot: (lineIds: readonly string[]) => void }) {
   const { fill, pot, liquid, floor } = plan;
   const tallMm = Math.max(fill.heightMm, fill.topMm * 1.04);
-  const scale = Math.min((FLOOR_Y - TOP_Y) / tallMm, INNER_W / (pot.diameterCm * 10));
+  const scale = Math.min(MOST_H / tallMm, INNER_W / (pot.diameterCm * 10));
+  const FLOOR_Y = TOP_Y + tallMm * scale;
   const half = (pot.diameterCm * 10 * scale) / 2;
   const left = CENTRE - half;
   const right = CENTRE + half;
@@ -88,7 +89,7 @@ export function PotSection({ plan, units, hot, onHot }: { plan: Plan; units: Dis
   const levelAt: Record<string, number> = { limit: fill.limitMm, thin: fill.thinMm, need: fill.needMm };
   return (
     <div className="pot">
-      <svg viewBox={`0 0 ${W} ${H}`} role="img" aria-labelledby="pot-words">
+      <svg viewBox={`0 0 ${W} ${FLOOR_Y + BELOW}`} role="img" aria-labelledby="pot-words">
         <Patterns />
         <clipPath id="inside">
           <path d={`M${left} 0V${FLOOR_Y - 12}Q${left} ${FLOOR_Y} ${left + 12} ${FLOOR_Y}H${right - 12}Q${right} ${FLOOR_Y} ${right} ${FLOOR_Y - 12}V0z`} />
@@ -117,7 +118,7 @@ export function PotSection({ plan, units, hot, onHot }: { plan: Plan; units: Dis
           <g key={l.key} className="pot-label">
             <path d={`M${left - 26} ${l.y - 4}L${left - 8} ${l.at - 4}`} stroke="var(--ink-soft)" strokeWidth="1" />
             <text x={left - 30} y={l.y} textAnchor="end">
-              {l.text.length > 22 ? `${l.text.slice(0, 21)}…` : l.text}
+              {l.text.length > 15 ? `${l.text.slice(0, 14)}…` : l.text}
             </text>
             {l.sub && (
               <text x={left - 30} y={l.y + 16} textAnchor="end" className="pot-sub">
@@ -158,6 +159,7 @@ export function PotSection({ plan, units, hot, onHot }: { plan: Plan; units: Dis
           Floor: {floor.touching}. {{ low: 'Low', some: 'Some', high: 'High' }[floor.level]} scorch risk
         </text>
       </svg>
+      <Ledger plan={plan} units={units} />
       <details className="pot-words small">
         <summary id="pot-words">
           {over ? 'Too full: ' : ''}
@@ -187,5 +189,32 @@ function PotLayer({ layer, left, width, y, lit, onHot }: { layer: Layer; left: n
       <rect className="pot-move" x={left} y={y(layer.topMm)} width={width} height={Math.max(0, y(layer.bottomMm) - y(layer.topMm))} fill={`url(#${layer.texture}-${layer.tint})`} />
       {lit && <rect x={left + 2} y={y(layer.topMm) + 2} width={width - 4} height={Math.max(0, y(layer.bottomMm) - y(layer.topMm) - 4)} fill="none" stroke="var(--accent)" strokeWidth="3" />}
     </g>
+  );
+}
+
+/** The thin-liquid sum as a bar: what is poured, what is taken away, against what this pot needs. */
+function Ledger({ plan, units }: { plan: Plan; units: DisplayUnits }) {
+  const { liquid } = plan;
+  const parts = liquid.entries.filter((e) => e.counts && Math.abs(e.ml.mid) >= 3).sort((a, b) => b.ml.mid - a.ml.mid);
+  const plus = parts.filter((e) => e.ml.mid > 0);
+  const minus = parts.filter((e) => e.ml.mid < 0);
+  const top = Math.max(liquid.needMl * 1.25, plus.reduce((s, e) => s + e.ml.mid, 0)) * 1.02;
+  const share = (ml: number): string => `${(100 * ml) / top}%`;
+  return (
+    <div className="ledger">
+      <div className="ledger-bar" aria-hidden="true">
+        {plus.map((e, i) => (
+          <span key={`${e.label}-${i}`} className={`ledger-${e.kind}`} style={{ width: share(e.ml.mid) }} title={`${e.label}: ${e.why}`} />
+        ))}
+        <i style={{ left: share(liquid.needMl) }} />
+      </div>
+      <p className="small mb-0">
+        {plus.map((e) => `${formatVolume(e.ml.mid, units)} ${e.label}`).join(' + ') || 'Nothing thin'}
+        {minus.length > 0 && ` − ${minus.map((e) => `${formatVolume(-e.ml.mid, units)} ${e.label}`).join(' − ')}`}
+        {' = '}
+        <strong>{formatVolume(Math.max(0, liquid.countedMl.mid), units)}</strong>, this pot needs {formatVolume(liquid.needMl, units)}. When the pin drops: about{' '}
+        <strong>{formatVolume(liquid.sauceAfterG.mid, units)}</strong> of sauce.
+      </p>
+    </div>
   );
 }

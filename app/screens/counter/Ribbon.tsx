@@ -22,8 +22,8 @@ export function Ribbon({ plan }: { plan: Plan }) {
       <ol className="ribbon-blocks">
         {blocks.map((b) => (
           <li key={b.phase} className={`block block-${b.phase}${b.passive ? ' is-passive' : ''}`} style={{ flexGrow: b.durationS.mid, flexBasis: 0 }} title={`${b.label}: ${formatDurationRange(b.durationS)}`}>
-            <span className={b.durationS.mid < SHORT_S ? 'visually-hidden' : ''}>
-              {b.label} <span className="block-min">{b.passive ? formatDurationRange(b.durationS) : formatDuration(b.durationS.mid)}</span>
+            <span className={b.durationS.mid < SHORT_S && b.phase !== 'hold' ? 'visually-hidden' : ''}>
+              <span className="block-name">{b.label}</span> <span className="block-min">{b.passive ? formatDurationRange(b.durationS) : formatDuration(b.durationS.mid)}</span>
             </span>
           </li>
         ))}

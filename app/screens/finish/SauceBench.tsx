@@ -143,7 +143,7 @@ function Answer({ input, dose, bench, kitchen, rules }: { input: DoseInput; dose
       <p className="soft small mb-0">
         {t.note}
         {t.gluten && ' Contains gluten.'}
-        {reduced && reduced.minutes > 1 && reduced.minutes < 45 && ` Or boil it down about ${formatDuration(reduced.minutes * 60)}; salt and sharpness rise by a ${reduced.saltFactor >= 1.9 ? 'factor of two or more' : `${Math.round((reduced.saltFactor - 1) * 100)} %`}.`}
+        {reduced && reduced.minutes > 1 && reduced.minutes < 45 && ` Or boil it down about ${formatDuration(reduced.minutes * 60)}; salt and sharpness rise by ${Math.round((reduced.saltFactor - 1) * 100)} %.`}
       </p>
     </>
   );

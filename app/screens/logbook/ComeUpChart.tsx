@@ -5,6 +5,9 @@ import { day } from '../../parts/now';
 
 Chart.register(ScatterController, LinearScale, PointElement, LineElement, Tooltip, Legend);
 
+Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
+Chart.defaults.font.size = 13;
+
 const css = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
 /** Forecast against actual minutes to pressure, one point a cook; on the line the forecast was right. */
@@ -29,7 +32,7 @@ export default function ComeUpChart({ cooks }: { cooks: readonly CookState[] }) 
           data={{
             datasets: [
               ...pots.map((pot, i) => ({ label: pot, data: points.filter((p) => p.pot === pot), pointStyle: marks[i % marks.length] ?? 'circle', pointRadius: 5, borderColor: colours[i % colours.length] ?? ink, backgroundColor: colours[i % colours.length] ?? ink })),
-              { label: 'as forecast', data: [0, top].map((v) => ({ x: v, y: v, pot: '', label: '' })), showLine: true, pointRadius: 0, borderColor: ink, borderDash: [5, 5], borderWidth: 1.5 },
+              { label: 'as forecast', data: [0, top].map((v) => ({ x: v, y: v, pot: '', label: '' })), showLine: true, pointRadius: 0, pointStyle: 'line' as const, borderColor: ink, borderDash: [5, 5], borderWidth: 1.5 },
             ],
           }}
           options={{
