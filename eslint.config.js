@@ -34,5 +34,6 @@ export default tseslint.config(
       ],
     },
   },
+  { files: ['**/*.test.ts'], rules: { '@typescript-eslint/no-non-null-assertion': 'off' } },
   { files: ['**/*.cjs'], languageOptions: { sourceType: 'commonjs' } },
 );

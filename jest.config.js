@@ -3,9 +3,6 @@ export default {
   roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/demo', '<rootDir>/app'],
   testMatch: ['**/*.test.ts'],
   transform: {
-    '^.+\\.tsx?$': [
-      '@swc/jest',
-      { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' } },
-    ],
+    '^.+\\.tsx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' } }],
   },
 };

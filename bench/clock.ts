@@ -14,6 +14,11 @@ export function measure(f: () => void, runs = 200): { medianMs: number; p95Ms: n
 /** Prints rows as a table with a ratio against the first row. */
 export function printTable(title: string, rows: { what: string; medianMs: number; p95Ms: number }[]): void {
   const first = rows[0]?.medianMs ?? 1;
-  console.log(`\n${title}\n${'what'.padEnd(52)}${'median ms'.padStart(11)}${'p95 ms'.padStart(10)}${'ratio'.padStart(8)}`);
-  for (const r of rows) console.log(`${r.what.padEnd(52)}${r.medianMs.toFixed(3).padStart(11)}${r.p95Ms.toFixed(3).padStart(10)}${(r.medianMs / first).toFixed(2).padStart(8)}`);
+  console.log(
+    `\n${title}\n${'what'.padEnd(52)}${'median ms'.padStart(11)}${'p95 ms'.padStart(10)}${'ratio'.padStart(8)}`,
+  );
+  for (const r of rows)
+    console.log(
+      `${r.what.padEnd(52)}${r.medianMs.toFixed(3).padStart(11)}${r.p95Ms.toFixed(3).padStart(10)}${(r.medianMs / first).toFixed(2).padStart(8)}`,
+    );
 }

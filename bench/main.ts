@@ -1,28 +1,55 @@
-import { cutById, defaultKitchen, emptyDish, foldCook, forecastHeat, Pantry, planDish, readLine, readRecipe, type CookEvent, type Dish } from '../core/index';
+import {
+  cutById,
+  defaultKitchen,
+  emptyDish,
+  foldCook,
+  forecastHeat,
+  Pantry,
+  planDish,
+  readLine,
+  readRecipe,
+  type CookEvent,
+  type Dish,
+} from '../core/index';
 import { PASTED } from '../e2e/pasted';
 import { measure, printTable } from './clock';
 
 const kitchen = defaultKitchen();
 const texts = readRecipe(PASTED, new Pantry()).lines.map((l) => l.text);
 const forty = [...texts, ...texts].slice(0, 40);
-const dishOf = (list: readonly string[]): Dish => ({ ...emptyDish('d', 'Bench', 0), lines: list.map((text, i) => ({ id: `l${i}`, text })) });
+const dishOf = (list: readonly string[]): Dish => ({
+  ...emptyDish('d', 'Bench', 0),
+  lines: list.map((text, i) => ({ id: `l${i}`, text })),
+});
 const dish = dishOf(forty);
 
 let n = 0;
 /** A dish in which one line differs from every one before: what a keystroke does. */
-const typed = (): Dish => ({ ...dish, lines: dish.lines.map((l, i) => (i === 3 ? { ...l, text: `${l.text} ${n++}` } : l)) });
+const typed = (): Dish => ({
+  ...dish,
+  lines: dish.lines.map((l, i) => (i === 3 ? { ...l, text: `${l.text} ${n++}` } : l)),
+});
 /** A dish in which every line is new to the reader. */
 const unseen = (): Dish => ({ ...dish, lines: dish.lines.map((l) => ({ ...l, text: `${l.text} ${n++}` })) });
 
 printTable('planDish', [
   { what: '40 lines, one line typed in', ...measure(() => void planDish(typed(), kitchen)) },
   { what: '40 lines, never read before', ...measure(() => void planDish(unseen(), kitchen)) },
-  { what: '20 lines, one minute of settings changed', ...measure(() => void planDish({ ...dishOf(texts), settings: { ...dish.settings, minutes: 5 + (n++ % 20) } }, kitchen)) },
+  {
+    what: '20 lines, one minute of settings changed',
+    ...measure(
+      () =>
+        void planDish({ ...dishOf(texts), settings: { ...dish.settings, minutes: 5 + (n++ % 20) } }, kitchen),
+    ),
+  },
 ]);
 
 const pantry = new Pantry();
 printTable('Reading lines', [
-  { what: '40 lines, never read before', ...measure(() => forty.forEach((t) => void readLine(`${t} ${n++}`, pantry))) },
+  {
+    what: '40 lines, never read before',
+    ...measure(() => forty.forEach((t) => void readLine(`${t} ${n++}`, pantry))),
+  },
   { what: '40 lines, read before', ...measure(() => forty.forEach((t) => void readLine(t, pantry))) },
 ]);
 
@@ -30,21 +57,34 @@ const chuck = cutById('beef-chuck');
 printTable('forecastHeat, one kilo', [
   {
     what: '40 mm beef chuck, natural release, minutes suggested',
-    ...measure(() =>
-      void forecastHeat({
-        pot: { heaterW: 1000, lossWPerK: 1, metalJPerK: 650, gaugeKPa: 75 },
-        altitudeM: n++ % 900,
-        roomC: 20,
-        lumpJPerK: 3200,
-        startC: 70,
-        pieces: [{ massG: 1000, thicknessMm: 44, exponent: 1.8, conduction: 1, startC: 6 }],
-        deciding: { index: 0, doneness: { safeC: 63, tenderAt95Min: chuck?.tenderAt95Min ?? 136, dryAfterMin: null } },
-        release: 'natural',
-        minutes: null,
-      }),
+    ...measure(
+      () =>
+        void forecastHeat({
+          pot: { heaterW: 1000, lossWPerK: 1, metalJPerK: 650, gaugeKPa: 75 },
+          altitudeM: n++ % 900,
+          roomC: 20,
+          lumpJPerK: 3200,
+          startC: 70,
+          pieces: [{ massG: 1000, thicknessMm: 44, exponent: 1.8, conduction: 1, startC: 6 }],
+          deciding: {
+            index: 0,
+            doneness: { safeC: 63, tenderAt95Min: chuck?.tenderAt95Min ?? 136, dryAfterMin: null },
+          },
+          release: 'natural',
+          minutes: null,
+        }),
     ),
   },
 ]);
 
-const events: CookEvent[] = Array.from({ length: 400 }, (_, i) => ({ id: `e${i}`, cookId: 'c', seq: i, at: i * 1000, type: 'timerStarted', timerId: `t${i}`, name: 'x', seconds: 60 }));
+const events: CookEvent[] = Array.from({ length: 400 }, (_, i) => ({
+  id: `e${i}`,
+  cookId: 'c',
+  seq: i,
+  at: i * 1000,
+  type: 'timerStarted',
+  timerId: `t${i}`,
+  name: 'x',
+  seconds: 60,
+}));
 printTable('foldCook', [{ what: '400 events', ...measure(() => void foldCook(events)) }]);

@@ -3,15 +3,38 @@
  * no randomness, no I/O. Start with `planDish(dish, kitchen)`; a running cook is `foldCook(events)`; the sauce bench on its
  * own is `doseFor(input)`. Units are SI and named: grams, millilitres, °C, seconds, kPa.
  */
-export { planDish, pantryFor, potFor, thickenerFor, type Plan, type PlanOptions, type SaucePlan } from './plan/plan';
-export { KitchenSchema, defaultKitchen, NO_CALIBRATION, type Calibration, type Kitchen } from './plan/kitchen';
+export {
+  planDish,
+  pantryFor,
+  potFor,
+  thickenerFor,
+  type Plan,
+  type PlanOptions,
+  type SaucePlan,
+} from './plan/plan';
+export {
+  KitchenSchema,
+  defaultKitchen,
+  NO_CALIBRATION,
+  type Calibration,
+  type Kitchen,
+} from './plan/kitchen';
 export { SEVERITIES, type Finding, type Fix, type Severity } from './plan/finding';
 export { moveLine, pourIn, setPlates, setRule, setSettings, takeAs } from './plan/fixes';
 export { stepItem, PHASES, type Phase, type Step, type StepItem } from './plan/steps';
 export { type RibbonBlock, type Timing } from './plan/timing';
 export { type MeatPiece } from './plan/meat';
 
-export { AIMS, DishSchema, emptyDish, scaleOf, type Aim, type Dish, type DishSettings, type Line } from './dish/dish';
+export {
+  AIMS,
+  DishSchema,
+  emptyDish,
+  scaleOf,
+  type Aim,
+  type Dish,
+  type DishSettings,
+  type Line,
+} from './dish/dish';
 export { DEFAULT_RULES, HouseRulesSchema, SCHOOLS, type HouseRules, type School } from './dish/houseRules';
 export { isHeldBack, MOMENTS, MOMENT_NAMES, type Moment } from './dish/moment';
 export { formatAmount } from './dish/amountText';
@@ -31,7 +54,15 @@ export { airKPa, boilingC, saturationKPa } from './heat/saturation';
 export { CUTS, cutById, SAFE_C } from './heat/data/cuts';
 export { forecastHeat, type HeatForecast, type HeatInput } from './heat/simulate';
 
-export { doseFor, secondDose, reduceTo, thicknessAfter, BOIL_OFF_G_PER_MIN, type Dose, type DoseInput } from './sauce/dose';
+export {
+  doseFor,
+  secondDose,
+  reduceTo,
+  thicknessAfter,
+  BOIL_OFF_G_PER_MIN,
+  type Dose,
+  type DoseInput,
+} from './sauce/dose';
 export {
   THICKENERS,
   THICKENER_IDS,

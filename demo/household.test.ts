@@ -1,9 +1,19 @@
-import { calibrate, compareCook, foldCook, KitchenSchema, planDish, readBackup, writeBackup } from '../core/index';
+import {
+  calibrate,
+  compareCook,
+  foldCook,
+  KitchenSchema,
+  planDish,
+  readBackup,
+  writeBackup,
+} from '../core/index';
 import { demoHousehold } from './household';
 
 const NOW = Date.UTC(2026, 10, 24, 17);
 const home = demoHousehold(NOW);
-const cooks = [...new Set(home.events.map((e) => e.cookId))].map((id) => foldCook(home.events.filter((e) => e.cookId === id)));
+const cooks = [...new Set(home.events.map((e) => e.cookId))].map((id) =>
+  foldCook(home.events.filter((e) => e.cookId === id)),
+);
 
 describe('the ferry-house kitchen', () => {
   it('is the same household from the same seed', () => {
@@ -15,7 +25,10 @@ describe('the ferry-house kitchen', () => {
     expect(home.dishes).toHaveLength(12);
     for (const dish of home.dishes) {
       const plan = planDish(dish, home.kitchen);
-      expect([dish.name, plan.items.filter((i) => !i.read.food).map((i) => i.line.text)]).toEqual([dish.name, []]);
+      expect([dish.name, plan.items.filter((i) => !i.read.food).map((i) => i.line.text)]).toEqual([
+        dish.name,
+        [],
+      ]);
       expect([dish.name, plan.meat.length > 0]).toEqual([dish.name, true]);
       expect(plan.fill.shareOfLimit).toBeLessThan(1);
     }

@@ -1,4 +1,14 @@
-import { CookEventSchema, forecastOf, KitchenSchema, planDish, POT_PRESETS, type CookEvent, type Dish, type EventPayload, type Kitchen } from '../core/index';
+import {
+  CookEventSchema,
+  forecastOf,
+  KitchenSchema,
+  planDish,
+  POT_PRESETS,
+  type CookEvent,
+  type Dish,
+  type EventPayload,
+  type Kitchen,
+} from '../core/index';
 import { demoDishes } from './dishes';
 import { seeded } from './random';
 
@@ -58,26 +68,41 @@ export function demoHousehold(now: number, seed = 20260): Household {
     const chosen = order[n % dishes.length];
     if (!chosen) continue;
     const atHut = n % HUT_EVERY === HUT_EVERY - 1;
-    const dish = atHut ? { ...chosen, plates: 2, settings: { ...chosen.settings, potId: 'pot-loft' } } : chosen;
+    const dish = atHut
+      ? { ...chosen, plates: 2, settings: { ...chosen.settings, potId: 'pot-loft' } }
+      : chosen;
     const daysAgo = Math.round(360 - (n * 354) / COOKS + random() * 3);
-    const startAt = Math.floor((now - daysAgo * DAY_MS) / DAY_MS) * DAY_MS + (16.6 + random() * 1.6) * 3_600_000;
+    const startAt =
+      Math.floor((now - daysAgo * DAY_MS) / DAY_MS) * DAY_MS + (16.6 + random() * 1.6) * 3_600_000;
     events.push(...cookOf(dish, kitchen, n, Math.round(startAt), random, normal));
   }
   return { kitchen, dishes, events };
 }
 
 function shuffled<T>(list: readonly T[], random: () => number): T[] {
-  return list.map((item) => ({ item, at: random() })).sort((a, b) => a.at - b.at).map(({ item }) => item);
+  return list
+    .map((item) => ({ item, at: random() }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ item }) => item);
 }
 
-function cookOf(dish: Dish, kitchen: Kitchen, n: number, startAt: number, random: () => number, normal: () => number): CookEvent[] {
+function cookOf(
+  dish: Dish,
+  kitchen: Kitchen,
+  n: number,
+  startAt: number,
+  random: () => number,
+  normal: () => number,
+): CookEvent[] {
   const plan = planDish(dish, kitchen);
   const cookId = `demo-${n}`;
   const list: CookEvent[] = [];
   let at = startAt;
   const write = (afterS: number, payload: EventPayload): void => {
     at += Math.max(0, Math.round(afterS * 1000));
-    list.push(CookEventSchema.parse({ id: `${cookId}-${list.length}`, cookId, seq: list.length, at, ...payload }));
+    list.push(
+      CookEventSchema.parse({ id: `${cookId}-${list.length}`, cookId, seq: list.length, at, ...payload }),
+    );
   };
   const slow = plan.pot.kind === 'electric' ? HIDDEN.comeUp : 1.02;
   const sauceG = plan.liquid.sauceAfterG.mid * HIDDEN.sauce * (1 + normal() * 0.08);
@@ -88,9 +113,25 @@ function cookOf(dish: Dish, kitchen: Kitchen, n: number, startAt: number, random
   write(plan.heat.comeUpS.mid * slow * (1 + normal() * 0.07), { type: 'pressureReached' });
   write(plan.heat.holdS + random() * 40, { type: 'holdEnded' });
   write(plan.heat.releaseS.mid * HIDDEN.release * (1 + normal() * 0.1), { type: 'pinDown' });
-  if (plan.heat.coreAtOpenC) write(90, { type: 'coreMeasured', tempC: Math.round((plan.heat.coreAtOpenC - 3 + normal() * 2) * 10) / 10 });
-  write(120, { type: 'sauceMeasured', sauceG: Math.round(sauceG / 10) * 10, how: 'jug', aim: dish.settings.aim, presentPercent: input.presentPercent });
-  if (dose.starchG > 1) write(60, { type: 'thickened', thickener: dose.thickener.id, starchG: Math.round(dose.starchG * 2) / 2, waterG: Math.round(dose.waterG) });
+  if (plan.heat.coreAtOpenC)
+    write(90, {
+      type: 'coreMeasured',
+      tempC: Math.round((plan.heat.coreAtOpenC - 3 + normal() * 2) * 10) / 10,
+    });
+  write(120, {
+    type: 'sauceMeasured',
+    sauceG: Math.round(sauceG / 10) * 10,
+    how: 'jug',
+    aim: dish.settings.aim,
+    presentPercent: input.presentPercent,
+  });
+  if (dose.starchG > 1)
+    write(60, {
+      type: 'thickened',
+      thickener: dose.thickener.id,
+      starchG: Math.round(dose.starchG * 2) / 2,
+      waterG: Math.round(dose.waterG),
+    });
   write(Math.max(120, after * (0.8 + random() * 0.4) - 270), { type: 'served' });
   const roll = random();
   write(3000, {

@@ -29,7 +29,10 @@ export function installChromium() {
   if (existsSync('/usr/bin/chromium')) return;
   console.log('Installing Chromium from Debian’s packages ...');
   const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
-  const apt = (...args) => run([...sudo, 'apt-get'][0], [...sudo, 'apt-get', ...args].slice(1), { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+  const apt = (...args) =>
+    run([...sudo, 'apt-get'][0], [...sudo, 'apt-get', ...args].slice(1), {
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    });
   apt('update', '-qq');
   apt('install', '-y', '-qq', 'chromium');
 }

@@ -38,7 +38,8 @@ describe('the server', () => {
   });
 
   it('gives the page for any address of the app, and 404 for an unknown api', async () => {
-    for (const path of ['/', '/dish/x', '/log/a', '/nonsense/%2e%2e/x']) expect((await fetch(base + path)).status).toBe(200);
+    for (const path of ['/', '/dish/x', '/log/a', '/nonsense/%2e%2e/x'])
+      expect((await fetch(base + path)).status).toBe(200);
     expect((await fetch(`${base}/api/nothing`)).status).toBe(404);
     expect((await fetch(`${base}/assets/none.js`)).status).toBe(404);
   });

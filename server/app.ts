@@ -50,7 +50,15 @@ export function createApp({ distDir, version }: ServerOptions): Express {
   app.use('/api', (_request, response) => {
     response.status(404).json({ ok: false, message: 'There is nothing at this address.' });
   });
-  app.use('/assets', express.static(join(distDir, 'assets'), { immutable: true, maxAge: YEAR_S * 1000, index: false, fallthrough: false }));
+  app.use(
+    '/assets',
+    express.static(join(distDir, 'assets'), {
+      immutable: true,
+      maxAge: YEAR_S * 1000,
+      index: false,
+      fallthrough: false,
+    }),
+  );
   app.use(express.static(distDir, { index: false, maxAge: 0 }));
   app.get('/{*path}', (_request, response) => {
     const page = join(distDir, 'index.html');

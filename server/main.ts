@@ -15,14 +15,20 @@ if (!Number.isInteger(port) || port < 1 || port > 65535) {
   process.exit(1);
 }
 
-const server = createApp({ distDir: join(root, 'dist'), version }).listen(port, '127.0.0.1', (error?: Error & { code?: string }) => {
-  if (error?.code === 'EADDRINUSE') {
-    console.error(`Port ${port} is taken by something else. Start with another one: PORT=${port + 1} npm start`);
-    process.exit(1);
-  }
-  if (error) throw error;
-  console.log(`Keen Ladle is on the stove: http://127.0.0.1:${port}`);
-});
+const server = createApp({ distDir: join(root, 'dist'), version }).listen(
+  port,
+  '127.0.0.1',
+  (error?: Error & { code?: string }) => {
+    if (error?.code === 'EADDRINUSE') {
+      console.error(
+        `Port ${port} is taken by something else. Start with another one: PORT=${port + 1} npm start`,
+      );
+      process.exit(1);
+    }
+    if (error) throw error;
+    console.log(`Keen Ladle is on the stove: http://127.0.0.1:${port}`);
+  },
+);
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
   process.on(signal, () => {

@@ -7,9 +7,7 @@ export function Crash({ error, resetErrorBoundary }: FallbackProps) {
   return (
     <div className="page page-narrow">
       <h1>This screen broke</h1>
-      <p className="mt-3">
-        That is our mistake, not yours. Your dishes and cooks are stored and untouched.
-      </p>
+      <p className="mt-3">That is our mistake, not yours. Your dishes and cooks are stored and untouched.</p>
       <p className="d-flex gap-2">
         <Button onClick={resetErrorBoundary}>Try again</Button>
         <Link className="btn btn-quiet" to="/">

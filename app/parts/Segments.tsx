@@ -1,5 +1,17 @@
 /** A choice of a few, side by side: radio buttons, so the arrow keys work. */
-export function Segments<T extends string>({ name, label, value, options, onChange }: { name: string; label: string; value: T | null; options: readonly { id: T; label: string }[]; onChange: (value: T) => void }) {
+export function Segments<T extends string>({
+  name,
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  name: string;
+  label: string;
+  value: T | null;
+  options: readonly { id: T; label: string }[];
+  onChange: (value: T) => void;
+}) {
   return (
     <div className="segments" role="radiogroup" aria-label={label}>
       {options.map((o) => (

@@ -5,7 +5,12 @@ const WORDS: Record<Severity, string> = { stop: 'Stop', careful: 'Careful', fine
 /** Severity by shape and word as well as colour: eight sides, a triangle, a ring with a tick, a bar. */
 export function SeverityMark({ severity }: { severity: Severity }) {
   return (
-    <svg className={`severity severity-${severity}`} viewBox="0 0 24 24" role="img" aria-label={WORDS[severity]}>
+    <svg
+      className={`severity severity-${severity}`}
+      viewBox="0 0 24 24"
+      role="img"
+      aria-label={WORDS[severity]}
+    >
       {severity === 'stop' && (
         <>
           <path d="M8 2h8l6 6v8l-6 6H8l-6-6V8z" fill="currentColor" />
@@ -14,7 +19,13 @@ export function SeverityMark({ severity }: { severity: Severity }) {
       )}
       {severity === 'careful' && (
         <>
-          <path d="M12 2.5 23 21.5H1z" fill="none" stroke="currentColor" strokeWidth="2.4" strokeLinejoin="round" />
+          <path
+            d="M12 2.5 23 21.5H1z"
+            fill="none"
+            stroke="currentColor"
+            strokeWidth="2.4"
+            strokeLinejoin="round"
+          />
           <path d="M12 9.5v6M12 17v2" stroke="currentColor" strokeWidth="2.4" />
         </>
       )}

@@ -38,7 +38,10 @@ function useLight(): [Light, () => void] {
 function GoingOn() {
   const { pathname } = useLocation();
   const cooks = useLiveQuery(async () => {
-    const recent = await db.events.where('at').above(Date.now() - 36 * 3_600_000).toArray();
+    const recent = await db.events
+      .where('at')
+      .above(Date.now() - 36 * 3_600_000)
+      .toArray();
     const ids = [...new Set(recent.map((e) => e.cookId))];
     const events = await db.events.where('cookId').anyOf(ids).toArray();
     return foldAll(events).filter((c) => c.status === 'cooking' || c.status === 'served');

@@ -1,4 +1,11 @@
-import { foldCook, forecastOf, type CookEvent, type CookState, type EventPayload, type Plan } from '../../core/index';
+import {
+  foldCook,
+  forecastOf,
+  type CookEvent,
+  type CookState,
+  type EventPayload,
+  type Plan,
+} from '../../core/index';
 import { db } from './db';
 import { freshId } from './dishes';
 
@@ -11,14 +18,22 @@ export async function record(cookId: string, ...payloads: EventPayload[]): Promi
   await db.transaction('rw', db.events, async () => {
     const last = await db.events.where('[cookId+seq]').between([cookId, -1], [cookId, Infinity]).last();
     const from = (last?.seq ?? -1) + 1;
-    await db.events.bulkAdd(payloads.map((payload, i) => ({ id: freshId(), cookId, at, seq: from + i, ...payload })));
+    await db.events.bulkAdd(
+      payloads.map((payload, i) => ({ id: freshId(), cookId, at, seq: from + i, ...payload })),
+    );
   });
 }
 
 /** Begins a cook of a planned dish and returns its identity. */
 export async function startCook(plan: Plan): Promise<string> {
   const cookId = freshId();
-  await record(cookId, { type: 'started', dish: plan.dish, potId: plan.pot.id, potName: plan.pot.name, forecast: forecastOf(plan) });
+  await record(cookId, {
+    type: 'started',
+    dish: plan.dish,
+    potId: plan.pot.id,
+    potName: plan.pot.name,
+    forecast: forecastOf(plan),
+  });
   return cookId;
 }
 
@@ -49,5 +64,8 @@ export function foldAll(events: readonly CookEvent[]): CookState[] {
     if (list) list.push(e);
     else byCook.set(e.cookId, [e]);
   }
-  return [...byCook.values()].map(foldCook).filter((c) => c.status !== 'none').sort((a, b) => b.startedAt - a.startedAt);
+  return [...byCook.values()]
+    .map(foldCook)
+    .filter((c) => c.status !== 'none')
+    .sort((a, b) => b.startedAt - a.startedAt);
 }

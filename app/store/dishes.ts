@@ -12,7 +12,12 @@ export function freshId(): string {
 }
 
 /** Changes a dish and remembers how it was. `coalesce` joins quick edits of the same thing into one undo step. */
-export async function editDish(dishId: string, label: string, edit: (dish: Dish) => Dish, coalesce?: string): Promise<void> {
+export async function editDish(
+  dishId: string,
+  label: string,
+  edit: (dish: Dish) => Dish,
+  coalesce?: string,
+): Promise<void> {
   await db.transaction('rw', [db.dishes, db.history], async () => {
     const dish = await db.dishes.get(dishId);
     if (!dish) return;
@@ -23,7 +28,9 @@ export async function editDish(dishId: string, label: string, edit: (dish: Dish)
     const last = history.past.at(-1);
     const joins = coalesce !== undefined && last?.coalesce === coalesce && now - last.at < ONE_STEP_MS;
     const step: HistoryStep = { label, dish, at: now, ...(coalesce ? { coalesce } : {}) };
-    const past = joins ? [...history.past.slice(0, -1), { ...last, at: now }] : [...history.past, step].slice(-MOST_STEPS);
+    const past = joins
+      ? [...history.past.slice(0, -1), { ...last, at: now }]
+      : [...history.past, step].slice(-MOST_STEPS);
     await db.history.put({ dishId, past, future: [] });
     await db.dishes.put({ ...next, id: dishId, demo: false, updatedAt: now });
   });
@@ -50,11 +57,20 @@ export async function stepHistory(dishId: string, direction: 'undo' | 'redo'): P
 
 /** Lines of a paste as dish lines with fresh identities. */
 export function linesOf(recipe: PastedRecipe): Dish['lines'] {
-  return recipe.lines.slice(0, 200).map((l) => ({ id: freshId(), text: l.text.slice(0, MAX_LINE_LENGTH), ...(l.section ? { section: l.section } : {}) }));
+  return recipe.lines.slice(0, 200).map((l) => ({
+    id: freshId(),
+    text: l.text.slice(0, MAX_LINE_LENGTH),
+    ...(l.section ? { section: l.section } : {}),
+  }));
 }
 
 /** Makes a dish from a pasted text and returns its identity. */
-export async function createDish(text: string, name: string, plates: number, pantry: Parameters<typeof readRecipe>[1]): Promise<string> {
+export async function createDish(
+  text: string,
+  name: string,
+  plates: number,
+  pantry: Parameters<typeof readRecipe>[1],
+): Promise<string> {
   const recipe = readRecipe(text, pantry);
   const id = freshId();
   const dish = emptyDish(id, (name.trim() || recipe.title || 'A new dish').slice(0, 120), Date.now(), plates);
@@ -66,7 +82,14 @@ export async function createDish(text: string, name: string, plates: number, pan
 export async function duplicateDish(dish: Dish): Promise<string> {
   const id = freshId();
   const now = Date.now();
-  await db.dishes.add({ ...dish, id, name: `${dish.name} (copy)`.slice(0, 120), demo: false, createdAt: now, updatedAt: now });
+  await db.dishes.add({
+    ...dish,
+    id,
+    name: `${dish.name} (copy)`.slice(0, 120),
+    demo: false,
+    createdAt: now,
+    updatedAt: now,
+  });
   return id;
 }
 

@@ -19,7 +19,11 @@ export async function openHousehold(): Promise<void> {
 
 const everything = () => [db.dishes, db.kitchen, db.events, db.history, db.meta];
 
-async function replaceAll(kitchen: Kitchen, dishes: Parameters<typeof db.dishes.bulkPut>[0], events: Parameters<typeof db.events.bulkPut>[0]): Promise<void> {
+async function replaceAll(
+  kitchen: Kitchen,
+  dishes: Parameters<typeof db.dishes.bulkPut>[0],
+  events: Parameters<typeof db.events.bulkPut>[0],
+): Promise<void> {
   await db.transaction('rw', everything(), async () => {
     await Promise.all([db.dishes.clear(), db.events.clear(), db.history.clear()]);
     await db.kitchen.put({ ...kitchen, id: 'home' });
@@ -46,13 +50,21 @@ export async function exportAll(): Promise<string> {
   return db.transaction('r', [db.kitchen, db.dishes, db.events], async () => {
     const row = await db.kitchen.get('home');
     const { id: _id, ...kitchen } = row ?? { id: 'home', ...defaultKitchen() };
-    return writeBackup({ savedAt: Date.now(), kitchen, dishes: await db.dishes.toArray(), events: await db.events.toArray() });
+    return writeBackup({
+      savedAt: Date.now(),
+      kitchen,
+      dishes: await db.dishes.toArray(),
+      events: await db.events.toArray(),
+    });
   });
 }
 
 /** Reads a backup file in place of everything. Anything wrong with it gives a sentence and changes nothing. */
-export async function importFile(file: File): Promise<{ ok: true; dishes: number; cooks: number } | { ok: false; message: string }> {
-  if (file.size > MAX_BACKUP_BYTES) return { ok: false, message: 'This file is larger than a kitchen’s backup can be. Nothing was changed.' };
+export async function importFile(
+  file: File,
+): Promise<{ ok: true; dishes: number; cooks: number } | { ok: false; message: string }> {
+  if (file.size > MAX_BACKUP_BYTES)
+    return { ok: false, message: 'This file is larger than a kitchen’s backup can be. Nothing was changed.' };
   const read = readBackup(await file.text());
   if (!read.ok) return read;
   const { kitchen, dishes, events } = read.backup;

@@ -1,6 +1,16 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
-import { calibrate, foldCook, planDish, potFor, type Calibration, type CookState, type Dish, type Kitchen, type Plan } from '../../core/index';
+import {
+  calibrate,
+  foldCook,
+  planDish,
+  potFor,
+  type Calibration,
+  type CookState,
+  type Dish,
+  type Kitchen,
+  type Plan,
+} from '../../core/index';
 import { foldAll } from './cooks';
 import { db } from './db';
 
@@ -38,7 +48,10 @@ export function useCook(cookId: string): CookState | null | undefined {
 /** What the cooks have taught about each pot. */
 export function useCalibrations(kitchen: Kitchen | undefined): Map<string, Calibration> | undefined {
   const cooks = useCooks();
-  return useMemo(() => cooks && kitchen && new Map(kitchen.pots.map((p) => [p.id, calibrate(cooks, p.id)])), [cooks, kitchen]);
+  return useMemo(
+    () => cooks && kitchen && new Map(kitchen.pots.map((p) => [p.id, calibrate(cooks, p.id)])),
+    [cooks, kitchen],
+  );
 }
 
 /** The plan of a dish in the kitchen as it is, with what the log has learned. */

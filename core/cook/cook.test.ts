@@ -6,48 +6,88 @@ import { foldCook, liveTimers, orderEvents, secondsLeft } from './cook';
 import { CookEventSchema, type CookEvent, type EventPayload } from './events';
 import { forecastOf, liveForecast } from './forecast';
 
-const dish = { ...emptyDish('d', 'Test', 0), lines: ['800 g chicken thighs', '400 ml stock', '2 onions', '1 tbsp oil'].map((text, i) => ({ id: `l${i}`, text })) };
+const dish = {
+  ...emptyDish('d', 'Test', 0),
+  lines: ['800 g chicken thighs', '400 ml stock', '2 onions', '1 tbsp oil'].map((text, i) => ({
+    id: `l${i}`,
+    text,
+  })),
+};
 const plan = planDish(dish, defaultKitchen());
-const started: EventPayload = { type: 'started', dish, potId: 'p', potName: 'Pot', forecast: forecastOf(plan) };
+const started: EventPayload = {
+  type: 'started',
+  dish,
+  potId: 'p',
+  potName: 'Pot',
+  forecast: forecastOf(plan),
+};
 const MIN = 60_000;
 
 function events(...list: [number, EventPayload][]): CookEvent[] {
-  return [[0, started] as [number, EventPayload], ...list].map(([at, payload], seq) => ({ id: `e${seq}`, cookId: 'c', seq, at, ...payload }) as CookEvent);
+  return [[0, started] as [number, EventPayload], ...list].map(
+    ([at, payload], seq) => ({ id: `e${seq}`, cookId: 'c', seq, at, ...payload }) as CookEvent,
+  );
 }
 
 const arbPayload: fc.Arbitrary<EventPayload> = fc.oneof(
-  fc.constantFrom(...plan.steps.map((s) => s.id)).map((stepId): EventPayload => ({ type: 'stepDone', stepId })),
-  fc.constantFrom(...plan.steps.map((s) => s.id)).map((stepId): EventPayload => ({ type: 'wentBack', stepId })),
-  fc.integer({ min: 0, max: 4 }).map((n): EventPayload => ({ type: 'timerStarted', timerId: `t${n}`, name: 'T', seconds: 60 + n })),
+  fc
+    .constantFrom(...plan.steps.map((s) => s.id))
+    .map((stepId): EventPayload => ({ type: 'stepDone', stepId })),
+  fc
+    .constantFrom(...plan.steps.map((s) => s.id))
+    .map((stepId): EventPayload => ({ type: 'wentBack', stepId })),
+  fc
+    .integer({ min: 0, max: 4 })
+    .map((n): EventPayload => ({ type: 'timerStarted', timerId: `t${n}`, name: 'T', seconds: 60 + n })),
   fc.integer({ min: 0, max: 4 }).map((n): EventPayload => ({ type: 'timerStopped', timerId: `t${n}` })),
-  fc.constantFrom<EventPayload>({ type: 'sealed' }, { type: 'pressureReached' }, { type: 'holdEnded' }, { type: 'pinDown' }, { type: 'served' }, { type: 'finished' }),
+  fc.constantFrom<EventPayload>(
+    { type: 'sealed' },
+    { type: 'pressureReached' },
+    { type: 'holdEnded' },
+    { type: 'pinDown' },
+    { type: 'served' },
+    { type: 'finished' },
+  ),
   fc.integer({ min: 0, max: 20 }).map((n): EventPayload => ({ type: 'undone', eventId: `e${n}` })),
 );
-const arbEvents = fc.array(arbPayload, { maxLength: 30 }).map((list) => events(...list.map((p, i): [number, EventPayload] => [(i + 1) * 1000, p])));
+const arbEvents = fc
+  .array(arbPayload, { maxLength: 30 })
+  .map((list) => events(...list.map((p, i): [number, EventPayload] => [(i + 1) * 1000, p])));
 
 describe('folding a cook', () => {
   it('is the same in any order and with any duplicates', () => {
     fc.assert(
       fc.property(arbEvents, fc.integer(), (list, seed) => {
-        const shuffled = [...list, ...list.slice(0, 5)].sort((a, b) => ((a.seq * 7919 + seed) % 13) - ((b.seq * 7919 + seed) % 13));
+        const shuffled = [...list, ...list.slice(0, 5)].sort(
+          (a, b) => ((a.seq * 7919 + seed) % 13) - ((b.seq * 7919 + seed) % 13),
+        );
         expect(foldCook(shuffled)).toEqual(foldCook(list));
       }),
     );
   });
 
   it('writes events that its own schema reads back', () => {
-    fc.assert(fc.property(arbEvents, (list) => list.forEach((e) => expect(CookEventSchema.parse(JSON.parse(JSON.stringify(e)))).toEqual(e))));
+    fc.assert(
+      fc.property(arbEvents, (list) =>
+        list.forEach((e) => expect(CookEventSchema.parse(JSON.parse(JSON.stringify(e)))).toEqual(e)),
+      ),
+    );
   });
 
   it('no step is done twice, and the first time counts', () => {
-    const s = foldCook(events([1000, { type: 'stepDone', stepId: 'prep' }], [9000, { type: 'stepDone', stepId: 'prep' }]));
+    const s = foldCook(
+      events([1000, { type: 'stepDone', stepId: 'prep' }], [9000, { type: 'stepDone', stepId: 'prep' }]),
+    );
     expect(s.done['prep']?.at).toBe(1000);
     expect(s.applied).toHaveLength(2);
   });
 
   it('undo takes back exactly one event', () => {
     const list = events([1000, { type: 'stepDone', stepId: 'prep' }], [2000, { type: 'sealed' }]);
-    const undone = [...list, { id: 'u', cookId: 'c', seq: 9, at: 3000, type: 'undone', eventId: 'e2' } as CookEvent];
+    const undone = [
+      ...list,
+      { id: 'u', cookId: 'c', seq: 9, at: 3000, type: 'undone', eventId: 'e2' } as CookEvent,
+    ];
     expect(foldCook(undone).sealedAt).toBeNull();
     expect(foldCook(undone).done['prep']).toBeDefined();
     expect(foldCook(undone)).toEqual(foldCook(list.slice(0, 2)));
@@ -55,27 +95,48 @@ describe('folding a cook', () => {
 
   it('keeps order by sequence even when a clock jumps back', () => {
     const list = events([5000, { type: 'sealed' }], [4000, { type: 'pressureReached' }]);
-    expect(orderEvents([...list].reverse()).map((e) => e.type)).toEqual(['started', 'sealed', 'pressureReached']);
+    expect(orderEvents([...list].reverse()).map((e) => e.type)).toEqual([
+      'started',
+      'sealed',
+      'pressureReached',
+    ]);
   });
 
   it('remembers what was stirred in', () => {
-    const s = foldCook(events([1, { type: 'sauceMeasured', sauceG: 800, how: 'jug', aim: 'gravy', presentPercent: 0.4 }], [2, { type: 'thickened', thickener: 'cornstarch', starchG: 12, waterG: 22 }], [3, { type: 'thickened', thickener: 'cornstarch', starchG: 6, waterG: 11 }]));
+    const s = foldCook(
+      events(
+        [1, { type: 'sauceMeasured', sauceG: 800, how: 'jug', aim: 'gravy', presentPercent: 0.4 }],
+        [2, { type: 'thickened', thickener: 'cornstarch', starchG: 12, waterG: 22 }],
+        [3, { type: 'thickened', thickener: 'cornstarch', starchG: 6, waterG: 11 }],
+      ),
+    );
     expect(s.sauce).toMatchObject({ starchG: 18, waterG: 33 });
   });
 });
 
 describe('timers', () => {
   it('are true by the wall clock, whatever happened to the page', () => {
-    const s = foldCook(events([10 * MIN, { type: 'timerStarted', timerId: 't', name: 'Hold', seconds: 480 }]));
+    const s = foldCook(
+      events([10 * MIN, { type: 'timerStarted', timerId: 't', name: 'Hold', seconds: 480 }]),
+    );
     expect(secondsLeft(s.timers[0]!, 13 * MIN)).toBe(300);
     expect(secondsLeft(s.timers[0]!, 20 * MIN)).toBe(-120);
     expect(liveTimers(s, 20 * MIN)).toHaveLength(1);
   });
   it('fall silent when heard or stopped', () => {
-    const base: [number, EventPayload] = [0, { type: 'timerStarted', timerId: 't', name: 'Hold', seconds: 60 }];
-    expect(liveTimers(foldCook(events(base, [61_000, { type: 'timerHeard', timerId: 't' }])), 62_000)).toEqual([]);
-    expect(liveTimers(foldCook(events(base, [1000, { type: 'timerStopped', timerId: 't' }])), 2000)).toEqual([]);
-    expect(liveTimers(foldCook(events(base, [1000, { type: 'timerAdded', timerId: 't', seconds: 60 }])), 90_000)).toHaveLength(1);
+    const base: [number, EventPayload] = [
+      0,
+      { type: 'timerStarted', timerId: 't', name: 'Hold', seconds: 60 },
+    ];
+    expect(
+      liveTimers(foldCook(events(base, [61_000, { type: 'timerHeard', timerId: 't' }])), 62_000),
+    ).toEqual([]);
+    expect(liveTimers(foldCook(events(base, [1000, { type: 'timerStopped', timerId: 't' }])), 2000)).toEqual(
+      [],
+    );
+    expect(
+      liveTimers(foldCook(events(base, [1000, { type: 'timerAdded', timerId: 't', seconds: 60 }])), 90_000),
+    ).toHaveLength(1);
   });
 });
 
@@ -93,10 +154,19 @@ describe('the live forecast', () => {
   });
 
   it('moves when pressure comes late, and says why', () => {
-    const before = ['prep', 'sear', 'soften', 'deglaze', 'load', 'seal'].map((stepId, i): [number, EventPayload] => [i * MIN, { type: 'stepDone', stepId }]);
+    const before = ['prep', 'sear', 'soften', 'deglaze', 'load', 'seal'].map(
+      (stepId, i): [number, EventPayload] => [i * MIN, { type: 'stepDone', stepId }],
+    );
     const sealedAt = 6 * MIN;
     const lateMs = plan.heat.comeUpS.mid * 1000 + 5 * MIN;
-    const s = foldCook(events(...before, [sealedAt, { type: 'sealed' }], [sealedAt + lateMs, { type: 'pressureReached' }], [sealedAt + lateMs, { type: 'stepDone', stepId: 'up' }]));
+    const s = foldCook(
+      events(
+        ...before,
+        [sealedAt, { type: 'sealed' }],
+        [sealedAt + lateMs, { type: 'pressureReached' }],
+        [sealedAt + lateMs, { type: 'stepDone', stepId: 'up' }],
+      ),
+    );
     expect(liveForecast(plan, s, sealedAt + lateMs + 1000).reason).toBe('Pressure came 5 min late.');
   });
 

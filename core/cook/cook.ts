@@ -103,16 +103,29 @@ export function foldCook(events: readonly CookEvent[]): CookState {
 function apply(s: CookState, e: CookEvent): CookState {
   if (e.type === 'started') {
     if (s.status !== 'none') return s;
-    return { ...s, cookId: e.cookId, dish: e.dish, potId: e.potId, potName: e.potName, forecast: e.forecast, startedAt: e.at, status: 'cooking' };
+    return {
+      ...s,
+      cookId: e.cookId,
+      dish: e.dish,
+      potId: e.potId,
+      potName: e.potName,
+      forecast: e.forecast,
+      startedAt: e.at,
+      status: 'cooking',
+    };
   }
   if (s.status === 'none') return s;
   const timers = (id: string, edit: (t: Timer) => Timer): CookState =>
-    s.timers.some((t) => t.id === id) ? { ...s, timers: s.timers.map((t) => (t.id === id ? edit(t) : t)) } : s;
+    s.timers.some((t) => t.id === id)
+      ? { ...s, timers: s.timers.map((t) => (t.id === id ? edit(t) : t)) }
+      : s;
   switch (e.type) {
     case 'stepDone':
       return s.done[e.stepId] ? s : { ...s, done: { ...s.done, [e.stepId]: { at: e.at, skipped: null } } };
     case 'stepSkipped':
-      return s.done[e.stepId] ? s : { ...s, done: { ...s.done, [e.stepId]: { at: e.at, skipped: e.reason } } };
+      return s.done[e.stepId]
+        ? s
+        : { ...s, done: { ...s.done, [e.stepId]: { at: e.at, skipped: e.reason } } };
     case 'wentBack': {
       if (!s.done[e.stepId]) return s;
       const { [e.stepId]: _dropped, ...rest } = s.done;
@@ -120,7 +133,13 @@ function apply(s: CookState, e: CookEvent): CookState {
     }
     case 'timerStarted':
       if (s.timers.some((t) => t.id === e.timerId)) return s;
-      return { ...s, timers: [...s.timers, { id: e.timerId, name: e.name, startedAt: e.at, seconds: e.seconds, stopped: false, heard: false }] };
+      return {
+        ...s,
+        timers: [
+          ...s.timers,
+          { id: e.timerId, name: e.name, startedAt: e.at, seconds: e.seconds, stopped: false, heard: false },
+        ],
+      };
     case 'timerAdded':
       return timers(e.timerId, (t) => ({ ...t, seconds: Math.max(1, t.seconds + e.seconds), heard: false }));
     case 'timerStopped':
@@ -138,15 +157,38 @@ function apply(s: CookState, e: CookEvent): CookState {
     case 'coreMeasured':
       return { ...s, coreC: e.tempC };
     case 'sauceMeasured':
-      return { ...s, sauce: { sauceG: e.sauceG, how: e.how, aim: e.aim, presentPercent: e.presentPercent, starchG: 0, waterG: 0, thickener: null } };
+      return {
+        ...s,
+        sauce: {
+          sauceG: e.sauceG,
+          how: e.how,
+          aim: e.aim,
+          presentPercent: e.presentPercent,
+          starchG: 0,
+          waterG: 0,
+          thickener: null,
+        },
+      };
     case 'thickened':
-      return s.sauce ? { ...s, sauce: { ...s.sauce, starchG: s.sauce.starchG + e.starchG, waterG: s.sauce.waterG + e.waterG, thickener: e.thickener } } : s;
+      return s.sauce
+        ? {
+            ...s,
+            sauce: {
+              ...s.sauce,
+              starchG: s.sauce.starchG + e.starchG,
+              waterG: s.sauce.waterG + e.waterG,
+              thickener: e.thickener,
+            },
+          }
+        : s;
     case 'served':
       return s.servedAt ? s : { ...s, servedAt: e.at, status: 'served' };
     case 'verdict':
       return { ...s, verdict: { meat: e.meat, sauce: e.sauce, salt: e.salt, note: e.note } };
     case 'finished':
-      return s.status === 'finished' ? s : { ...s, status: 'finished', endedAt: e.at, servedAt: s.servedAt ?? e.at };
+      return s.status === 'finished'
+        ? s
+        : { ...s, status: 'finished', endedAt: e.at, servedAt: s.servedAt ?? e.at };
     case 'abandoned':
       return s.status === 'finished' ? s : { ...s, status: 'abandoned', endedAt: e.at };
     case 'undone':
@@ -161,5 +203,7 @@ export function secondsLeft(timer: Timer, now: number): number {
 
 /** Timers still running or ringing, soonest first. */
 export function liveTimers(state: CookState, now: number): Timer[] {
-  return state.timers.filter((t) => !t.stopped && !(t.heard && secondsLeft(t, now) <= 0)).sort((a, b) => secondsLeft(a, now) - secondsLeft(b, now));
+  return state.timers
+    .filter((t) => !t.stopped && !(t.heard && secondsLeft(t, now) <= 0))
+    .sort((a, b) => secondsLeft(a, now) - secondsLeft(b, now));
 }

@@ -29,11 +29,22 @@ export const VERDICTS = {
 
 /** Everything that can happen in a cook. Append-only; the state is their fold. */
 const Payload = z.discriminatedUnion('type', [
-  z.object({ type: z.literal('started'), dish: DishSchema, potId: id, potName: text(60), forecast: ForecastSchema }),
+  z.object({
+    type: z.literal('started'),
+    dish: DishSchema,
+    potId: id,
+    potName: text(60),
+    forecast: ForecastSchema,
+  }),
   z.object({ type: z.literal('stepDone'), stepId: text(80) }),
   z.object({ type: z.literal('stepSkipped'), stepId: text(80), reason: text(200) }),
   z.object({ type: z.literal('wentBack'), stepId: text(80) }),
-  z.object({ type: z.literal('timerStarted'), timerId: id, name: text(60), seconds: z.number().int().min(1).max(86400) }),
+  z.object({
+    type: z.literal('timerStarted'),
+    timerId: id,
+    name: text(60),
+    seconds: z.number().int().min(1).max(86400),
+  }),
   z.object({ type: z.literal('timerAdded'), timerId: id, seconds: z.number().int().min(-3600).max(3600) }),
   z.object({ type: z.literal('timerStopped'), timerId: id }),
   z.object({ type: z.literal('timerHeard'), timerId: id }),
@@ -42,10 +53,27 @@ const Payload = z.discriminatedUnion('type', [
   z.object({ type: z.literal('holdEnded') }),
   z.object({ type: z.literal('pinDown') }),
   z.object({ type: z.literal('coreMeasured'), tempC: z.number().min(-30).max(130) }),
-  z.object({ type: z.literal('sauceMeasured'), sauceG: positive, how: z.enum(['jug', 'scale', 'depth', 'forecast']), aim: z.enum(AIMS), presentPercent: z.number().min(0).max(20) }),
-  z.object({ type: z.literal('thickened'), thickener: z.enum(THICKENER_IDS), starchG: z.number().min(0).max(2000), waterG: z.number().min(0).max(5000) }),
+  z.object({
+    type: z.literal('sauceMeasured'),
+    sauceG: positive,
+    how: z.enum(['jug', 'scale', 'depth', 'forecast']),
+    aim: z.enum(AIMS),
+    presentPercent: z.number().min(0).max(20),
+  }),
+  z.object({
+    type: z.literal('thickened'),
+    thickener: z.enum(THICKENER_IDS),
+    starchG: z.number().min(0).max(2000),
+    waterG: z.number().min(0).max(5000),
+  }),
   z.object({ type: z.literal('served') }),
-  z.object({ type: z.literal('verdict'), meat: z.enum(VERDICTS.meat).nullable(), sauce: z.enum(VERDICTS.sauce).nullable(), salt: z.enum(VERDICTS.salt).nullable(), note: text(2000) }),
+  z.object({
+    type: z.literal('verdict'),
+    meat: z.enum(VERDICTS.meat).nullable(),
+    sauce: z.enum(VERDICTS.sauce).nullable(),
+    salt: z.enum(VERDICTS.salt).nullable(),
+    note: text(2000),
+  }),
   z.object({ type: z.literal('finished') }),
   z.object({ type: z.literal('abandoned'), reason: text(200) }),
   z.object({ type: z.literal('undone'), eventId: id }),
@@ -53,5 +81,7 @@ const Payload = z.discriminatedUnion('type', [
 export type EventPayload = z.infer<typeof Payload>;
 
 /** One event: unique id, which cook, and the wall clock in epoch milliseconds when it happened. */
-export const CookEventSchema = z.object({ id, cookId: id, at: z.number().int().nonnegative(), seq: z.number().int().nonnegative() }).and(Payload);
+export const CookEventSchema = z
+  .object({ id, cookId: id, at: z.number().int().nonnegative(), seq: z.number().int().nonnegative() })
+  .and(Payload);
 export type CookEvent = z.infer<typeof CookEventSchema>;

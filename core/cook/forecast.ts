@@ -40,12 +40,25 @@ export function liveForecast(plan: Plan, state: CookState, now: number): LiveFor
   const spent = current ? Math.max(0, now - began) / 1000 : 0;
   const remaining = left.map((s, i): Range => {
     if (i > 0) return s.durationS;
-    const from = s.kind === 'hold' && state.pressureAt ? (now - state.pressureAt) / 1000 : s.kind === 'comeUp' && state.sealedAt ? (now - state.sealedAt) / 1000 : spent;
-    return { low: Math.max(0, s.durationS.low - from), mid: Math.max(0, s.durationS.mid - from), high: Math.max(0, s.durationS.high - from) };
+    const from =
+      s.kind === 'hold' && state.pressureAt
+        ? (now - state.pressureAt) / 1000
+        : s.kind === 'comeUp' && state.sealedAt
+          ? (now - state.sealedAt) / 1000
+          : spent;
+    return {
+      low: Math.max(0, s.durationS.low - from),
+      mid: Math.max(0, s.durationS.mid - from),
+      high: Math.max(0, s.durationS.high - from),
+    };
   });
   const sum = sumRanges(remaining);
   const at = (seconds: number): number => now + Math.max(0, seconds) * 1000;
-  return { current, tableAt: { low: at(sum.low), mid: at(sum.mid), high: at(sum.high) }, reason: reasonFor(state, now) };
+  return {
+    current,
+    tableAt: { low: at(sum.low), mid: at(sum.mid), high: at(sum.high) },
+    reason: reasonFor(state, now),
+  };
 }
 
 const wholeMinutes = (seconds: number): number => Math.round(Math.abs(seconds) / 60);
@@ -55,11 +68,13 @@ function reasonFor(state: CookState, now: number): string {
   if (!f) return '';
   if (state.pinDownAt && state.holdEndedAt) {
     const late = (state.pinDownAt - state.holdEndedAt) / 1000 - f.releaseS;
-    if (wholeMinutes(late) >= 1) return `Came down ${wholeMinutes(late)} min ${late > 0 ? 'slower' : 'sooner'} than forecast.`;
+    if (wholeMinutes(late) >= 1)
+      return `Came down ${wholeMinutes(late)} min ${late > 0 ? 'slower' : 'sooner'} than forecast.`;
   }
   if (state.pressureAt && state.sealedAt) {
     const late = (state.pressureAt - state.sealedAt) / 1000 - f.comeUpS;
-    if (wholeMinutes(late) >= 1) return `Pressure came ${wholeMinutes(late)} min ${late > 0 ? 'late' : 'early'}.`;
+    if (wholeMinutes(late) >= 1)
+      return `Pressure came ${wholeMinutes(late)} min ${late > 0 ? 'late' : 'early'}.`;
     return '';
   }
   if (state.sealedAt) {

@@ -28,9 +28,11 @@ export interface FoundAmount {
   rest: string;
 }
 
-const APPROX = /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca\.?|~|≈|up to|at least|nearly|almost|just over|just under|an? good|an? generous|an? heaped|an? scant|an? level|an? rounded|heaped|heaping|scant|generous|level|rounded|good|another|extra)\s+/i;
+const APPROX =
+  /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca\.?|~|≈|up to|at least|nearly|almost|just over|just under|an? good|an? generous|an? heaped|an? scant|an? level|an? rounded|heaped|heaping|scant|generous|level|rounded|good|another|extra)\s+/i;
 const SIZE = /^(small|smallish|medium|medium-sized|med|large|lg|big|extra[- ]large|jumbo|baby)\b[\s,-]*/i;
-const CONTAINER = /^(cans?|tins?|jars?|cartons?|packets?|packages?|pkgs?|packs?|pouch(?:es)?|bottles?|bags?|tubs?|box(?:es)?|blocks?|containers?|sachets?|envelopes?|bricks?)\b\.?\s*/i;
+const CONTAINER =
+  /^(cans?|tins?|jars?|cartons?|packets?|packages?|pkgs?|packs?|pouch(?:es)?|bottles?|bags?|tubs?|box(?:es)?|blocks?|containers?|sachets?|envelopes?|bricks?)\b\.?\s*/i;
 
 const skipApprox = (text: string): string => {
   let s = text.trimStart();
@@ -55,7 +57,9 @@ function readMeasured(text: string): { min: number; max: number; unit: Unit; res
 function readLength(text: string): { value: number; unit: Unit; rest: string } | null {
   const number = readNumber(text);
   const found = number ? readUnit(number.rest.replace(/^[\s-]+/, '')) : null;
-  return number && found?.unit.kind === 'length' ? { value: (number.min + number.max) / 2, unit: found.unit, rest: found.rest } : null;
+  return number && found?.unit.kind === 'length'
+    ? { value: (number.min + number.max) / 2, unit: found.unit, rest: found.rest }
+    : null;
 }
 
 /** A second measure in brackets or after a slash: "(about 1 kg)", "/ 700 g", "(250ml)". */
@@ -66,14 +70,21 @@ function readAlso(text: string): { value: number; unit: Unit; rest: string } | n
   const measured = readMeasured(inner);
   if (!measured) return null;
   const bracketed = /[([]/.test(open[0]);
-  if (!bracketed) return { value: (measured.min + measured.max) / 2, unit: measured.unit, rest: measured.rest };
+  if (!bracketed)
+    return { value: (measured.min + measured.max) / 2, unit: measured.unit, rest: measured.rest };
   const close = /^[^)\]]*[)\]]/.exec(measured.rest);
   if (!close || /\beach\b|\bper\b|apiece/i.test(close[0])) return null;
-  return { value: (measured.min + measured.max) / 2, unit: measured.unit, rest: measured.rest.slice(close[0].length) };
+  return {
+    value: (measured.min + measured.max) / 2,
+    unit: measured.unit,
+    rest: measured.rest.slice(close[0].length),
+  };
 }
 
 /** "(14 oz) can", "14-oz can", "400 g tin": the content of one container, then the container. */
-function readContainer(text: string): { content: NonNullable<Amount['content']>; unitId: string; rest: string } | null {
+function readContainer(
+  text: string,
+): { content: NonNullable<Amount['content']>; unitId: string; rest: string } | null {
   const bracket = /^\s*\(([^()]{1,40})\)\s*/.exec(text);
   const inner = bracket?.[1] ?? text;
   const measured = readMeasured(inner);
@@ -98,11 +109,17 @@ export function readAmount(text: string): FoundAmount | null {
     .replace(/^an?\s+(?=[\d¼-¾])/i, '')
     .replace(/([a-z])\/(?=[\d¼-¾])/gi, '$1 / ');
   const single = readContainer(s);
-  if (single) return { amount: { min: 1, max: 1, unitId: single.unitId, content: single.content }, rest: single.rest };
+  if (single)
+    return { amount: { min: 1, max: 1, unitId: single.unitId, content: single.content }, rest: single.rest };
   const number = readNumber(s);
   if (!number) {
     const bare = readUnit(s);
-    if (bare && ['pinch', 'handful', 'knob', 'bunch', 'dash', 'splash', 'sprig', 'scoop', 'thumb', 'drop'].includes(bare.unit.id))
+    if (
+      bare &&
+      ['pinch', 'handful', 'knob', 'bunch', 'dash', 'splash', 'sprig', 'scoop', 'thumb', 'drop'].includes(
+        bare.unit.id,
+      )
+    )
       return { amount: { min: 1, max: 1, unitId: bare.unit.id, vague: true }, rest: bare.rest };
     const good = /^(?:small|large|big|good|generous)\s+/i.exec(s);
     return good ? readAmount(s.slice(good[0].length)) : null;
@@ -110,12 +127,16 @@ export function readAmount(text: string): FoundAmount | null {
   const base = { min: number.min, max: number.max, vague: number.vague || undefined };
   let rest = number.rest;
 
-  const times = /^\s*(?:[x×*]\s*(?=[\d(¼-¾])|(?=\(?\s*\d[\d.,]*[\s-]*(?:g|kg|ml|l|oz|ounces?|lb|fl)\b))/i.exec(rest);
+  const times =
+    /^\s*(?:[x×*]\s*(?=[\d(¼-¾])|(?=\(?\s*\d[\d.,]*[\s-]*(?:g|kg|ml|l|oz|ounces?|lb|fl)\b))/i.exec(rest);
   if (times) {
     const afterTimes = rest.slice(times[0].length);
     const container = readContainer(afterTimes);
     if (container)
-      return { amount: { ...base, unitId: container.unitId, content: container.content }, rest: container.rest };
+      return {
+        amount: { ...base, unitId: container.unitId, content: container.content },
+        rest: container.rest,
+      };
     if (/[x×*]/i.test(times[0])) {
       const measured = readMeasured(afterTimes);
       if (measured)
@@ -126,14 +147,25 @@ export function readAmount(text: string): FoundAmount | null {
     }
   }
   const container = readContainer(rest);
-  if (container) return { amount: { ...base, unitId: container.unitId, content: container.content }, rest: container.rest };
+  if (container)
+    return {
+      amount: { ...base, unitId: container.unitId, content: container.content },
+      rest: container.rest,
+    };
 
   rest = skipApprox(rest.replace(/^[\s]*[-–](?=\S)/, ' '));
   const piece = /^\d/.test(rest) ? readLength(rest) : null;
   const weighed = /^\s*\d/.test(rest) ? readMeasured(rest) : null;
   if (weighed)
-    return { amount: { min: base.min * weighed.min, max: base.max * weighed.max, unitId: weighed.unit.id }, rest: weighed.rest };
-  if (piece) return { amount: { min: base.min * piece.value, max: base.max * piece.value, unitId: piece.unit.id }, rest: piece.rest };
+    return {
+      amount: { min: base.min * weighed.min, max: base.max * weighed.max, unitId: weighed.unit.id },
+      rest: weighed.rest,
+    };
+  if (piece)
+    return {
+      amount: { min: base.min * piece.value, max: base.max * piece.value, unitId: piece.unit.id },
+      rest: piece.rest,
+    };
   const sizeFound = SIZE.exec(rest);
   let size: Amount['size'];
   if (sizeFound) {
@@ -141,7 +173,9 @@ export function readAmount(text: string): FoundAmount | null {
     size = /^(small|baby)/.test(word) ? 'small' : /^med/.test(word) ? 'medium' : 'large';
   }
   const afterSize = sizeFound ? rest.slice(sizeFound[0].length) : rest;
-  const found = readUnit(afterSize) ?? (/^(heaped|heaping|level|scant|rounded)\s/i.test(afterSize) ? readUnit(skipApprox(afterSize)) : null);
+  const found =
+    readUnit(afterSize) ??
+    (/^(heaped|heaping|level|scant|rounded)\s/i.test(afterSize) ? readUnit(skipApprox(afterSize)) : null);
   let amount: Amount;
   if (found) {
     amount = { ...base, unitId: found.unit.id, ...(size && found.unit.kind === 'piece' ? { size } : {}) };
@@ -171,14 +205,13 @@ export function readAmount(text: string): FoundAmount | null {
     rest = afterSize;
   }
   const also = amount.content ? null : readAlso(rest);
-  if (also) {
-    const primary = unitById(amount.unitId).kind;
-    if (primary === 'mass' || primary === also.unit.kind) rest = also.rest;
-    else if (also.unit.kind === 'mass') amount.alsoG = also.value * also.unit.perUnit;
-    else if (also.unit.kind === 'volume') amount.alsoMl = also.value * also.unit.perUnit;
-    rest = also.rest;
+  if (!also) return { amount, rest };
+  const primary = unitById(amount.unitId).kind;
+  if (primary !== 'mass' && primary !== also.unit.kind) {
+    if (also.unit.kind === 'mass') amount.alsoG = also.value * also.unit.perUnit;
+    else amount.alsoMl = also.value * also.unit.perUnit;
   }
-  return { amount, rest };
+  return { amount, rest: also.rest };
 }
 
 /**
@@ -187,7 +220,9 @@ export function readAmount(text: string): FoundAmount | null {
  */
 export function withBracketedWeight(amount: Amount, rest: string): Amount {
   if (amount.alsoG || amount.content || unitById(amount.unitId).kind !== 'piece') return amount;
-  for (const bracket of rest.matchAll(/\(([^()]{2,60})\)|,\s*((?:about|approx\.?|each about)\s+\d[^,;]{1,30})/gi)) {
+  for (const bracket of rest.matchAll(
+    /\(([^()]{2,60})\)|,\s*((?:about|approx\.?|each about)\s+\d[^,;]{1,30})/gi,
+  )) {
     const inner = (bracket[1] ?? bracket[2] ?? '').replace(/^(?:each|total|weighing)\s+/i, '');
     const measured = readMeasured(inner);
     if (measured?.unit.kind !== 'mass') continue;
@@ -215,21 +250,31 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
     const unit = unitById(unitId);
     if (unit.kind === 'mass') return { g: unit.perUnit, spread: unit.spread };
     if (unit.kind === 'volume')
-      return { g: perUnitIn(unit, system) * gPerMl, spread: Math.hypot(unit.spread, (food?.spread ?? 0.4) / 3) };
+      return {
+        g: perUnitIn(unit, system) * gPerMl,
+        spread: Math.hypot(unit.spread, (food?.spread ?? 0.4) / 3),
+      };
     if (unit.kind === 'length') {
       const perInch = food?.pieceG['inch'] ?? 13;
       return { g: (unit.perUnit / 25.4) * perInch, spread: 0.4 };
     }
     const sized = amount.size ? food?.pieceG[amount.size] : undefined;
     const sizeFactor = amount.size === 'large' ? 1.35 : amount.size === 'small' ? 0.7 : 1;
-    const own = unitId === 'each' ? (sized ?? (food?.pieceG['each'] ? food.pieceG['each'] * sizeFactor : undefined)) : food?.pieceG[unitId];
+    const own =
+      unitId === 'each'
+        ? (sized ?? (food?.pieceG['each'] ? food.pieceG['each'] * sizeFactor : undefined))
+        : food?.pieceG[unitId];
     if (own) return { g: own * (unitId === 'each' ? 1 : sizeFactor), spread: Math.max(unit.spread, 0.1) };
-    if (unitId === 'piece' && food?.pieceG['each']) return { g: food.pieceG['each'] * sizeFactor, spread: 0.3 };
+    if (unitId === 'piece' && food?.pieceG['each'])
+      return { g: food.pieceG['each'] * sizeFactor, spread: 0.3 };
     return { g: (unit.typicalG ?? 100) * sizeFactor, spread: 0.5 };
   };
   if (amount.content) {
     const unit = unitById(amount.content.unitId);
-    const net = unit.kind === 'mass' ? amount.content.value * unit.perUnit : amount.content.value * perUnitIn(unit, system) * gPerMl;
+    const net =
+      unit.kind === 'mass'
+        ? amount.content.value * unit.perUnit
+        : amount.content.value * perUnitIn(unit, system) * gPerMl;
     const share = food?.kind === 'pulse-cooked' ? DRAINED_SHARE : 1;
     return around(mean * net * share, Math.hypot(0.03, written));
   }

@@ -2,7 +2,22 @@ import { formatMass, formatNumber, formatVolume, type DisplayUnits } from '../qu
 import { unitById } from '../quantity/units';
 import type { Amount } from './amount';
 
-const PLAIN_UNITS: Record<string, string> = { g: 'g', kg: 'kg', oz: 'oz', lb: 'lb', ml: 'ml', cl: 'cl', dl: 'dl', l: 'l', floz: 'fl oz', tsp: 'tsp', tbsp: 'tbsp', cm: 'cm', mm: 'mm', inch: 'inch' };
+const PLAIN_UNITS: Record<string, string> = {
+  g: 'g',
+  kg: 'kg',
+  oz: 'oz',
+  lb: 'lb',
+  ml: 'ml',
+  cl: 'cl',
+  dl: 'dl',
+  l: 'l',
+  floz: 'fl oz',
+  tsp: 'tsp',
+  tbsp: 'tbsp',
+  cm: 'cm',
+  mm: 'mm',
+  inch: 'inch',
+};
 const METRIC = new Set(['g', 'kg', 'ml', 'cl', 'dl', 'l']);
 
 function figure(value: number, unitId: string): string {
@@ -32,10 +47,14 @@ export function formatAmount(amount: Amount, scale = 1): string {
     high /= 1000;
   }
   const number = high - low > 0.01 ? `${figure(low, id)}–${figure(high, id)}` : figure(high, id);
-  const plus = amount.plus ? ` + ${figure(((amount.plus.min + amount.plus.max) / 2) * scale, amount.plus.unitId)} ${PLAIN_UNITS[amount.plus.unitId] ?? amount.plus.unitId}` : '';
-  if (amount.content) return `${number} × ${formatNumber(amount.content.value)} ${PLAIN_UNITS[amount.content.unitId] ?? amount.content.unitId} ${unitName(unitId, 1)}`;
+  const plus = amount.plus
+    ? ` + ${figure(((amount.plus.min + amount.plus.max) / 2) * scale, amount.plus.unitId)} ${PLAIN_UNITS[amount.plus.unitId] ?? amount.plus.unitId}`
+    : '';
+  if (amount.content)
+    return `${number} × ${formatNumber(amount.content.value)} ${PLAIN_UNITS[amount.content.unitId] ?? amount.content.unitId} ${unitName(unitId, 1)}`;
   if (unitId === 'each') return size ? `${number} ${size}` : number;
-  if (unit.kind === 'piece' || !PLAIN_UNITS[id]) return `${number} ${size ? `${size} ` : ''}${unitName(unitId, high)}`;
+  if (unit.kind === 'piece' || !PLAIN_UNITS[id])
+    return `${number} ${size ? `${size} ` : ''}${unitName(unitId, high)}`;
   return `${number} ${PLAIN_UNITS[id] ?? id}${plus}`;
 }
 

@@ -25,13 +25,31 @@ export interface Descriptors {
 }
 
 const WRITTEN: readonly [RegExp, Moment][] = [
-  [/\b(?:to|for) (?:serve|serving|the table|garnish(?:ing)?|topping|sprinkling|scattering|dipping)\b|\bas a garnish\b|\bon the side\b|\bto garnish\b/i, 'serve'],
-  [/\b(?:to|for) thicken(?:ing)?\b|\bfor (?:the|a) slurry\b|\bmixed with (?:cold )?water\b|\bslaked\b/i, 'thicken'],
-  [/\b(?:to finish|at the end|stirred? (?:in|through) (?:at the end|after|last)|off the heat|for finishing|right at the end|just before serving)\b/i, 'finish'],
+  [
+    /\b(?:to|for) (?:serve|serving|the table|garnish(?:ing)?|topping|sprinkling|scattering|dipping)\b|\bas a garnish\b|\bon the side\b|\bto garnish\b/i,
+    'serve',
+  ],
+  [
+    /\b(?:to|for) thicken(?:ing)?\b|\bfor (?:the|a) slurry\b|\bmixed with (?:cold )?water\b|\bslaked\b/i,
+    'thicken',
+  ],
+  [
+    /\b(?:to finish|at the end|stirred? (?:in|through) (?:at the end|after|last)|off the heat|for finishing|right at the end|just before serving)\b/i,
+    'finish',
+  ],
   [/\b(?:to|for|with the) deglaz(?:e|ing)\b/i, 'deglaze'],
-  [/\b(?:in|into|with|over|on|onto) the (?:softened |chopped |sliced |fried )?(?:onions?|shallots?|leeks?|aromatics|garlic|vegetables|veg|mirepoix|sofrito)\b/i, 'aromatics'],
-  [/\b(?:in|into|with) the (?:hot |chicken |beef |vegetable |warm )?(?:stock|broth|water|wine|liquid|tomatoes|sauce before|pot before)\b|\bunder the lid\b|\bunder pressure\b|\bbefore (?:sealing|closing|the lid)\b/i, 'lid'],
-  [/\bfor (?:searing|browning|frying|the sear|dusting|coating|dredging)\b|\bto (?:brown|sear|fry|coat|dredge|dust)\b/i, 'sear'],
+  [
+    /\b(?:in|into|with|over|on|onto) the (?:softened |chopped |sliced |fried )?(?:onions?|shallots?|leeks?|aromatics|garlic|vegetables|veg|mirepoix|sofrito)\b/i,
+    'aromatics',
+  ],
+  [
+    /\b(?:in|into|with) the (?:hot |chicken |beef |vegetable |warm )?(?:stock|broth|water|wine|liquid|tomatoes|sauce before|pot before)\b|\bunder the lid\b|\bunder pressure\b|\bbefore (?:sealing|closing|the lid)\b/i,
+    'lid',
+  ],
+  [
+    /\bfor (?:searing|browning|frying|the sear|dusting|coating|dredging)\b|\bto (?:brown|sear|fry|coat|dredge|dust)\b/i,
+    'sear',
+  ],
 ];
 
 /** Headings that say when their lines go in. Matched on the words of the heading. */
@@ -76,16 +94,29 @@ export function describe(text: string): Descriptors {
   const written = WRITTEN.map(([re, moment]) => ({ moment, match: re.exec(own) })).find((w) => w.match);
   return {
     frozen: has(text, /\bfrozen\b|\bfrom (?:the )?freezer\b/i) && !has(text, /\b(?:thawed|defrosted)\b/i),
-    cooked: has(text, /\b(?:cooked|leftover|rotisserie|pre-?cooked)\b/i) && !has(text, /\b(?:uncooked|cooked apart)\b/i),
+    cooked:
+      has(text, /\b(?:cooked|leftover|rotisserie|pre-?cooked)\b/i) &&
+      !has(text, /\b(?:uncooked|cooked apart)\b/i),
     dried: has(text, /\bdr(?:y|ied)\b/i),
     canned: has(text, /\b(?:can|cans|canned|tin|tins|tinned|jar|jarred)\b/i),
     ground: has(text, /\b(?:ground|minced?|powder(?:ed)?)\b/i),
     soaked: has(text, /\bsoaked\b/i),
-    bone: has(text, /\bbone[- ]?less\b|\bboned\b|\boff the bone\b|\bfillets?\b/i) ? 'out' : has(text, /\bbone[- ]?in\b|\bon the bone\b|\bbones? in\b/i) ? 'in' : null,
-    skin: has(text, /\bskin[- ]?less\b|\bskinned\b|\bskin (?:off|removed)\b/i) ? 'off' : has(text, /\bskin[- ]?on\b|\bskin on\b/i) ? 'on' : null,
+    bone: has(text, /\bbone[- ]?less\b|\bboned\b|\boff the bone\b|\bfillets?\b/i)
+      ? 'out'
+      : has(text, /\bbone[- ]?in\b|\bon the bone\b|\bbones? in\b/i)
+        ? 'in'
+        : null,
+    skin: has(text, /\bskin[- ]?less\b|\bskinned\b|\bskin (?:off|removed)\b/i)
+      ? 'off'
+      : has(text, /\bskin[- ]?on\b|\bskin on\b/i)
+        ? 'on'
+        : null,
     cut: has(text, /\bshredded\b/i)
       ? 'shredded'
-      : has(text, /\bcub(?:es?|ed)\b|\bchunks?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |inch |cm |even )pieces\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b/i)
+      : has(
+            text,
+            /\bcub(?:es?|ed)\b|\bchunks?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |inch |cm |even )pieces\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b/i,
+          )
         ? 'cubed'
         : has(text, /\bslic(?:es?|ed)\b|\bstrips?\b/i)
           ? 'sliced'

@@ -61,10 +61,22 @@ export const SCHOOLS: readonly School[] = [
     title: 'Browning',
     because: 'A sear in the pot gives the most flavour for one pot to wash.',
     options: [
-      { id: 'pot', label: 'Sear in the pot', cost: 'Leaves a film that has to be scraped off before the lid goes on.' },
+      {
+        id: 'pot',
+        label: 'Sear in the pot',
+        cost: 'Leaves a film that has to be scraped off before the lid goes on.',
+      },
       { id: 'never', label: 'Do not sear', cost: 'Paler sauce; no film, no burn alarm, less to wash.' },
-      { id: 'pan', label: 'Sear in a wide pan beside it', cost: 'A second pan; better contact, and the pot floor stays clean.' },
-      { id: 'end', label: 'Colour at the end, under the grill', cost: 'Colour without depth in the sauce; needs the oven.' },
+      {
+        id: 'pan',
+        label: 'Sear in a wide pan beside it',
+        cost: 'A second pan; better contact, and the pot floor stays clean.',
+      },
+      {
+        id: 'end',
+        label: 'Colour at the end, under the grill',
+        cost: 'Colour without depth in the sauce; needs the oven.',
+      },
     ],
   },
   {
@@ -73,7 +85,11 @@ export const SCHOOLS: readonly School[] = [
     because: 'Under pressure most dairy splits. Lean and sour dairy always waits, whatever is chosen here.',
     options: [
       { id: 'after', label: 'After pressure, always', cost: 'One more step at the end.' },
-      { id: 'full-fat-under', label: 'Full-fat cream and cream cheese may go under', cost: 'Some grain in the sauce, more scorch on the floor.' },
+      {
+        id: 'full-fat-under',
+        label: 'Full-fat cream and cream cheese may go under',
+        cost: 'Some grain in the sauce, more scorch on the floor.',
+      },
     ],
   },
   {
@@ -82,8 +98,16 @@ export const SCHOOLS: readonly School[] = [
     because: 'Starch sinks, catches and stops the liquid boiling freely.',
     options: [
       { id: 'after', label: 'After pressure, as a sized slurry', cost: 'Three minutes at the end.' },
-      { id: 'coat-under', label: 'A floured coat or roux under the lid', cost: 'Body from the start; more scorch, needs a little more liquid.' },
-      { id: 'little-under', label: 'A little starch from the start', cost: 'Slightly slower to pressure; some scorch.' },
+      {
+        id: 'coat-under',
+        label: 'A floured coat or roux under the lid',
+        cost: 'Body from the start; more scorch, needs a little more liquid.',
+      },
+      {
+        id: 'little-under',
+        label: 'A little starch from the start',
+        cost: 'Slightly slower to pressure; some scorch.',
+      },
     ],
   },
   {
@@ -91,8 +115,16 @@ export const SCHOOLS: readonly School[] = [
     title: 'Counting the liquid',
     because: 'The pot’s manual counts what is poured; juices differ from day to day.',
     options: [
-      { id: 'poured', label: 'Only what is poured, by the manual', cost: 'A thinner sauce to reduce or thicken.' },
-      { id: 'juices', label: 'Count the juices too, with a small poured floor', cost: 'A richer sauce; a dry batch can trip the burn alarm.' },
+      {
+        id: 'poured',
+        label: 'Only what is poured, by the manual',
+        cost: 'A thinner sauce to reduce or thicken.',
+      },
+      {
+        id: 'juices',
+        label: 'Count the juices too, with a small poured floor',
+        cost: 'A richer sauce; a dry batch can trip the burn alarm.',
+      },
     ],
   },
   {
@@ -101,7 +133,11 @@ export const SCHOOLS: readonly School[] = [
     because: 'The natural minutes are cooking minutes: sinewy pieces want them, small ones do not.',
     options: [
       { id: 'by-cut', label: 'By the cut, computed', cost: 'None: the minutes are set to suit.' },
-      { id: 'quick', label: 'Always quick', cost: 'More minutes under pressure for big pieces; more steam and splashing.' },
+      {
+        id: 'quick',
+        label: 'Always quick',
+        cost: 'More minutes under pressure for big pieces; more steam and splashing.',
+      },
       { id: 'ten', label: 'Ten minutes, then vent', cost: 'Small pieces go on cooking.' },
       { id: 'natural', label: 'Fully natural', cost: 'The longest wait; lean meat dries.' },
     ],
@@ -111,8 +147,16 @@ export const SCHOOLS: readonly School[] = [
     title: 'Slurry water',
     because: 'Equal spoonfuls are easy to remember and dilute least.',
     options: [
-      { id: 'equal', label: 'Equal spoonfuls of starch and cold water', cost: 'Stiff to pour: stir again just before.' },
-      { id: 'three', label: 'Three parts water to one', cost: 'Pours easily; thins the sauce a little more, counted in the dose.' },
+      {
+        id: 'equal',
+        label: 'Equal spoonfuls of starch and cold water',
+        cost: 'Stiff to pour: stir again just before.',
+      },
+      {
+        id: 'three',
+        label: 'Three parts water to one',
+        cost: 'Pours easily; thins the sauce a little more, counted in the dose.',
+      },
       { id: 'stock', label: 'Cold stock instead of water', cost: 'A little more salt.' },
     ],
   },
@@ -121,13 +165,29 @@ export const SCHOOLS: readonly School[] = [
     title: 'Thickener',
     because: 'Cornstarch is in most cupboards and forgives most.',
     options: [
-      { id: 'cornstarch', label: 'Cornstarch', cost: 'Needs the boil; dulls a little; weeps after freezing.' },
+      {
+        id: 'cornstarch',
+        label: 'Cornstarch',
+        cost: 'Needs the boil; dulls a little; weeps after freezing.',
+      },
       { id: 'arrowroot', label: 'Arrowroot', cost: 'Shines; slimy with milk, thins if boiled long.' },
       { id: 'tapioca', label: 'Tapioca starch', cost: 'Shines; goes stringy when boiled long.' },
       { id: 'potato', label: 'Potato starch', cost: 'Strong and quick; do not boil long.' },
-      { id: 'paste', label: 'Flour-and-butter paste', cost: 'Needs a five-minute simmer; adds fat and gluten.' },
-      { id: 'xanthan', label: 'Xanthan gum', cost: 'Hardly any carbohydrate; slimy if overdone, needs whisking.' },
-      { id: 'reduce', label: 'Boil it down only', cost: 'Minutes instead of starch; salt and sharpness climb.' },
+      {
+        id: 'paste',
+        label: 'Flour-and-butter paste',
+        cost: 'Needs a five-minute simmer; adds fat and gluten.',
+      },
+      {
+        id: 'xanthan',
+        label: 'Xanthan gum',
+        cost: 'Hardly any carbohydrate; slimy if overdone, needs whisking.',
+      },
+      {
+        id: 'reduce',
+        label: 'Boil it down only',
+        cost: 'Minutes instead of starch; salt and sharpness climb.',
+      },
     ],
   },
   {
@@ -136,7 +196,11 @@ export const SCHOOLS: readonly School[] = [
     because: 'Frozen pieces come up slower and their middles lag.',
     options: [
       { id: 'longer', label: 'Longer, as computed', cost: 'A third to a half more minutes.' },
-      { id: 'same', label: 'Same minutes if flat and separate', cost: 'Thick pieces may be short in the middle: the thermometer decides.' },
+      {
+        id: 'same',
+        label: 'Same minutes if flat and separate',
+        cost: 'Thick pieces may be short in the middle: the thermometer decides.',
+      },
       { id: 'thaw', label: 'Thaw first, always', cost: 'Needs yesterday’s planning.' },
     ],
   },
@@ -147,7 +211,11 @@ export const SCHOOLS: readonly School[] = [
     options: [
       { id: 'top', label: 'On top, not stirred in', cost: 'Stir after pressure.' },
       { id: 'blend', label: 'Loosened with stock and blended in', cost: 'More scorch on the floor.' },
-      { id: 'deglaze', label: 'Used to deglaze', cost: 'Sharp and thick on the film: scrape well, more scorch.' },
+      {
+        id: 'deglaze',
+        label: 'Used to deglaze',
+        cost: 'Sharp and thick on the film: scrape well, more scorch.',
+      },
     ],
   },
   {
@@ -174,8 +242,16 @@ export const SCHOOLS: readonly School[] = [
     title: 'Pasta',
     because: 'Pasta in the pot is the usual first failure: it drinks the liquid and sticks.',
     options: [
-      { id: 'after', label: 'Boiled in the finished broth', cost: 'Ten minutes with the lid off; it thickens the sauce.' },
-      { id: 'pot', label: 'In the pot with measured water', cost: 'Needs about 240 ml for each 110 g, off the floor, never stirred.' },
+      {
+        id: 'after',
+        label: 'Boiled in the finished broth',
+        cost: 'Ten minutes with the lid off; it thickens the sauce.',
+      },
+      {
+        id: 'pot',
+        label: 'In the pot with measured water',
+        cost: 'Needs about 240 ml for each 110 g, off the floor, never stirred.',
+      },
       { id: 'apart', label: 'Cooked apart', cost: 'A second pan.' },
     ],
   },

@@ -86,7 +86,11 @@ describe('ordinary ingredient lines', () => {
   it('takes state, bone, skin and size from the words', () => {
     expect(read('1 kg lamb shoulder in 3 cm cubes')).toMatchObject({ thicknessMm: 30, cut: 'cubed' });
     expect(read('6 bone-in, skin-on chicken thighs')).toMatchObject({ bone: 'in', skin: 'on' });
-    expect(read('2 lb frozen boneless skinless chicken breasts')).toMatchObject({ frozen: true, bone: 'out', skin: 'off' });
+    expect(read('2 lb frozen boneless skinless chicken breasts')).toMatchObject({
+      frozen: true,
+      bone: 'out',
+      skin: 'off',
+    });
     expect(read('500 g beef, cut into 1-inch pieces').thicknessMm).toBeCloseTo(25.4);
     expect(read('chicken, thawed if frozen, 1 kg').frozen).toBe(false);
   });
@@ -136,19 +140,39 @@ describe('laws of reading', () => {
 
   it('is linear in the figure: twice the amount weighs twice as much', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 40 }), fc.constantFrom('g butter', 'ml stock', 'tbsp honey', 'onions', 'cloves garlic', 'cups rice', 'lb pork ribs'), (n, what) => {
-        expect(read(`${2 * n} ${what}`).massG.mid).toBeCloseTo(2 * read(`${n} ${what}`).massG.mid, 3);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 40 }),
+        fc.constantFrom(
+          'g butter',
+          'ml stock',
+          'tbsp honey',
+          'onions',
+          'cloves garlic',
+          'cups rice',
+          'lb pork ribs',
+        ),
+        (n, what) => {
+          expect(read(`${2 * n} ${what}`).massG.mid).toBeCloseTo(2 * read(`${n} ${what}`).massG.mid, 3);
+        },
+      ),
     );
   });
 
   it('does not mind bullets', () => {
     for (const bullet of ['- ', '* ', '• ', '[ ] ', '☐ ', '– '])
-      for (const [text, foodId] of LINES.slice(0, 12)) expect(read(stripBullet(bullet + text)).food?.id).toBe(foodId);
+      for (const [text, foodId] of LINES.slice(0, 12))
+        expect(read(stripBullet(bullet + text)).food?.id).toBe(foodId);
   });
 
   it('ends on pathological lines', () => {
-    for (const text of ['1 (((((' + '14 oz '.repeat(60), 'a '.repeat(200), '½'.repeat(400), '1 x '.repeat(90), '('.repeat(300), 'juice of '.repeat(40)])
+    for (const text of [
+      '1 (((((' + '14 oz '.repeat(60),
+      'a '.repeat(200),
+      '½'.repeat(400),
+      '1 x '.repeat(90),
+      '('.repeat(300),
+      'juice of '.repeat(40),
+    ])
       expect(read(text).text).toBe(text);
   });
 });

@@ -28,15 +28,29 @@ const BULLET = /^\s*(?:[-*•·●◦‣▪▢☐□✓✔–—]\s*|\[[ xX]?\]\
 
 /** The line without its bullet, checkbox or odd white space. The cook's text itself is never changed. */
 export function stripBullet(text: string): string {
-  return text.replace(/[\u200b\ufeff\u00a0\u2009\u202f\t]/g, ' ').replace(BULLET, '').replace(/\s+/g, ' ').trim();
+  return text
+    .replace(/[\u200b\ufeff\u00a0\u2009\u202f\t]/g, ' ')
+    .replace(BULLET, '')
+    .replace(/\s+/g, ' ')
+    .trim();
 }
 
 /** Words that turn one pantry entry into another, given unit or neighbours. First match wins. */
 const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: RegExp; not?: RegExp }[] = [
-  { from: 'black-pepper', to: 'red-pepper', unit: ['each'], not: /\b(?:black|white|ground|cracked|salt|corn)/i },
+  {
+    from: 'black-pepper',
+    to: 'red-pepper',
+    unit: ['each'],
+    not: /\b(?:black|white|ground|cracked|salt|corn)/i,
+  },
   { from: 'coriander', to: 'ground-coriander', word: /\bground\b|\bpowder/i },
   { from: 'coriander', to: 'coriander-seed', word: /\bseeds?\b/i },
-  { from: 'coriander', to: 'ground-coriander', unit: ['tsp'], not: /\b(?:fresh|leaf|leaves|chopped|cilantro|stems?|stalks?)\b/i },
+  {
+    from: 'coriander',
+    to: 'ground-coriander',
+    unit: ['tsp'],
+    not: /\b(?:fresh|leaf|leaves|chopped|cilantro|stems?|stalks?)\b/i,
+  },
   { from: 'ginger', to: 'ground-ginger', word: /\bground\b|\bpowder|\bdried\b/i },
   { from: 'ground-cinnamon', to: 'cinnamon-stick', unit: ['stick', 'each', 'piece', 'cm', 'inch'] },
   { from: 'ground-cumin', to: 'cumin-seed', word: /\bseeds?\b/i },
@@ -102,7 +116,10 @@ export function shortName(read: Pick<ReadLine, 'food' | 'foodText'>): string {
 
 /** "juice of 2 limes", "zest and juice of ½ lemon": the fruit's amount, with the words kept for the descriptors. */
 function readPartOf(text: string): { amount: Amount; rest: string } | null {
-  const part = /^(?:(?:the|fresh(?:ly squeezed)?|finely grated|grated)\s+)*(?:juice|zest|peel|rind)(?:\s*(?:and|&|\+)\s*(?:juice|zest|peel|rind))?\s+(?:of|from)\s+/i.exec(text);
+  const part =
+    /^(?:(?:the|fresh(?:ly squeezed)?|finely grated|grated)\s+)*(?:juice|zest|peel|rind)(?:\s*(?:and|&|\+)\s*(?:juice|zest|peel|rind))?\s+(?:of|from)\s+/i.exec(
+      text,
+    );
   if (!part) return null;
   const found = readAmount(text.slice(part[0].length));
   return found ?? { amount: { min: 1, max: 1, unitId: 'each' }, rest: text.slice(part[0].length) };
@@ -124,8 +141,30 @@ function readTrailing(text: string): { amount: Amount; rest: string } | null {
   return { amount: found.amount, rest: `${m[1] ?? ''} ${found.rest}`.trim() };
 }
 
-const LIQUID_KINDS = new Set(['water', 'stock', 'wine', 'beer', 'spirit', 'vinegar', 'citrus', 'juice', 'milk', 'cream', 'coconut-milk']);
-const NEED_AMOUNT = new Set(['poultry', 'red-meat', 'ground-meat', ...LIQUID_KINDS, 'tomato-chunky', 'tomato-thick', 'pasta', 'grain', 'pulse-dry']);
+const LIQUID_KINDS = new Set([
+  'water',
+  'stock',
+  'wine',
+  'beer',
+  'spirit',
+  'vinegar',
+  'citrus',
+  'juice',
+  'milk',
+  'cream',
+  'coconut-milk',
+]);
+const NEED_AMOUNT = new Set([
+  'poultry',
+  'red-meat',
+  'ground-meat',
+  ...LIQUID_KINDS,
+  'tomato-chunky',
+  'tomato-thick',
+  'pasta',
+  'grain',
+  'pulse-dry',
+]);
 
 /** Readings kept for each pantry and system: a dish is planned again at every keystroke, and only one line has changed. */
 const READ_BEFORE = new WeakMap<Pantry, Map<string, ReadLine>>();
@@ -174,7 +213,8 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
 
   if (amount) amount = withBracketedWeight(amount, rest);
   let massG: Range = amount ? weigh(amount, food, system) : exactly(0);
-  if (food && words.zestOnly && food.kind === 'spice-late' && amount?.unitId === 'each') massG = around(4 * amount.max, 0.4);
+  if (food && words.zestOnly && food.kind === 'spice-late' && amount?.unitId === 'each')
+    massG = around(4 * amount.max, 0.4);
   if (food?.kind === 'salt' && !amount) massG = exactly(0);
 
   const leftover = foodWords(foodText).filter((word, i) => {

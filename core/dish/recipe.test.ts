@@ -23,7 +23,11 @@ Method
     );
     expect(r.title).toBe('Slack-water chicken');
     expect(r.plates).toBe(4);
-    expect(r.lines).toEqual([{ text: '6 chicken thighs' }, { text: '1 onion' }, { text: '2 tbsp honey', section: 'For the glaze' }]);
+    expect(r.lines).toEqual([
+      { text: '6 chicken thighs' },
+      { text: '1 onion' },
+      { text: '2 tbsp honey', section: 'For the glaze' },
+    ]);
     expect(r.method).toContain('Stir in the honey');
   });
 
@@ -35,14 +39,32 @@ Method
 
   it('keeps every written line somewhere', () => {
     fc.assert(
-      fc.property(fc.array(fc.constantFrom('2 onions', '1 kg chicken thighs', 'For the sauce:', 'salt', 'Serves 4', 'zorblax to taste', '1. one onion', 'Method', 'Add the stock and stir well, then close the lid and cook for ten minutes.'), { maxLength: 20 }), (lines) => {
-        const r = readRecipe(lines.join('\n'), pantry);
-        const kept = [r.title ?? '', ...r.lines.map((l) => `${l.section ?? ''}\n${l.text}`), r.method].join('\n');
-        for (const line of lines) {
-          if (/^(Serves|Method|For the)/.test(line)) continue;
-          expect(kept).toContain(line.replace(/^1\. /, ''));
-        }
-      }),
+      fc.property(
+        fc.array(
+          fc.constantFrom(
+            '2 onions',
+            '1 kg chicken thighs',
+            'For the sauce:',
+            'salt',
+            'Serves 4',
+            'zorblax to taste',
+            '1. one onion',
+            'Method',
+            'Add the stock and stir well, then close the lid and cook for ten minutes.',
+          ),
+          { maxLength: 20 },
+        ),
+        (lines) => {
+          const r = readRecipe(lines.join('\n'), pantry);
+          const kept = [r.title ?? '', ...r.lines.map((l) => `${l.section ?? ''}\n${l.text}`), r.method].join(
+            '\n',
+          );
+          for (const line of lines) {
+            if (/^(Serves|Method|For the)/.test(line)) continue;
+            expect(kept).toContain(line.replace(/^1\. /, ''));
+          }
+        },
+      ),
     );
   });
 });

@@ -14,12 +14,20 @@ export interface PastedRecipe {
 /** Longest paste that is read. */
 export const MAX_PASTE_LENGTH = 30000;
 
-const METHOD_HEADING = /^(?:method|directions?|instructions?|preparation|steps?|how to(?: make)?(?: it)?|to cook)\s*:?\s*$/i;
-const INGREDIENT_HEADING = /^(?:ingredients?|you(?:'|’)?ll need|you will need|what you need|shopping list)\b.{0,20}:?\s*$/i;
-const PLATES = /^(?:serves|makes|yields?|servings?|portions?|feeds|plates|for)\s*:?\s*(?:about\s*)?(.{1,20})$/i;
+const METHOD_HEADING =
+  /^(?:method|directions?|instructions?|preparation|steps?|how to(?: make)?(?: it)?|to cook)\s*:?\s*$/i;
+const INGREDIENT_HEADING =
+  /^(?:ingredients?|you(?:'|’)?ll need|you will need|what you need|shopping list)\b.{0,20}:?\s*$/i;
+const PLATES =
+  /^(?:serves|makes|yields?|servings?|portions?|feeds|plates|for)\s*:?\s*(?:about\s*)?(.{1,20})$/i;
 const PLATES_AFTER = /^(.{1,12}?)\s+(?:servings|portions|plates|people)\.?$/i;
 
-const headingText = (line: string): string => line.replace(/^#+\s*/, '').replace(/\*\*/g, '').replace(/:\s*$/, '').trim();
+const headingText = (line: string): string =>
+  line
+    .replace(/^#+\s*/, '')
+    .replace(/\*\*/g, '')
+    .replace(/:\s*$/, '')
+    .trim();
 
 function looksLikeHeading(line: string): boolean {
   if (/^#+\s+\S/.test(line)) return true;
@@ -30,7 +38,14 @@ function looksLikeHeading(line: string): boolean {
 }
 
 function looksLikeMethod(line: string): boolean {
-  return line.length > 60 && /[.!]\s|[.!]$/.test(line) && /\b(?:add|stir|cook|heat|seal|sauté|saute|simmer|bring|pour|release|brown|fry|mix|close|lock|set|press|return|season)\b/i.test(line) && !readAmount(line.replace(/^\d+[.)]\s*/, ''));
+  return (
+    line.length > 60 &&
+    /[.!]\s|[.!]$/.test(line) &&
+    /\b(?:add|stir|cook|heat|seal|sauté|saute|simmer|bring|pour|release|brown|fry|mix|close|lock|set|press|return|season)\b/i.test(
+      line,
+    ) &&
+    !readAmount(line.replace(/^\d+[.)]\s*/, ''))
+  );
 }
 
 /**
@@ -64,7 +79,13 @@ export function readRecipe(pasted: string, pantry: Pantry): PastedRecipe {
     }
     const plates = PLATES.exec(line) ?? PLATES_AFTER.exec(line);
     const count = plates && out.plates === null ? readNumber((plates[1] ?? '').trim()) : null;
-    if (plates && count && !/^for\b/i.test(line.replace(/^for \d.*/i, '')) && count.max <= 60 && count.min >= 1) {
+    if (
+      plates &&
+      count &&
+      !/^for\b/i.test(line.replace(/^for \d.*/i, '')) &&
+      count.max <= 60 &&
+      count.min >= 1
+    ) {
       out.plates = Math.round((count.min + count.max) / 2);
       continue;
     }
@@ -73,8 +94,14 @@ export function readRecipe(pasted: string, pantry: Pantry): PastedRecipe {
       continue;
     }
     if (numbered >= 3) line = line.replace(/^\d{1,2}[.)]\s+/, '');
-    const isTitle = !seenLine && !out.title && out.lines.length === 0 && !readAmount(line) && line.length <= 90;
-    if (isTitle && !/:\s*$/.test(line) && raw.filter((l) => l.trim()).length > 2 && !isPlainFood(line, pantry)) {
+    const isTitle =
+      !seenLine && !out.title && out.lines.length === 0 && !readAmount(line) && line.length <= 90;
+    if (
+      isTitle &&
+      !/:\s*$/.test(line) &&
+      raw.filter((l) => l.trim()).length > 2 &&
+      !isPlainFood(line, pantry)
+    ) {
       out.title = headingText(line);
       continue;
     }

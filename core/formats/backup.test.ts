@@ -3,7 +3,12 @@ import { emptyDish } from '../dish/dish';
 import { defaultKitchen } from '../plan/kitchen';
 import { MAX_BACKUP_BYTES, readBackup, writeBackup } from './backup';
 
-const parts = { savedAt: 5, kitchen: defaultKitchen(), dishes: [emptyDish('a', 'Ærtesuppe — “crème”', 1)], events: [] };
+const parts = {
+  savedAt: 5,
+  kitchen: defaultKitchen(),
+  dishes: [emptyDish('a', 'Ærtesuppe — “crème”', 1)],
+  events: [],
+};
 
 describe('the backup file', () => {
   it('reads back what it wrote', () => {
@@ -16,7 +21,11 @@ describe('the backup file', () => {
     ['a foreign file', '{"format":"something-else","version":1}', /not a Keen Ladle backup/],
     ['a list', '[1,2,3]', /not a Keen Ladle backup/],
     ['a later version', '{"format":"keen-ladle-backup","version":9}', /newer version/],
-    ['a broken part', writeBackup(parts).replace('"plates": 4', '"plates": "many"'), /does not read \(at dishes › 0/],
+    [
+      'a broken part',
+      writeBackup(parts).replace('"plates": 4', '"plates": "many"'),
+      /does not read \(at dishes › 0/,
+    ],
     ['twins', writeBackup({ ...parts, dishes: [...parts.dishes, ...parts.dishes] }), /share one identity/],
     ['a huge file', ' '.repeat(MAX_BACKUP_BYTES + 1), /larger/],
   ])('%s gets a clear sentence', (_name, text, message) => {
@@ -27,6 +36,8 @@ describe('the backup file', () => {
   });
 
   it('never throws, whatever the file holds', () => {
-    fc.assert(fc.property(fc.oneof(fc.string({ maxLength: 200 }), fc.json()), (text) => void readBackup(text)));
+    fc.assert(
+      fc.property(fc.oneof(fc.string({ maxLength: 200 }), fc.json()), (text) => void readBackup(text)),
+    );
   });
 });

@@ -23,23 +23,33 @@ export type ReadBackup = { ok: true; backup: Backup } | { ok: false; message: st
 /** Checks a backup text. Never throws; a refusal says what is wrong and that nothing was changed. */
 export function readBackup(text: string): ReadBackup {
   const unchanged = 'Nothing was changed.';
-  if (text.length > MAX_BACKUP_BYTES) return { ok: false, message: `This file is larger than a kitchen’s backup can be. ${unchanged}` };
+  if (text.length > MAX_BACKUP_BYTES)
+    return { ok: false, message: `This file is larger than a kitchen’s backup can be. ${unchanged}` };
   let data: unknown;
   try {
     data = JSON.parse(text);
   } catch {
-    return { ok: false, message: `This file is damaged or is not a backup: it breaks off or holds something else. ${unchanged}` };
+    return {
+      ok: false,
+      message: `This file is damaged or is not a backup: it breaks off or holds something else. ${unchanged}`,
+    };
   }
   const head = z.object({ format: z.string(), version: z.number() }).safeParse(data);
-  if (!head.success || head.data.format !== 'keen-ladle-backup') return { ok: false, message: `This is not a Keen Ladle backup. ${unchanged}` };
-  if (head.data.version !== 1) return { ok: false, message: `This backup was made by a newer version (${head.data.version}). Update first. ${unchanged}` };
+  if (!head.success || head.data.format !== 'keen-ladle-backup')
+    return { ok: false, message: `This is not a Keen Ladle backup. ${unchanged}` };
+  if (head.data.version !== 1)
+    return {
+      ok: false,
+      message: `This backup was made by a newer version (${head.data.version}). Update first. ${unchanged}`,
+    };
   const read = BackupSchema.safeParse(data);
   if (!read.success) {
     const where = read.error.issues[0]?.path.slice(0, 4).join(' › ') || 'the start';
     return { ok: false, message: `Part of this backup does not read (at ${where}). ${unchanged}` };
   }
   const ids = new Set(read.data.dishes.map((d) => d.id));
-  if (ids.size !== read.data.dishes.length) return { ok: false, message: `Two dishes in this backup share one identity. ${unchanged}` };
+  if (ids.size !== read.data.dishes.length)
+    return { ok: false, message: `Two dishes in this backup share one identity. ${unchanged}` };
   return { ok: true, backup: read.data };
 }
 

@@ -57,7 +57,8 @@ describe('conduction', () => {
       while (time < 2400) {
         piece.step(dt, 116, h);
         time += dt;
-        const exact = 116 + (5 - 116) * slabCentre((alpha * time) / radius ** 2, (h * radius) / MEAT.conductivityWPerMK);
+        const exact =
+          116 + (5 - 116) * slabCentre((alpha * time) / radius ** 2, (h * radius) / MEAT.conductivityWPerMK);
         if ((alpha * time) / radius ** 2 > 0.15) worst = Math.max(worst, Math.abs(exact - piece.coreC));
       }
       expect(worst).toBeLessThan(1.5);
@@ -66,25 +67,34 @@ describe('conduction', () => {
 
   it('conserves energy through thawing: what the surface takes is what the piece gains', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 10, max: 70 }), fc.double({ min: 0, max: 2, noNaN: true }), fc.integer({ min: -20, max: 20 }), (thicknessMm, exponent, startC) => {
-        const piece = new Piece({ massG: 700, thicknessMm, exponent, conduction: 1, startC });
-        const dt = Math.min(3, piece.stableS);
-        const before = piece.meanEnthalpy;
-        let taken = 0;
-        for (let t = 0; t < 900; t += dt) taken += piece.step(dt, 116, 500);
-        const gained = (piece.meanEnthalpy - before) * piece.massKg;
-        expect(Math.abs(taken - gained) / Math.abs(gained)).toBeLessThan(1e-6);
-      }),
+      fc.property(
+        fc.integer({ min: 10, max: 70 }),
+        fc.double({ min: 0, max: 2, noNaN: true }),
+        fc.integer({ min: -20, max: 20 }),
+        (thicknessMm, exponent, startC) => {
+          const piece = new Piece({ massG: 700, thicknessMm, exponent, conduction: 1, startC });
+          const dt = Math.min(3, piece.stableS);
+          const before = piece.meanEnthalpy;
+          let taken = 0;
+          for (let t = 0; t < 900; t += dt) taken += piece.step(dt, 116, 500);
+          const gained = (piece.meanEnthalpy - before) * piece.massKg;
+          expect(Math.abs(taken - gained) / Math.abs(gained)).toBeLessThan(1e-6);
+        },
+      ),
       { numRuns: 25 },
     );
   });
 
   it('temperature and enthalpy are inverses, and both rise', () => {
     fc.assert(
-      fc.property(fc.double({ min: -30, max: 130, noNaN: true }), fc.double({ min: 0.01, max: 5, noNaN: true }), (t, d) => {
-        expect(tempOf(enthalpyOf(t))).toBeCloseTo(t, 6);
-        expect(enthalpyOf(t + d)).toBeGreaterThan(enthalpyOf(t));
-      }),
+      fc.property(
+        fc.double({ min: -30, max: 130, noNaN: true }),
+        fc.double({ min: 0.01, max: 5, noNaN: true }),
+        (t, d) => {
+          expect(tempOf(enthalpyOf(t))).toBeCloseTo(t, 6);
+          expect(enthalpyOf(t + d)).toBeGreaterThan(enthalpyOf(t));
+        },
+      ),
     );
   });
 
@@ -99,7 +109,19 @@ describe('conduction', () => {
   });
 });
 
-const inputFor = (cutId: string, thicknessMm: number, release: HeatInput['release'], over: { massG?: number; startC?: number; altitudeM?: number; heaterW?: number; cubed?: boolean; minutes?: number | null } = {}): HeatInput => {
+const inputFor = (
+  cutId: string,
+  thicknessMm: number,
+  release: HeatInput['release'],
+  over: {
+    massG?: number;
+    startC?: number;
+    altitudeM?: number;
+    heaterW?: number;
+    cubed?: boolean;
+    minutes?: number | null;
+  } = {},
+): HeatInput => {
   const cut = cutById(cutId)!;
   const boneless = cut.bonelessMm !== undefined && thicknessMm < 30;
   return {
@@ -108,8 +130,23 @@ const inputFor = (cutId: string, thicknessMm: number, release: HeatInput['releas
     roomC: 20,
     lumpJPerK: 3200,
     startC: 70,
-    pieces: [{ massG: over.massG ?? 1000, thicknessMm: thicknessMm * 1.12 * (over.cubed || boneless ? 1 : cut.depth), exponent: over.cubed ? CUBED_EXPONENT : cut.exponent, conduction: cut.conduction, startC: over.startC ?? 6 }],
-    deciding: { index: 0, doneness: { safeC: SAFE_C.us[cut.safe], tenderAt95Min: cut.tenderAt95Min, dryAfterMin: cut.dryAfterMin } },
+    pieces: [
+      {
+        massG: over.massG ?? 1000,
+        thicknessMm: thicknessMm * 1.12 * (over.cubed || boneless ? 1 : cut.depth),
+        exponent: over.cubed ? CUBED_EXPONENT : cut.exponent,
+        conduction: cut.conduction,
+        startC: over.startC ?? 6,
+      },
+    ],
+    deciding: {
+      index: 0,
+      doneness: {
+        safeC: SAFE_C.us[cut.safe],
+        tenderAt95Min: cut.tenderAt95Min,
+        dryAfterMin: cut.dryAfterMin,
+      },
+    },
     release,
     minutes: over.minutes ?? null,
   };
@@ -150,16 +187,24 @@ describe('minutes', () => {
 
   it('colder, thicker, higher and more never come sooner; more power never later', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 20, max: 45 }), fc.integer({ min: 300, max: 1500 }), fc.integer({ min: 0, max: 15 }), (mm, massG, startC) => {
-        const at = (over: Parameters<typeof inputFor>[3], thick = mm) => forecastHeat(inputFor('beef-chuck', thick, 'natural', { massG, startC, ...over }));
-        const base = at({});
-        expect(at({ massG: massG + 500 }).comeUpS.mid).toBeGreaterThanOrEqual(base.comeUpS.mid);
-        expect(at({ heaterW: 1400 }).comeUpS.mid).toBeLessThanOrEqual(base.comeUpS.mid);
-        expect(at({ altitudeM: 1500 }).suggestedMin).toBeGreaterThanOrEqual(base.suggestedMin);
-        expect(at({}, mm + 12).suggestedMin).toBeGreaterThanOrEqual(base.suggestedMin);
-        const cold = at({ startC: -18 });
-        expect(cold.comeUpS.mid + cold.suggestedMin * 60).toBeGreaterThan(base.comeUpS.mid + base.suggestedMin * 60);
-      }),
+      fc.property(
+        fc.integer({ min: 20, max: 45 }),
+        fc.integer({ min: 300, max: 1500 }),
+        fc.integer({ min: 0, max: 15 }),
+        (mm, massG, startC) => {
+          const at = (over: Parameters<typeof inputFor>[3], thick = mm) =>
+            forecastHeat(inputFor('beef-chuck', thick, 'natural', { massG, startC, ...over }));
+          const base = at({});
+          expect(at({ massG: massG + 500 }).comeUpS.mid).toBeGreaterThanOrEqual(base.comeUpS.mid);
+          expect(at({ heaterW: 1400 }).comeUpS.mid).toBeLessThanOrEqual(base.comeUpS.mid);
+          expect(at({ altitudeM: 1500 }).suggestedMin).toBeGreaterThanOrEqual(base.suggestedMin);
+          expect(at({}, mm + 12).suggestedMin).toBeGreaterThanOrEqual(base.suggestedMin);
+          const cold = at({ startC: -18 });
+          expect(cold.comeUpS.mid + cold.suggestedMin * 60).toBeGreaterThan(
+            base.comeUpS.mid + base.suggestedMin * 60,
+          );
+        },
+      ),
       { numRuns: 12 },
     );
   });
@@ -212,6 +257,7 @@ describe('minutes', () => {
 
 describe('the table of cuts', () => {
   it('has a row for every cut the pantry names', () => {
-    for (const food of FOODS) if (food.cut) expect([food.id, cutById(food.cut)?.id]).toEqual([food.id, food.cut]);
+    for (const food of FOODS)
+      if (food.cut) expect([food.id, cutById(food.cut)?.id]).toEqual([food.id, food.cut]);
   });
 });

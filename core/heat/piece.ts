@@ -29,7 +29,8 @@ export const MEAT = {
 } as const;
 
 const H0 = MEAT.frozenHeatJPerKgK * MEAT.freezeToC;
-const MUSHY = MEAT.latentJPerKg + ((MEAT.frozenHeatJPerKgK + MEAT.heatJPerKgK) / 2) * (MEAT.freezeFromC - MEAT.freezeToC);
+const MUSHY =
+  MEAT.latentJPerKg + ((MEAT.frozenHeatJPerKgK + MEAT.heatJPerKgK) / 2) * (MEAT.freezeFromC - MEAT.freezeToC);
 const H1 = H0 + MUSHY;
 
 /** Specific enthalpy of meat at a temperature, J/kg, zero at the extrapolated frozen 0 °C. */
@@ -75,7 +76,10 @@ export class Piece {
     this.massKg = spec.massG / 1000;
     this.#face = Float64Array.from({ length: this.#n + 1 }, (_, i) => (i * this.#dx) ** m);
     if (m === 0) this.#face[0] = 0;
-    this.#volume = Float64Array.from({ length: this.#n }, (_, i) => (((i + 1) * this.#dx) ** (m + 1) - (i * this.#dx) ** (m + 1)) / (m + 1));
+    this.#volume = Float64Array.from(
+      { length: this.#n },
+      (_, i) => (((i + 1) * this.#dx) ** (m + 1) - (i * this.#dx) ** (m + 1)) / (m + 1),
+    );
     this.#areaPerKg = (m + 1) / radius / MEAT.densityKgPerM3;
     const start = enthalpyOf(spec.startC);
     this.#h = new Float64Array(this.#n).fill(start);
@@ -99,7 +103,10 @@ export class Piece {
 
   /** Heat that flows into all pieces of this kind for each degree the surroundings are above `surfaceC`, W/K. */
   conductance(surfaceWPerM2K: number): number {
-    const k = this.surfaceC < MEAT.freezeFromC ? MEAT.frozenConductivityWPerMK : MEAT.conductivityWPerMK * this.#conduction;
+    const k =
+      this.surfaceC < MEAT.freezeFromC
+        ? MEAT.frozenConductivityWPerMK
+        : MEAT.conductivityWPerMK * this.#conduction;
     return (this.#areaPerKg * this.massKg) / (this.#dx / (2 * k) + 1 / surfaceWPerM2K);
   }
 
@@ -159,11 +166,15 @@ export class Piece {
     let inward = 0;
     for (let i = 0; i < n; i++) {
       const here = t[i] as number;
-      const k = here < MEAT.freezeFromC ? MEAT.frozenConductivityWPerMK : MEAT.conductivityWPerMK * this.#conduction;
+      const k =
+        here < MEAT.freezeFromC ? MEAT.frozenConductivityWPerMK : MEAT.conductivityWPerMK * this.#conduction;
       let outward: number;
       if (i < n - 1) {
         const next = t[i + 1] as number;
-        const kNext = next < MEAT.freezeFromC ? MEAT.frozenConductivityWPerMK : MEAT.conductivityWPerMK * this.#conduction;
+        const kNext =
+          next < MEAT.freezeFromC
+            ? MEAT.frozenConductivityWPerMK
+            : MEAT.conductivityWPerMK * this.#conduction;
         outward = (((2 * k * kNext) / (k + kNext)) * (face[i + 1] as number) * (next - here)) / dx;
       } else {
         outward = ((face[n] as number) * (aroundC - here)) / (dx / (2 * k) + 1 / surfaceWPerM2K);

@@ -70,22 +70,38 @@ export interface HeatForecast {
 /** Constants of the model, each with where it comes from. */
 export const HEAT_FIGURES = {
   /** Share of the heater's power that reaches the contents. */
-  efficiency: { value: 0.86, spread: 0.1, source: 'Immersed or base heaters with the pot’s wall and body taking the rest' },
+  efficiency: {
+    value: 0.86,
+    spread: 0.1,
+    source: 'Immersed or base heaters with the pot’s wall and body taking the rest',
+  },
   /** Steam driven out with the air before the valve closes, g. */
   purgeG: { value: 30, spread: 0.4, source: 'Part of the 30-70 ml lost coming up and venting' },
   /** Heat loss while coming down against while holding: lid condensation and seepage. */
-  releaseLoss: { value: 1.75, spread: 0.2, source: 'Fits natural release of 8-14 min for a kilo of meat in sauce' },
+  releaseLoss: {
+    value: 1.75,
+    spread: 0.2,
+    source: 'Fits natural release of 8-14 min for a kilo of meat in sauce',
+  },
   /** Gauge pressure at which the pin falls, kPa. */
   pinKPa: { value: 3, spread: 0.5, source: 'Pin weights of a few grams over a few mm²' },
   /** Time to vent by hand from working pressure, s. */
   ventS: { value: 130, spread: 0.3, source: 'Two to three minutes' },
   /** Surface coefficients, W/m²K: warming liquid, and boiling liquid or condensing steam. */
-  warmingW: { value: 60, spread: 0.4, source: 'Pieces half out of thin sauce, in air and wisps of steam until it boils' },
+  warmingW: {
+    value: 60,
+    spread: 0.4,
+    source: 'Pieces half out of thin sauce, in air and wisps of steam until it boils',
+  },
   boilingW: { value: 600, spread: 0.3, source: '500-1500 in boiling liquid or condensing steam' },
   /** Latent heat of steam near 105 °C, J/g. */
   latentJPerG: { value: 2240, spread: 0.01, source: 'Steam tables' },
   /** How far water inside the meat may be above the boiling point outside before it flashes, °C. */
-  superheatC: { value: 1.5, spread: 0.5, source: 'Wet, open-grained meat; small superheat before vapour forms' },
+  superheatC: {
+    value: 1.5,
+    spread: 0.5,
+    source: 'Wet, open-grained meat; small superheat before vapour forms',
+  },
   /** Tenderness: the rate doubles for this many degrees. */
   doublingC: { value: 9.5, spread: 0.06, source: 'Connective tissue melting, a factor of two for 9-10 °C' },
   /** Margin above the safe temperature that a suggestion keeps, °C. */
@@ -168,11 +184,17 @@ class Run {
     const core = this.core;
     const t95 = this.input.deciding?.doneness.tenderAt95Min ?? 0;
     if (core !== null) {
-      if (t95 > 0 && core > 40) s.tender += (this.dtS * 2 ** ((core - 95) / HEAT_FIGURES.doublingC.value)) / (t95 * 60);
+      if (t95 > 0 && core > 40)
+        s.tender += (this.dtS * 2 ** ((core - 95) / HEAT_FIGURES.doublingC.value)) / (t95 * 60);
       if (core > 75) s.hotS += this.dtS;
     }
     if (this.recording && s.timeS >= this.#nextPoint) {
-      this.series.push({ timeS: s.timeS, potC: s.potC, coreC: core, gaugeKPa: Math.max(0, saturationKPa(s.potC) - this.air) });
+      this.series.push({
+        timeS: s.timeS,
+        potC: s.potC,
+        coreC: core,
+        gaugeKPa: Math.max(0, saturationKPa(s.potC) - this.air),
+      });
       this.#nextPoint = s.timeS + 20;
     }
   }
@@ -214,7 +236,8 @@ class Run {
     const start = this.state.timeS;
     const limit = kind === 'quick' ? 0 : kind === 'ten' ? 600 : RELEASE_LIMIT_S;
     let flashedG = 0;
-    while (this.state.potC > this.pinC && this.state.timeS - start < limit) flashedG += this.comeDown(HEAT_FIGURES.releaseLoss.value);
+    while (this.state.potC > this.pinC && this.state.timeS - start < limit)
+      flashedG += this.comeDown(HEAT_FIGURES.releaseLoss.value);
     if (this.state.potC > this.pinC) {
       const from = this.state.potC;
       const share = Math.min(1, (from - this.boilsC) / Math.max(1, this.workingC - this.boilsC));
@@ -240,7 +263,11 @@ class Run {
 }
 
 /** Names the state of the meat. */
-export function tendernessOf(state: { tender: number; hotS: number }, coreC: number, doneness: Doneness): Tenderness {
+export function tendernessOf(
+  state: { tender: number; hotS: number },
+  coreC: number,
+  doneness: Doneness,
+): Tenderness {
   if (coreC < doneness.safeC) return 'under';
   if (doneness.dryAfterMin !== null && state.hotS > doneness.dryAfterMin * 60) return 'dry';
   if (doneness.tenderAt95Min === 0) return 'tender';
@@ -273,7 +300,9 @@ export function forecastHeat(input: HeatInput): HeatForecast {
   const up = input.comeUpFactor ?? 1;
   const down = input.releaseFactor ?? 1;
   const releaseSpread =
-    input.release === 'natural' ? HEAT_FIGURES.releaseLoss.spread : HEAT_FIGURES.ventS.spread * (input.release === 'quick' ? 1 : 0.2);
+    input.release === 'natural'
+      ? HEAT_FIGURES.releaseLoss.spread
+      : HEAT_FIGURES.ventS.spread * (input.release === 'quick' ? 1 : 0.2);
   return {
     workingC: run.workingC,
     boilsAtC: run.boilsC,
@@ -321,9 +350,13 @@ function suggestMinutes(run: Run): number {
 
 /** From the suggested minutes to where more of them begin to hurt, from the rate at working temperature. */
 function windowOf(done: Doneness, suggestedMin: number, workingC: number): { from: number; to: number } {
-  if (done.tenderAt95Min === 0) return { from: suggestedMin, to: suggestedMin + Math.max(1, Math.round((done.dryAfterMin ?? 10) / 4)) };
+  if (done.tenderAt95Min === 0)
+    return { from: suggestedMin, to: suggestedMin + Math.max(1, Math.round((done.dryAfterMin ?? 10) / 4)) };
   const perMinute = 2 ** ((workingC - 4 - 95) / HEAT_FIGURES.doublingC.value) / done.tenderAt95Min;
   const spare = (TENDER.apart - TENDER.tender) / perMinute;
   const dry = done.dryAfterMin === null ? Number.POSITIVE_INFINITY : done.dryAfterMin;
-  return { from: suggestedMin, to: Math.max(suggestedMin + 1, Math.min(Math.round(suggestedMin + spare), suggestedMin + dry / 2)) };
+  return {
+    from: suggestedMin,
+    to: Math.max(suggestedMin + 1, Math.min(Math.round(suggestedMin + spare), suggestedMin + dry / 2)),
+  };
 }

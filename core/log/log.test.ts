@@ -3,9 +3,30 @@ import { foldCook, type CookState } from '../cook/cook';
 import type { CookEvent, EventPayload } from '../cook/events';
 import { calibrate, compareCook, nextTimeNotes } from './log';
 
-function cook(comeUpS: number, over: Partial<{ factor: number; sauce: 'thin' | 'right' | 'thick' }> = {}): CookState {
+function cook(
+  comeUpS: number,
+  over: Partial<{ factor: number; sauce: 'thin' | 'right' | 'thick' }> = {},
+): CookState {
   const payloads: [number, EventPayload][] = [
-    [0, { type: 'started', dish: emptyDish('d', 'T', 0), potId: 'p', potName: 'Pot', forecast: { totalS: { low: 1, mid: 3000, high: 1 }, comeUpS: 600, holdS: 480, releaseS: 600, sauceG: 700, coreAtOpenC: 90, comeUpFactor: over.factor ?? 1, releaseFactor: 1 } }],
+    [
+      0,
+      {
+        type: 'started',
+        dish: emptyDish('d', 'T', 0),
+        potId: 'p',
+        potName: 'Pot',
+        forecast: {
+          totalS: { low: 1, mid: 3000, high: 1 },
+          comeUpS: 600,
+          holdS: 480,
+          releaseS: 600,
+          sauceG: 700,
+          coreAtOpenC: 90,
+          comeUpFactor: over.factor ?? 1,
+          releaseFactor: 1,
+        },
+      },
+    ],
     [1000, { type: 'sealed' }],
     [1000 + comeUpS * 1000, { type: 'pressureReached' }],
     [2_000_000, { type: 'holdEnded' }],
@@ -16,7 +37,9 @@ function cook(comeUpS: number, over: Partial<{ factor: number; sauce: 'thin' | '
     [2_900_000, { type: 'verdict', meat: 'right', sauce: over.sauce ?? 'right', salt: 'low', note: '' }],
     [2_900_001, { type: 'finished' }],
   ];
-  return foldCook(payloads.map(([at, p], seq) => ({ id: `e${seq}`, cookId: 'c', seq, at, ...p }) as CookEvent));
+  return foldCook(
+    payloads.map(([at, p], seq) => ({ id: `e${seq}`, cookId: 'c', seq, at, ...p }) as CookEvent),
+  );
 }
 
 describe('the log', () => {
@@ -30,7 +53,10 @@ describe('the log', () => {
 
   it('learns a slow pot, gently at first and nearly fully after many', () => {
     const one = calibrate([cook(780)], 'p').comeUpFactor;
-    const many = calibrate(Array.from({ length: 20 }, () => cook(780)), 'p').comeUpFactor;
+    const many = calibrate(
+      Array.from({ length: 20 }, () => cook(780)),
+      'p',
+    ).comeUpFactor;
     expect(one).toBeGreaterThan(1);
     expect(one).toBeLessThan(many);
     expect(many).toBeCloseTo(1.27, 1);
@@ -50,6 +76,9 @@ describe('the log', () => {
 
   it('learns weak starch from thin sauces and writes next time’s note', () => {
     expect(calibrate([cook(600, { sauce: 'thin' })], 'p').starchFactor).toBeLessThan(1);
-    expect(nextTimeNotes(cook(600, { sauce: 'thin' }))).toEqual(['Thicken one notch more, or boil it down.', 'A little more salt.']);
+    expect(nextTimeNotes(cook(600, { sauce: 'thin' }))).toEqual([
+      'Thicken one notch more, or boil it down.',
+      'A little more salt.',
+    ]);
   });
 });

@@ -11,7 +11,8 @@ export interface CookComparison {
   sauce: { forecastG: number; actualG: number | null };
 }
 
-const between = (a: number | null, b: number | null): number | null => (a !== null && b !== null && b >= a ? (b - a) / 1000 : null);
+const between = (a: number | null, b: number | null): number | null =>
+  a !== null && b !== null && b >= a ? (b - a) / 1000 : null;
 
 /** Lines up what was forecast with what happened. Null before the cook began. */
 export function compareCook(state: CookState): CookComparison | null {
@@ -22,7 +23,10 @@ export function compareCook(state: CookState): CookComparison | null {
     hold: { forecastS: f.holdS, actualS: between(state.pressureAt, state.holdEndedAt) },
     release: { forecastS: f.releaseS, actualS: between(state.holdEndedAt, state.pinDownAt) },
     total: { forecastS: f.totalS.mid, actualS: between(state.startedAt, state.servedAt) },
-    sauce: { forecastG: f.sauceG, actualG: state.sauce?.how === 'forecast' ? null : (state.sauce?.sauceG ?? null) },
+    sauce: {
+      forecastG: f.sauceG,
+      actualG: state.sauce?.how === 'forecast' ? null : (state.sauce?.sauceG ?? null),
+    },
   };
 }
 
@@ -57,7 +61,12 @@ export function calibrate(cooks: readonly CookState[], potId: string): Calibrati
     return aim > 0 ? [c.verdict.sauce === 'thin' ? 0.85 : c.verdict.sauce === 'thick' ? 1.15 : 1] : [];
   });
   return mine.length
-    ? { comeUpFactor: learned(ratios('comeUp')), releaseFactor: learned(ratios('release')), starchFactor: learned(starch), cooks: mine.length }
+    ? {
+        comeUpFactor: learned(ratios('comeUp')),
+        releaseFactor: learned(ratios('release')),
+        starchFactor: learned(starch),
+        cooks: mine.length,
+      }
     : { ...NO_CALIBRATION, starchFactor: learned(starch) };
 }
 

@@ -13,7 +13,8 @@ const dishOf = (...texts: string[]): Dish => ({
   ...emptyDish('d', 'Test', 0),
   lines: texts.map((text, i) => ({ id: `l${i}`, text })),
 });
-const momentOf = (text: string, ...others: string[]) => placeDish(dishOf(text, ...others), { pantry })[0]?.moment;
+const momentOf = (text: string, ...others: string[]) =>
+  placeDish(dishOf(text, ...others), { pantry })[0]?.moment;
 
 describe('where things go', () => {
   it.each([
@@ -44,7 +45,10 @@ describe('where things go', () => {
   });
 
   it('follows the words of a line and judges them', () => {
-    const [flour, cream] = placeDish(dishOf('2 tbsp flour, stirred into the onions', '200 ml double cream, with the stock'), { pantry });
+    const [flour, cream] = placeDish(
+      dishOf('2 tbsp flour, stirred into the onions', '200 ml double cream, with the stock'),
+      { pantry },
+    );
     expect(flour).toMatchObject({ moment: 'aromatics', computed: 'thicken', by: 'words' });
     expect(flour?.early?.severity).toBe('stop');
     expect(cream).toMatchObject({ moment: 'lid', computed: 'dairy' });
@@ -64,39 +68,54 @@ describe('where things go', () => {
   });
 
   it('lists a moment in the order of use: fat first, cheese after cream', () => {
-    const items = placeDish(dishOf('100 g grated parmesan', '100 ml double cream', '1 onion', '1 kg chicken thighs', '1 tbsp oil'), { pantry });
+    const items = placeDish(
+      dishOf('100 g grated parmesan', '100 ml double cream', '1 onion', '1 kg chicken thighs', '1 tbsp oil'),
+      { pantry },
+    );
     expect(inOrder(items, 'sear').map((i) => i.read.food?.kind)).toEqual(['oil', 'poultry']);
     expect(inOrder(items, 'dairy').map((i) => i.read.food?.kind)).toEqual(['cream', 'cheese']);
   });
 });
 
 describe('laws of placing', () => {
-  const ruleSets = fc.record(Object.fromEntries(SCHOOLS.map((s) => [s.id, fc.constantFrom(...s.options.map((o) => o.id))])));
+  const ruleSets = fc.record(
+    Object.fromEntries(SCHOOLS.map((s) => [s.id, fc.constantFrom(...s.options.map((o) => o.id))])),
+  );
   const foodNames = FOODS.map((f) => f.names[0] ?? '');
 
   it('every line under any rules is placed once, with a reason, and shares add to one', () => {
     fc.assert(
-      fc.property(fc.array(fc.constantFrom(...foodNames, 'zorblax'), { maxLength: 25 }), ruleSets, (names, rules) => {
-        const dish = dishOf(...names.map((n) => `100 g ${n}`));
-        const items = placeDish(dish, { pantry, rules: HouseRulesSchema.parse(rules) });
-        for (const line of dish.lines) {
-          const parts = items.filter((i) => i.lineId === line.id);
-          expect(parts.reduce((s, p) => s + p.share, 0)).toBeCloseTo(1);
-          for (const p of parts) {
-            expect(p.reason.length).toBeGreaterThan(5);
-            expect(MOMENTS).toContain(p.moment);
+      fc.property(
+        fc.array(fc.constantFrom(...foodNames, 'zorblax'), { maxLength: 25 }),
+        ruleSets,
+        (names, rules) => {
+          const dish = dishOf(...names.map((n) => `100 g ${n}`));
+          const items = placeDish(dish, { pantry, rules: HouseRulesSchema.parse(rules) });
+          for (const line of dish.lines) {
+            const parts = items.filter((i) => i.lineId === line.id);
+            expect(parts.reduce((s, p) => s + p.share, 0)).toBeCloseTo(1);
+            for (const p of parts) {
+              expect(p.reason.length).toBeGreaterThan(5);
+              expect(MOMENTS).toContain(p.moment);
+            }
           }
-        }
-      }),
+        },
+      ),
       { numRuns: 60 },
     );
   });
 
   it('lean and sour dairy is held back under every rule', () => {
     fc.assert(
-      fc.property(ruleSets, fc.constantFrom('200 g yoghurt', '200 g sour cream', '200 ml milk'), (rules, text) => {
-        expect(placeDish(dishOf(text), { pantry, rules: HouseRulesSchema.parse(rules) })[0]?.moment).toBe('dairy');
-      }),
+      fc.property(
+        ruleSets,
+        fc.constantFrom('200 g yoghurt', '200 g sour cream', '200 ml milk'),
+        (rules, text) => {
+          expect(placeDish(dishOf(text), { pantry, rules: HouseRulesSchema.parse(rules) })[0]?.moment).toBe(
+            'dairy',
+          );
+        },
+      ),
     );
   });
 
@@ -111,7 +130,9 @@ describe('laws of placing', () => {
         const dish = { ...dishOf('1 kg chicken thighs', '2 onions'), writtenFor: 4 };
         const there = placeDish({ ...dish, plates }, { pantry });
         const home = placeDish({ ...dish, plates: 4 }, { pantry });
-        there.forEach((item, i) => expect(item.massG.mid * (4 / plates)).toBeCloseTo(home[i]?.massG.mid ?? 0, 6));
+        there.forEach((item, i) =>
+          expect(item.massG.mid * (4 / plates)).toBeCloseTo(home[i]?.massG.mid ?? 0, 6),
+        );
       }),
     );
   });

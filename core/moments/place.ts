@@ -62,29 +62,61 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
   const read = dish.lines.map((line) => readDishLine(line, options));
   const kinds = new Set(read.flatMap((r) => (r.food ? [r.food.kind] : [])));
   const isDeglazer = (r: ReadLine): boolean =>
-    (r.food?.kind === 'wine' || r.food?.kind === 'beer' || r.food?.kind === 'spirit') && r.written?.moment !== 'serve';
+    (r.food?.kind === 'wine' || r.food?.kind === 'beer' || r.food?.kind === 'spirit') &&
+    r.written?.moment !== 'serve';
   const hasDeglazer = read.some(isDeglazer);
   const firstThin = read.findIndex((r) => r.food && THIN.has(r.food.kind) && !r.written);
   return dish.lines.flatMap((line, index) => {
     const r = read[index];
     if (!r) return [];
-    const context: RuleContext = { rules, kinds, hasDeglazer, isFirstThin: index === firstThin, massG: r.massG.mid * scale };
+    const context: RuleContext = {
+      rules,
+      kinds,
+      hasDeglazer,
+      isFirstThin: index === firstThin,
+      massG: r.massG.mid * scale,
+    };
     return placeLine(line, r, index, context, scale);
   });
 }
 
-function placeLine(line: Line, read: ReadLine, index: number, context: RuleContext, scale: number): PlacedItem[] {
+function placeLine(
+  line: Line,
+  read: ReadLine,
+  index: number,
+  context: RuleContext,
+  scale: number,
+): PlacedItem[] {
   const rule = ruleFor(read, context);
   const massG = scaleRange(read.massG, scale);
   const base = { lineId: line.id, index, line, read, ruleId: rule?.id ?? 'unknown' };
   const computed: Moment = rule?.moment ?? 'lid';
-  const reason = rule?.reason ?? 'Not in the pantry yet: treated as an ordinary vegetable under the lid until you say what it is.';
+  const reason =
+    rule?.reason ??
+    'Not in the pantry yet: treated as an ordinary vegetable under the lid until you say what it is.';
   const whole = (moment: Moment, by: PlacedItem['by'], why: string): PlacedItem[] => [
-    { ...base, massG, share: 1, part: '', moment, reason: why, by, computed, early: harmOf(read, moment, computed) },
+    {
+      ...base,
+      massG,
+      share: 1,
+      part: '',
+      moment,
+      reason: why,
+      by,
+      computed,
+      early: harmOf(read, moment, computed),
+    },
   ];
-  if (line.moment) return whole(line.moment, 'cook', line.moment === computed ? reason : `You put it here. On its own: ${reason}`);
+  if (line.moment)
+    return whole(
+      line.moment,
+      'cook',
+      line.moment === computed ? reason : `You put it here. On its own: ${reason}`,
+    );
   const heading = line.section ? HEADING_MOMENTS.find(([re]) => re.test(line.section ?? ''))?.[1] : undefined;
-  const asked = read.written?.moment ?? (heading && MOMENTS.indexOf(heading) > MOMENTS.indexOf(computed) ? heading : undefined);
+  const asked =
+    read.written?.moment ??
+    (heading && MOMENTS.indexOf(heading) > MOMENTS.indexOf(computed) ? heading : undefined);
   if (asked && asked !== computed) {
     const words = read.written?.moment === asked ? read.written.words : (line.section ?? '');
     return whole(asked, 'words', `The recipe says “${words}”.`);
@@ -92,8 +124,28 @@ function placeLine(line: Line, read: ReadLine, index: number, context: RuleConte
   const split = rule?.split;
   if (split && rule) {
     return [
-      { ...base, massG: scaleRange(massG, split.share), share: split.share, part: split.label, moment: rule.moment, reason, by: 'rule', computed, early: null },
-      { ...base, massG: scaleRange(massG, 1 - split.share), share: 1 - split.share, part: split.restLabel, moment: split.restMoment, reason: split.restReason, by: 'rule', computed: split.restMoment, early: null },
+      {
+        ...base,
+        massG: scaleRange(massG, split.share),
+        share: split.share,
+        part: split.label,
+        moment: rule.moment,
+        reason,
+        by: 'rule',
+        computed,
+        early: null,
+      },
+      {
+        ...base,
+        massG: scaleRange(massG, 1 - split.share),
+        share: 1 - split.share,
+        part: split.restLabel,
+        moment: split.restMoment,
+        reason: split.restReason,
+        by: 'rule',
+        computed: split.restMoment,
+        early: null,
+      },
     ];
   }
   return whole(computed, 'rule', reason);
@@ -106,13 +158,66 @@ function harmOf(read: ReadLine, moment: Moment, computed: Moment): EarlyHarm | n
 }
 
 const KIND_ORDER: readonly FoodKind[] = [
-  'oil', 'butter', 'salt', 'cured-meat', 'sausage', 'poultry', 'red-meat', 'ground-meat',
-  'allium', 'mushroom', 'slow-veg', 'aromatic', 'spice-whole', 'spice-ground',
-  'wine', 'beer', 'spirit', 'vinegar', 'water', 'stock', 'stock-concentrate', 'salty-sauce', 'juice', 'coconut-thin', 'coconut-milk',
-  'herb-woody', 'root-veg', 'pulse-dry', 'pulse-cooked', 'grain', 'dried-fruit', 'dried-mushroom', 'fruit',
-  'tomato-fresh', 'tomato-chunky', 'tomato-thick', 'tomato-paste', 'thick-sauce',
-  'nut-paste', 'starch', 'flour', 'gum', 'coconut-cream', 'cream-cheese', 'cream', 'milk', 'sour-dairy', 'egg', 'cheese',
-  'pasta', 'quick-veg', 'leaf', 'sugar', 'syrup', 'mustard', 'pickle', 'nut', 'spice-late', 'herb-soft', 'citrus',
+  'oil',
+  'butter',
+  'salt',
+  'cured-meat',
+  'sausage',
+  'poultry',
+  'red-meat',
+  'ground-meat',
+  'allium',
+  'mushroom',
+  'slow-veg',
+  'aromatic',
+  'spice-whole',
+  'spice-ground',
+  'wine',
+  'beer',
+  'spirit',
+  'vinegar',
+  'water',
+  'stock',
+  'stock-concentrate',
+  'salty-sauce',
+  'juice',
+  'coconut-thin',
+  'coconut-milk',
+  'herb-woody',
+  'root-veg',
+  'pulse-dry',
+  'pulse-cooked',
+  'grain',
+  'dried-fruit',
+  'dried-mushroom',
+  'fruit',
+  'tomato-fresh',
+  'tomato-chunky',
+  'tomato-thick',
+  'tomato-paste',
+  'thick-sauce',
+  'nut-paste',
+  'starch',
+  'flour',
+  'gum',
+  'coconut-cream',
+  'cream-cheese',
+  'cream',
+  'milk',
+  'sour-dairy',
+  'egg',
+  'cheese',
+  'pasta',
+  'quick-veg',
+  'leaf',
+  'sugar',
+  'syrup',
+  'mustard',
+  'pickle',
+  'nut',
+  'spice-late',
+  'herb-soft',
+  'citrus',
 ];
 
 /** Order of kinds within one moment: first in, first listed. */

@@ -8,7 +8,8 @@ const pantry = new Pantry();
 describe('the shipped pantry', () => {
   it('has 150 foods or more, each complete', () => {
     expect(FOODS.length).toBeGreaterThanOrEqual(150);
-    for (const food of FOODS) expect([food.id, FoodSchema.safeParse(food).error?.message]).toEqual([food.id, undefined]);
+    for (const food of FOODS)
+      expect([food.id, FoodSchema.safeParse(food).error?.message]).toEqual([food.id, undefined]);
   });
 
   it('has unique ids and no name that means two foods', () => {
@@ -65,7 +66,8 @@ describe('looking up by a cook’s words', () => {
   });
 
   it('finds every food by each of its names', () => {
-    for (const food of FOODS) for (const name of food.names) expect([name, pantry.named(name)?.id]).toEqual([name, food.id]);
+    for (const food of FOODS)
+      for (const name of food.names) expect([name, pantry.named(name)?.id]).toEqual([name, food.id]);
   });
 
   it('lets the household’s own food win', () => {
@@ -80,7 +82,9 @@ describe('looking up by a cook’s words', () => {
 
 describe('words', () => {
   it('folding twice changes nothing more', () => {
-    fc.assert(fc.property(fc.string({ maxLength: 40 }), (t) => expect(foldWord(foldWord(t))).toBe(foldWord(t))));
+    fc.assert(
+      fc.property(fc.string({ maxLength: 40 }), (t) => expect(foldWord(foldWord(t))).toBe(foldWord(t))),
+    );
   });
   it.each([
     ['onions', 'onion'],

@@ -42,19 +42,29 @@ const place = (item: PlacedItem): string => {
   const words = item.by === 'words' ? (item.read.written?.words ?? '') : '';
   const m = /the ([a-z ]+)$/i.exec(words);
   if (item.by === 'cook') return 'put before the pressure';
-  return m ? `written with the ${m[1]}` : `written for ${item.moment === 'lid' ? 'under the lid' : 'the start'}`;
+  return m
+    ? `written with the ${m[1]}`
+    : `written for ${item.moment === 'lid' ? 'under the lid' : 'the start'}`;
 };
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const nameOf = (item: PlacedItem): string => shortName(item.read);
 
-const listed = (names: readonly string[]): string => (names.length < 3 ? names.join(' and ') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`);
+const listed = (names: readonly string[]): string =>
+  names.length < 3 ? names.join(' and ') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
 
-const HOLD_LABELS: Partial<Record<Moment, string>> = { thicken: 'Hold it back until the boil', dairy: 'Hold it back, in off the boil', finish: 'Hold it back to the end', serve: 'Keep it for the table' };
+const HOLD_LABELS: Partial<Record<Moment, string>> = {
+  thicken: 'Hold it back until the boil',
+  dairy: 'Hold it back, in off the boil',
+  finish: 'Hold it back to the end',
+  serve: 'Keep it for the table',
+};
 
 /** Gives an early item back to the moment the rules compute for it; starch becomes a sized slurry. */
 function holdFix(item: PlacedItem): Fix {
   const isStarch = item.read.food?.kind === 'flour' || item.read.food?.kind === 'starch';
-  return isStarch ? holdAsSlurry(item.lineId) : moveLine(item.lineId, item.computed, HOLD_LABELS[item.computed] ?? 'Hold it back');
+  return isStarch
+    ? holdAsSlurry(item.lineId)
+    : moveLine(item.lineId, item.computed, HOLD_LABELS[item.computed] ?? 'Hold it back');
 }
 
 /** Judges a planned dish: worst first. Every finding says what and why; most offer a fix. */
@@ -69,7 +79,10 @@ export function judge(input: FindingInput): Finding[] {
     ...otherFindings(input),
   ];
   const rank = (s: Severity): number => SEVERITIES.indexOf(s);
-  return out.map((f, i) => ({ f, i })).sort((a, b) => rank(a.f.severity) - rank(b.f.severity) || a.i - b.i).map(({ f }) => f);
+  return out
+    .map((f, i) => ({ f, i }))
+    .sort((a, b) => rank(a.f.severity) - rank(b.f.severity) || a.i - b.i)
+    .map(({ f }) => f);
 }
 
 function liquidFindings({ liquid, items, kitchen, pot, dish, rules, floor }: FindingInput): Finding[] {
@@ -82,32 +95,92 @@ function liquidFindings({ liquid, items, kitchen, pot, dish, rules, floor }: Fin
     .map((e) => `${ml(e.ml.mid)} ${e.label}`)
     .join(', ');
   const taken = liquid.entries.filter((e) => e.counts && e.ml.mid < 0).reduce((s, e) => s + e.ml.mid, 0);
-  const juices = rules.liquid === 'poured' && liquid.givenMl.mid > 20 ? ` The food will give up about ${ml(liquid.givenMl.mid)} more, not counted.` : '';
+  const juices =
+    rules.liquid === 'poured' && liquid.givenMl.mid > 20
+      ? ` The food will give up about ${ml(liquid.givenMl.mid)} more, not counted.`
+      : '';
   const why = `${ledger || 'Nothing thin is poured'}${taken < -5 ? `, less ${ml(-taken)} boiled off or drunk` : ''}.${juices}`;
   const lineIds = lines.map((e) => e.lineId ?? '');
   const sum = `${ml(Math.max(0, liquid.countedMl.mid))} of ${ml(liquid.needMl)}`;
   if (liquid.verdict !== 'short')
-    return [{ id: 'liquid-enough', severity: 'fine', about: 'liquid', lineIds, text: `Enough thin liquid: ${sum}`, why: liquid.verdict === 'tight' ? `${why} Only just: a generous pour does no harm.` : why, fixes: [] }];
-  const own = items.find((i) => !isHeldBack(i.moment) && (i.read.food?.kind === 'stock' || i.read.food?.kind === 'water'));
-  const name = own ? (own.read.food?.names[0] ?? 'stock') : items.some((i) => /beef|lamb/.test(nameOf(i))) ? 'beef stock' : 'chicken stock';
+    return [
+      {
+        id: 'liquid-enough',
+        severity: 'fine',
+        about: 'liquid',
+        lineIds,
+        text: `Enough thin liquid: ${sum}`,
+        why: liquid.verdict === 'tight' ? `${why} Only just: a generous pour does no harm.` : why,
+        fixes: [],
+      },
+    ];
+  const own = items.find(
+    (i) => !isHeldBack(i.moment) && (i.read.food?.kind === 'stock' || i.read.food?.kind === 'water'),
+  );
+  const name = own
+    ? (own.read.food?.names[0] ?? 'stock')
+    : items.some((i) => /beef|lamb/.test(nameOf(i)))
+      ? 'beef stock'
+      : 'chicken stock';
   const fixes = [pourIn(liquid.splashMl, name, `Add ${ml(liquid.splashMl)} ${name}`)];
-  if (rules.liquid === 'poured' && liquid.countedMl.mid + liquid.givenMl.mid >= liquid.needMl) fixes.push(setRule('liquid', 'juices', 'Count the juices for this dish'));
-  const thrifty = kitchen.pots.find((p) => p.id !== pot.id && p.minThinMl <= liquid.countedMl.mid && p.litres >= pot.litres * 0.75);
+  if (rules.liquid === 'poured' && liquid.countedMl.mid + liquid.givenMl.mid >= liquid.needMl)
+    fixes.push(setRule('liquid', 'juices', 'Count the juices for this dish'));
+  const thrifty = kitchen.pots.find(
+    (p) => p.id !== pot.id && p.minThinMl <= liquid.countedMl.mid && p.litres >= pot.litres * 0.75,
+  );
   if (thrifty) fixes.push(setSettings({ potId: thrifty.id }, `Use the ${thrifty.name}`));
   const severity: Severity = liquid.countedMl.mid < liquid.needMl * 0.75 ? 'stop' : 'careful';
-  return [{ id: 'liquid-short', severity, about: 'liquid', lineIds, text: `Too little thin liquid: ${sum}`, why: `${why}${floor.risk > 0.4 ? ' It may never come to pressure, or call a burn.' : ''}${dish.plates < dish.writtenFor ? ' A smaller batch in the same pot needs the same liquid.' : ''}`, fixes }];
+  return [
+    {
+      id: 'liquid-short',
+      severity,
+      about: 'liquid',
+      lineIds,
+      text: `Too little thin liquid: ${sum}`,
+      why: `${why}${floor.risk > 0.4 ? ' It may never come to pressure, or call a burn.' : ''}${dish.plates < dish.writtenFor ? ' A smaller batch in the same pot needs the same liquid.' : ''}`,
+      fixes,
+    },
+  ];
 }
 
 function fillFindings({ fill, dish, kitchen, pot }: FindingInput): Finding[] {
   if (fill.shareOfLimit <= 0) return [];
   const percent = Math.round(fill.shareOfLimit * 100);
-  const line = fill.foaming.length ? `half, because of ${fill.foaming.slice(0, 2).join(' and ')}` : 'two thirds';
+  const line = fill.foaming.length
+    ? `half, because of ${fill.foaming.slice(0, 2).join(' and ')}`
+    : 'two thirds';
   if (fill.shareOfLimit > 1) {
-    const bigger = kitchen.pots.filter((p) => p.id !== pot.id && p.litres * p.maxFill > pot.litres * pot.maxFill * fill.shareOfLimit).sort((a, b) => a.litres - b.litres)[0];
-    const fixes = [...(fill.mostPlates >= 1 ? [setPlates(fill.mostPlates, `Make ${fill.mostPlates} plates`)] : []), ...(bigger ? [setSettings({ potId: bigger.id }, `Use the ${bigger.name}`)] : [])];
-    return [{ id: 'too-full', severity: 'stop', about: 'fill', lineIds: [], text: `Too full: ${percent} % of the fill line`, why: `The line is at ${line}. A pot over it can block its vent. ${dish.plates} plates want ${fill.shareOfLimit > 1.4 ? 'two cooks or ' : ''}a bigger pot.`, fixes }];
+    const bigger = kitchen.pots
+      .filter((p) => p.id !== pot.id && p.litres * p.maxFill > pot.litres * pot.maxFill * fill.shareOfLimit)
+      .sort((a, b) => a.litres - b.litres)[0];
+    const fixes = [
+      ...(fill.mostPlates >= 1 ? [setPlates(fill.mostPlates, `Make ${fill.mostPlates} plates`)] : []),
+      ...(bigger ? [setSettings({ potId: bigger.id }, `Use the ${bigger.name}`)] : []),
+    ];
+    return [
+      {
+        id: 'too-full',
+        severity: 'stop',
+        about: 'fill',
+        lineIds: [],
+        text: `Too full: ${percent} % of the fill line`,
+        why: `The line is at ${line}. A pot over it can block its vent. ${dish.plates} plates want ${fill.shareOfLimit > 1.4 ? 'two cooks or ' : ''}a bigger pot.`,
+        fixes,
+      },
+    ];
   }
-  if (fill.shareOfLimit > 0.9) return [{ id: 'nearly-full', severity: 'careful', about: 'fill', lineIds: [], text: `Nearly full: ${percent} % of the fill line`, why: `The line is at ${line}. Pieces never pack quite the same: look before you lock.`, fixes: [] }];
+  if (fill.shareOfLimit > 0.9)
+    return [
+      {
+        id: 'nearly-full',
+        severity: 'careful',
+        about: 'fill',
+        lineIds: [],
+        text: `Nearly full: ${percent} % of the fill line`,
+        why: `The line is at ${line}. Pieces never pack quite the same: look before you lock.`,
+        fixes: [],
+      },
+    ];
   return [];
 }
 
@@ -137,7 +210,13 @@ function momentFindings({ items, kitchen }: FindingInput): Finding[] {
       lineIds: quick.map((i) => i.lineId),
       text: `${capital(name)} catches in 20 seconds`,
       why: `${formatMass(spiceG, kitchen.units)} of ground spice in hot fat: heat off, all at once, and the liquid straight after. Or let it open in the liquid.`,
-      fixes: [{ id: 'bloom-to-deglaze', label: 'Put it in with the liquid', apply: (dish) => quick.reduce((d, i) => moveLine(i.lineId, 'deglaze', '').apply(d), dish) }],
+      fixes: [
+        {
+          id: 'bloom-to-deglaze',
+          label: 'Put it in with the liquid',
+          apply: (dish) => quick.reduce((d, i) => moveLine(i.lineId, 'deglaze', '').apply(d), dish),
+        },
+      ],
     });
   }
   return out;
@@ -145,17 +224,53 @@ function momentFindings({ items, kitchen }: FindingInput): Finding[] {
 
 function floorFindings({ floor, rules, items, batches }: FindingInput): Finding[] {
   const out: Finding[] = [];
-  const parts = floor.parts.slice(0, 3).map((p) => p.label).join(', ');
+  const parts = floor.parts
+    .slice(0, 3)
+    .map((p) => p.label)
+    .join(', ');
   if (floor.level !== 'low') {
     const film = floor.parts.find((p) => p.id === 'film' && p.risk > 0.2);
     const early = items.filter((i) => i.early && floor.parts.some((p) => p.lineIds.includes(i.lineId)));
-    const holdAll: Fix[] = early.length > 1 ? [{ id: 'hold-all', label: `Hold back ${listed(early.map(nameOf))}`, apply: (dish) => early.reduce((d, i) => holdFix(i).apply(d), dish) }] : [];
-    const others = film ? [pourIn(100, 'chicken stock', 'Add 100 ml stock to lift it'), setRule('browning', 'never', 'Skip the sear for this dish')] : rules.tomato !== 'top' && floor.parts.some((p) => p.label.includes('stirred in')) ? [setRule('tomato', 'top', 'Keep the tomato on top')] : [];
+    const holdAll: Fix[] =
+      early.length > 1
+        ? [
+            {
+              id: 'hold-all',
+              label: `Hold back ${listed(early.map(nameOf))}`,
+              apply: (dish) => early.reduce((d, i) => holdFix(i).apply(d), dish),
+            },
+          ]
+        : [];
+    const others = film
+      ? [
+          pourIn(100, 'chicken stock', 'Add 100 ml stock to lift it'),
+          setRule('browning', 'never', 'Skip the sear for this dish'),
+        ]
+      : rules.tomato !== 'top' && floor.parts.some((p) => p.label.includes('stirred in'))
+        ? [setRule('tomato', 'top', 'Keep the tomato on top')]
+        : [];
     const fixes = [...holdAll, ...others];
-    out.push({ id: 'floor', severity: floor.level === 'high' ? 'stop' : 'careful', about: 'floor', lineIds: floor.parts.flatMap((p) => p.lineIds), text: floor.level === 'high' ? 'The floor is likely to catch' : 'The floor may catch', why: `Because of: ${parts}.`, fixes });
+    out.push({
+      id: 'floor',
+      severity: floor.level === 'high' ? 'stop' : 'careful',
+      about: 'floor',
+      lineIds: floor.parts.flatMap((p) => p.lineIds),
+      text: floor.level === 'high' ? 'The floor is likely to catch' : 'The floor may catch',
+      why: `Because of: ${parts}.`,
+      fixes,
+    });
   }
   const noLift = rules.browning === 'pot' && batches > 0 && !items.some((i) => i.moment === 'deglaze');
-  if (noLift && floor.level === 'low') out.push({ id: 'no-deglaze', severity: 'careful', about: 'floor', lineIds: [], text: 'Nothing to deglaze with', why: 'The brown film has to come off before the lid goes on: it is the commonest cause of a burn alarm.', fixes: [pourIn(100, 'chicken stock', 'Add 100 ml stock')] });
+  if (noLift && floor.level === 'low')
+    out.push({
+      id: 'no-deglaze',
+      severity: 'careful',
+      about: 'floor',
+      lineIds: [],
+      text: 'Nothing to deglaze with',
+      why: 'The brown film has to come off before the lid goes on: it is the commonest cause of a burn alarm.',
+      fixes: [pourIn(100, 'chicken stock', 'Add 100 ml stock')],
+    });
   return out;
 }
 
@@ -166,9 +281,15 @@ function meatFindings({ meat, heat, dish, kitchen, release, batches, rules }: Fi
   const temp = (c: number): string => formatTemp(c, kitchen.units);
   const lineIds = [main.item.lineId];
   const mins = Math.round(heat.holdS / 60);
-  const releaseWords = { quick: 'then vent', ten: 'then 10 to come down', natural: `then about ${formatDuration(heat.releaseS.mid)} to come down` }[release];
+  const releaseWords = {
+    quick: 'then vent',
+    ten: 'then 10 to come down',
+    natural: `then about ${formatDuration(heat.releaseS.mid)} to come down`,
+  }[release];
   const window = heat.windowMin ? ` Up to ${heat.windowMin.to} min does no harm.` : '';
-  const usual = main.thicknessAssumed ? ` ${Math.round(main.thicknessMm)} mm is the usual ${main.label}: correct it if yours is not.` : '';
+  const usual = main.thicknessAssumed
+    ? ` ${Math.round(main.thicknessMm)} mm is the usual ${main.label}: correct it if yours is not.`
+    : '';
   out.push({
     id: 'minutes',
     severity: 'note',
@@ -179,9 +300,25 @@ function meatFindings({ meat, heat, dish, kitchen, release, batches, rules }: Fi
     fixes: [],
   });
   if (dish.settings.minutes !== null && heat.tenderness === 'under')
-    out.push({ id: 'minutes-short', severity: (heat.coreAtOpenC ?? 0) < main.doneness.safeC ? 'stop' : 'careful', about: 'meat', lineIds, text: `${mins} min looks short for ${Math.round(main.thicknessMm)} mm`, why: `Simulated core ${temp(heat.coreAtOpenC ?? 0)} when you open; the figure to reach is ${temp(main.doneness.safeC)}, by thermometer.${main.cut.tenderAt95Min > 30 ? ' It may also still be tough.' : ''}`, fixes: [setSettings({ minutes: null }, `Use ${heat.suggestedMin} min`)] });
+    out.push({
+      id: 'minutes-short',
+      severity: (heat.coreAtOpenC ?? 0) < main.doneness.safeC ? 'stop' : 'careful',
+      about: 'meat',
+      lineIds,
+      text: `${mins} min looks short for ${Math.round(main.thicknessMm)} mm`,
+      why: `Simulated core ${temp(heat.coreAtOpenC ?? 0)} when you open; the figure to reach is ${temp(main.doneness.safeC)}, by thermometer.${main.cut.tenderAt95Min > 30 ? ' It may also still be tough.' : ''}`,
+      fixes: [setSettings({ minutes: null }, `Use ${heat.suggestedMin} min`)],
+    });
   if (dish.settings.minutes !== null && heat.windowMin && mins > heat.windowMin.to)
-    out.push({ id: 'minutes-long', severity: 'careful', about: 'meat', lineIds, text: `${mins} min is past its best`, why: main.doneness.dryAfterMin === null ? 'It will fall apart.' : 'Lean meat dries.', fixes: [setSettings({ minutes: null }, `Use ${heat.suggestedMin} min`)] });
+    out.push({
+      id: 'minutes-long',
+      severity: 'careful',
+      about: 'meat',
+      lineIds,
+      text: `${mins} min is past its best`,
+      why: main.doneness.dryAfterMin === null ? 'It will fall apart.' : 'Lean meat dries.',
+      fixes: [setSettings({ minutes: null }, `Use ${heat.suggestedMin} min`)],
+    });
   if (main.frozen)
     out.push({
       id: 'frozen',
@@ -189,12 +326,35 @@ function meatFindings({ meat, heat, dish, kitchen, release, batches, rules }: Fi
       about: 'meat',
       lineIds,
       text: rules.frozen === 'thaw' ? 'House rule: thaw first' : 'Frozen: separate pieces only',
-      why: main.thicknessMm > 50 ? 'A large frozen piece heats too slowly to predict. Thaw it, or cut smaller.' : `Coming up takes longer, and the minutes are for loose ${Math.round(main.thicknessMm)} mm pieces. A fused lump cannot be predicted: thaw or separate it.`,
+      why:
+        main.thicknessMm > 50
+          ? 'A large frozen piece heats too slowly to predict. Thaw it, or cut smaller.'
+          : `Coming up takes longer, and the minutes are for loose ${Math.round(main.thicknessMm)} mm pieces. A fused lump cannot be predicted: thaw or separate it.`,
       fixes: [setSettings({ frozen: false }, 'It is thawed now')],
     });
-  if (batches > 1) out.push({ id: 'batches', severity: 'note', about: 'meat', lineIds, text: `Sear in ${batches} batches`, why: 'A crowded floor steams instead of browning.', fixes: [setRule('browning', 'never', 'Skip the sear')] });
-  if (meat.length > 1 && meat.some((m) => m.cut.tenderAt95Min < main.cut.tenderAt95Min / 3 && m.massG > main.massG * 0.2))
-    out.push({ id: 'mixed-meats', severity: 'careful', about: 'meat', lineIds: meat.map((m) => m.item.lineId), text: 'Two meats with different times', why: `The minutes are for the ${main.label}. The quicker one would do better added for a second short stretch.`, fixes: [] });
+  if (batches > 1)
+    out.push({
+      id: 'batches',
+      severity: 'note',
+      about: 'meat',
+      lineIds,
+      text: `Sear in ${batches} batches`,
+      why: 'A crowded floor steams instead of browning.',
+      fixes: [setRule('browning', 'never', 'Skip the sear')],
+    });
+  if (
+    meat.length > 1 &&
+    meat.some((m) => m.cut.tenderAt95Min < main.cut.tenderAt95Min / 3 && m.massG > main.massG * 0.2)
+  )
+    out.push({
+      id: 'mixed-meats',
+      severity: 'careful',
+      about: 'meat',
+      lineIds: meat.map((m) => m.item.lineId),
+      text: 'Two meats with different times',
+      why: `The minutes are for the ${main.label}. The quicker one would do better added for a second short stretch.`,
+      fixes: [],
+    });
   return out;
 }
 
@@ -216,7 +376,9 @@ function readingFindings({ items }: FindingInput): Finding[] {
         about: 'reading',
         lineIds: [i.lineId],
         text: unknown ? `What is “${i.read.foodText.slice(0, 40)}”?` : `How much ${nameOf(i)}?`,
-        why: unknown ? 'It is not in the pantry. Nothing about it is guessed; say what it is most like.' : 'No amount was found in the line, so it is not counted. Write one in.',
+        why: unknown
+          ? 'It is not in the pantry. Nothing about it is guessed; say what it is most like.'
+          : 'No amount was found in the line, so it is not counted. Write one in.',
         fixes: unknown ? TAKE_AS.map(([food, label]) => takeAs(i.lineId, food, label)) : [],
       };
     });
@@ -225,13 +387,45 @@ function readingFindings({ items }: FindingInput): Finding[] {
 function otherFindings({ kitchen, heat, saltG, items, dish, meat, liquid }: FindingInput): Finding[] {
   const out: Finding[] = [];
   if (kitchen.altitudeM > ALTITUDE_NOTE_M)
-    out.push({ id: 'altitude', severity: 'note', about: 'altitude', lineIds: [], text: `At ${Math.round(kitchen.altitudeM)} m water boils at ${formatTemp(heat.boilsAtC, kitchen.units)}`, why: `The pot works at ${formatTemp(heat.workingC, kitchen.units)} here. The minutes allow for it; the simmering at the end takes longer.`, fixes: [] });
+    out.push({
+      id: 'altitude',
+      severity: 'note',
+      about: 'altitude',
+      lineIds: [],
+      text: `At ${Math.round(kitchen.altitudeM)} m water boils at ${formatTemp(heat.boilsAtC, kitchen.units)}`,
+      why: `The pot works at ${formatTemp(heat.workingC, kitchen.units)} here. The minutes allow for it; the simmering at the end takes longer.`,
+      fixes: [],
+    });
   const eatenG = items.filter((i) => i.moment !== 'serve').reduce((s, i) => s + i.massG.mid, 0) - 50;
   if (eatenG > 300 && saltG / eatenG > SALT_SHARE.high * 1.25)
-    out.push({ id: 'salt', severity: 'careful', about: 'sauce', lineIds: items.filter((i) => (i.read.food?.salt ?? 0) * i.massG.mid > 2).map((i) => i.lineId), text: `Salty: about ${((100 * saltG) / eatenG).toFixed(1)} %`, why: 'Most people like 0.8–1.2 % of what is on the plate, and reducing makes it more.', fixes: [] });
+    out.push({
+      id: 'salt',
+      severity: 'careful',
+      about: 'sauce',
+      lineIds: items.filter((i) => (i.read.food?.salt ?? 0) * i.massG.mid > 2).map((i) => i.lineId),
+      text: `Salty: about ${((100 * saltG) / eatenG).toFixed(1)} %`,
+      why: 'Most people like 0.8–1.2 % of what is on the plate, and reducing makes it more.',
+      fixes: [],
+    });
   if (!meat.length && items.length > 0 && !items.some((i) => i.read.cooked))
-    out.push({ id: 'no-meat', severity: 'note', about: 'meat', lineIds: [], text: 'No meat found', why: 'Minutes are only forecast for meat so far. Set them yourself from what you know.', fixes: dish.settings.minutes === null ? [setSettings({ minutes: 10 }, 'Set 10 min')] : [] });
+    out.push({
+      id: 'no-meat',
+      severity: 'note',
+      about: 'meat',
+      lineIds: [],
+      text: 'No meat found',
+      why: 'Minutes are only forecast for meat so far. Set them yourself from what you know.',
+      fixes: dish.settings.minutes === null ? [setSettings({ minutes: 10 }, 'Set 10 min')] : [],
+    });
   if (scaleOf(dish) > 1.4 && liquid.verdict !== 'short' && liquid.pouredMl.mid > liquid.needMl * 1.6)
-    out.push({ id: 'less-liquid', severity: 'note', about: 'liquid', lineIds: [], text: 'The liquid need not grow with the plates', why: `${formatVolume(liquid.needMl, kitchen.units)} is enough for this pot whatever the batch; the rest only has to be thickened or boiled away.`, fixes: [] });
+    out.push({
+      id: 'less-liquid',
+      severity: 'note',
+      about: 'liquid',
+      lineIds: [],
+      text: 'The liquid need not grow with the plates',
+      why: `${formatVolume(liquid.needMl, kitchen.units)} is enough for this pot whatever the batch; the rest only has to be thickened or boiled away.`,
+      fixes: [],
+    });
   return out;
 }

@@ -43,7 +43,11 @@ export function pourIn(ml: number, liquid: string, label: string): Fix {
 
 /** Tells the tool what an unknown word is. */
 export function takeAs(lineId: string, foodId: string, label: string): Fix {
-  return { id: `take-${lineId}-${foodId}`, label, apply: (dish) => editLine(dish, lineId, (line) => ({ ...line, foodId })) };
+  return {
+    id: `take-${lineId}-${foodId}`,
+    label,
+    apply: (dish) => editLine(dish, lineId, (line) => ({ ...line, foodId })),
+  };
 }
 
 /** Sets the plates wanted. */
@@ -54,7 +58,9 @@ export function setPlates(plates: number, label: string): Fix {
 /** Changes settings of the dish. */
 export function setSettings(change: Partial<DishSettings>, label: string): Fix {
   return {
-    id: `set-${Object.entries(change).map(([k, v]) => `${k}-${String(v)}`).join('-')}`,
+    id: `set-${Object.entries(change)
+      .map(([k, v]) => `${k}-${String(v)}`)
+      .join('-')}`,
     label,
     apply: (dish) => ({ ...dish, settings: { ...dish.settings, ...change } }),
   };
@@ -62,7 +68,11 @@ export function setSettings(change: Partial<DishSettings>, label: string): Fix {
 
 /** Overrides a house rule for this dish only. */
 export function setRule<K extends keyof HouseRules>(rule: K, option: HouseRules[K], label: string): Fix {
-  return { id: `rule-${rule}-${String(option)}`, label, apply: (dish) => ({ ...dish, rules: { ...dish.rules, [rule]: option } }) };
+  return {
+    id: `rule-${rule}-${String(option)}`,
+    label,
+    apply: (dish) => ({ ...dish, rules: { ...dish.rules, [rule]: option } }),
+  };
 }
 
 function freeId(dish: Dish): string {

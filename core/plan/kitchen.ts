@@ -13,10 +13,14 @@ export const KitchenSchema = z.object({
   roomC: z.number().min(0).max(45).default(20),
   /** Whose spoons and cups the recipes are in. */
   system: z.enum(['us', 'metric', 'uk', 'au']).default('us'),
-  units: z.object({ weight: z.enum(['metric', 'us']), temperature: z.enum(['C', 'F']) }).default({ weight: 'metric', temperature: 'C' }),
+  units: z
+    .object({ weight: z.enum(['metric', 'us']), temperature: z.enum(['C', 'F']) })
+    .default({ weight: 'metric', temperature: 'C' }),
   rules: HouseRulesSchema.default(DEFAULT_RULES),
   authority: z.enum(['us', 'uk']).default('us'),
-  tools: z.object({ thermometer: z.boolean(), scale: z.boolean() }).default({ thermometer: true, scale: true }),
+  tools: z
+    .object({ thermometer: z.boolean(), scale: z.boolean() })
+    .default({ thermometer: true, scale: true }),
   ownFoods: z.array(FoodSchema).max(500).default([]),
 });
 export type Kitchen = z.infer<typeof KitchenSchema>;

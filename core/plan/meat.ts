@@ -7,7 +7,14 @@ import { forecastHeat, type Doneness, type HeatForecast, type HeatInput } from '
 import type { PlacedItem } from '../moments/place';
 import type { Fill } from '../pot/layers';
 import { floorAreaCm2, type Pot } from '../pot/pot';
-import { LAG_PIECE, LUMP_J_PER_KG_K, PIECE_FLATNESS, SEAR_COVER, START_C, THICKEST_FACTOR } from './data/work';
+import {
+  LAG_PIECE,
+  LUMP_J_PER_KG_K,
+  PIECE_FLATNESS,
+  SEAR_COVER,
+  START_C,
+  THICKEST_FACTOR,
+} from './data/work';
 import type { Calibration, Kitchen } from './kitchen';
 
 /** One kind of meat in the pot, as the heat room needs it. */
@@ -36,7 +43,15 @@ export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Ki
   const found = items.flatMap((item): MeatPiece[] => {
     const food = item.read.food;
     const cut = cutById(food?.cut);
-    if (!food || !cut || !MEAT_KINDS.test(food.kind) || isHeldBack(item.moment) || item.massG.mid <= 0 || item.read.cooked) return [];
+    if (
+      !food ||
+      !cut ||
+      !MEAT_KINDS.test(food.kind) ||
+      isHeldBack(item.moment) ||
+      item.massG.mid <= 0 ||
+      item.read.cooked
+    )
+      return [];
     const cubed = item.read.cut === 'cubed';
     const boneless = item.read.bone === 'out' || cubed || item.read.cut === 'sliced';
     const said = item.read.thicknessMm;
@@ -54,7 +69,11 @@ export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Ki
         boneless,
         frozen,
         startC: frozen ? START_C.frozen : item.moment === 'sear' ? START_C.seared : START_C.fridge,
-        doneness: { safeC: SAFE_C[kitchen.authority][cut.safe], tenderAt95Min: cut.tenderAt95Min, dryAfterMin: cut.dryAfterMin },
+        doneness: {
+          safeC: SAFE_C[kitchen.authority][cut.safe],
+          tenderAt95Min: cut.tenderAt95Min,
+          dryAfterMin: cut.dryAfterMin,
+        },
       },
     ];
   });
@@ -67,17 +86,32 @@ export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Ki
     }
     if (dish.settings.frozen !== null) {
       main.frozen = dish.settings.frozen;
-      main.startC = main.frozen ? START_C.frozen : main.item.moment === 'sear' ? START_C.seared : START_C.fridge;
+      main.startC = main.frozen
+        ? START_C.frozen
+        : main.item.moment === 'sear'
+          ? START_C.seared
+          : START_C.fridge;
     }
   }
   return found;
 }
 
 /** How the pressure should be let go, by the dish, the household's rule and the cut. */
-export function releaseFor(dish: Dish, rules: HouseRules, main: MeatPiece | undefined, fill: Pick<Fill, 'foaming' | 'shareOfLimit'>): 'quick' | 'ten' | 'natural' {
+export function releaseFor(
+  dish: Dish,
+  rules: HouseRules,
+  main: MeatPiece | undefined,
+  fill: Pick<Fill, 'foaming' | 'shareOfLimit'>,
+): 'quick' | 'ten' | 'natural' {
   if (dish.settings.release) return dish.settings.release;
   if (rules.release !== 'by-cut') return rules.release;
-  const byCut = !main ? 'quick' : main.cubed && main.cut.safe === 'poultry' ? 'quick' : main.cubed || main.thicknessMm >= 20 ? main.cut.release : 'quick';
+  const byCut = !main
+    ? 'quick'
+    : main.cubed && main.cut.safe === 'poultry'
+      ? 'quick'
+      : main.cubed || main.thicknessMm >= 20
+        ? main.cut.release
+        : 'quick';
   return byCut === 'quick' && fill.foaming.length > 0 && fill.shareOfLimit > 0.5 ? 'ten' : byCut;
 }
 
@@ -102,7 +136,14 @@ export function heatInput(
       continue;
     }
     const jPerK = (item.massG.mid / 1000) * LUMP_J_PER_KG_K;
-    const temp = item.moment === 'lid' ? (item.read.frozen ? START_C.frozenVeg : kitchen.roomC) : item.moment === 'deglaze' ? START_C.deglazed : START_C.softened;
+    const temp =
+      item.moment === 'lid'
+        ? item.read.frozen
+          ? START_C.frozenVeg
+          : kitchen.roomC
+        : item.moment === 'deglaze'
+          ? START_C.deglazed
+          : START_C.softened;
     joules += jPerK;
     heat += jPerK * temp;
   }
@@ -121,7 +162,12 @@ export function heatInput(
   if (laggingG > 0) pieces.push({ ...LAG_PIECE, massG: laggingG, startC: kitchen.roomC });
   const main = meat[0];
   return {
-    pot: { heaterW: pot.heaterW, lossWPerK: pot.lossWPerK, metalJPerK: pot.metalJPerK, gaugeKPa: (gauge[0] + gauge[1]) / 2 },
+    pot: {
+      heaterW: pot.heaterW,
+      lossWPerK: pot.lossWPerK,
+      metalJPerK: pot.metalJPerK,
+      gaugeKPa: (gauge[0] + gauge[1]) / 2,
+    },
     altitudeM: kitchen.altitudeM,
     roomC: kitchen.roomC,
     lumpJPerK,
@@ -138,7 +184,10 @@ export function heatInput(
 /** The forecast under the household's frozen-meat rule: "same minutes" keeps the fresh minutes and lets the thermometer decide. */
 export function forecastFor(input: HeatInput, frozen: boolean, rules: HouseRules): HeatForecast {
   if (!frozen || rules.frozen !== 'same' || input.minutes !== null) return forecastHeat(input);
-  const fresh = forecastHeat({ ...input, pieces: input.pieces.map((p) => ({ ...p, startC: Math.max(p.startC, START_C.fridge) })) });
+  const fresh = forecastHeat({
+    ...input,
+    pieces: input.pieces.map((p) => ({ ...p, startC: Math.max(p.startC, START_C.fridge) })),
+  });
   return forecastHeat({ ...input, minutes: fresh.suggestedMin });
 }
 
@@ -146,6 +195,11 @@ export function forecastFor(input: HeatInput, frozen: boolean, rules: HouseRules
 export function searBatches(meat: readonly MeatPiece[], pot: Pot): number {
   const area = meat
     .filter((m) => m.item.moment === 'sear')
-    .reduce((s, m) => s + (m.cut.id === 'ground-meat' ? m.massG / 3 : m.massG / 1.05 / ((m.thicknessMm / 10) * PIECE_FLATNESS)) , 0);
+    .reduce(
+      (s, m) =>
+        s +
+        (m.cut.id === 'ground-meat' ? m.massG / 3 : m.massG / 1.05 / ((m.thicknessMm / 10) * PIECE_FLATNESS)),
+      0,
+    );
   return area > 0 ? Math.max(1, Math.ceil(area / (floorAreaCm2(pot) * SEAR_COVER) - 0.1)) : 0;
 }

@@ -66,8 +66,10 @@ describe('planning a pasted list', () => {
     for (const f of plan.findings)
       for (const fix of f.fixes) {
         const after = fix.apply(dish);
-        for (const line of dish.lines) expect(after.lines.find((l) => l.id === line.id)?.text).toBe(line.text);
-        if (f.about === 'moment' || f.id === 'liquid-short') expect(finding(planDish(after, kitchen), f.id)).toBeUndefined();
+        for (const line of dish.lines)
+          expect(after.lines.find((l) => l.id === line.id)?.text).toBe(line.text);
+        if (f.about === 'moment' || f.id === 'liquid-short')
+          expect(finding(planDish(after, kitchen), f.id)).toBeUndefined();
         expect(dish).toEqual(dishFrom(PASTED));
       }
   });
@@ -76,12 +78,16 @@ describe('planning a pasted list', () => {
     for (const plates of [1, 2, 3, 6]) {
       const small = { ...dish, plates };
       const short = finding(planDish(small, kitchen), 'liquid-short');
-      if (short?.fixes[0]) expect(finding(planDish(short.fixes[0].apply(small), kitchen), 'liquid-short')).toBeUndefined();
+      if (short?.fixes[0])
+        expect(finding(planDish(short.fixes[0].apply(small), kitchen), 'liquid-short')).toBeUndefined();
     }
   });
 
   it('sizes a slurry that gives the aim in the finished sauce', () => {
-    const { input, dose } = planDish({ ...dish, settings: { ...dish.settings, aim: 'gravy' } }, kitchen).sauce;
+    const { input, dose } = planDish(
+      { ...dish, settings: { ...dish.settings, aim: 'gravy' } },
+      kitchen,
+    ).sauce;
     expect(dose.starchG).toBeGreaterThan(0);
     expect(thicknessAfter(input, dose.starchG)).toBeCloseTo(3.25, 5);
   });
@@ -90,10 +96,19 @@ describe('planning a pasted list', () => {
     const ids = plan.steps.map((s) => s.id);
     expect(ids[0]).toBe('prep');
     expect(ids.at(-1)).toBe('serve');
-    for (const [before, after] of [['deglaze', 'load'], ['load', 'seal'], ['hold', 'release'], ['open', 'measure'], ['thicken', 'season']]) expect(ids.indexOf(before as string)).toBeLessThan(ids.indexOf(after as string));
+    for (const [before, after] of [
+      ['deglaze', 'load'],
+      ['load', 'seal'],
+      ['hold', 'release'],
+      ['open', 'measure'],
+      ['thicken', 'season'],
+    ])
+      expect(ids.indexOf(before as string)).toBeLessThan(ids.indexOf(after as string));
     const held = plan.held.map((i) => i.lineId);
     const pressureAt = ids.indexOf('up');
-    plan.steps.slice(1, pressureAt).forEach((s) => s.items.forEach((i) => expect(held).not.toContain(i.lineId)));
+    plan.steps
+      .slice(1, pressureAt)
+      .forEach((s) => s.items.forEach((i) => expect(held).not.toContain(i.lineId)));
   });
 
   it('uses every line in some step', () => {
@@ -121,7 +136,10 @@ describe('planning a pasted list', () => {
   });
 
   it('never says safe', () => {
-    const words = [...plan.findings.map((f) => `${f.text} ${f.why}`), ...plan.steps.map((s) => `${s.title} ${s.text} ${s.look} ${s.cautions.join(' ')}`)].join(' ');
+    const words = [
+      ...plan.findings.map((f) => `${f.text} ${f.why}`),
+      ...plan.steps.map((s) => `${s.title} ${s.text} ${s.look} ${s.cautions.join(' ')}`),
+    ].join(' ');
     expect(words).not.toMatch(/\bsafe\b/i);
   });
 });
@@ -129,21 +147,55 @@ describe('planning a pasted list', () => {
 describe('laws of planning', () => {
   const names = FOODS.flatMap((f) => f.names.slice(0, 2));
   const arbLine = fc.oneof(
-    fc.tuple(fc.integer({ min: 0, max: 3000 }), fc.constantFrom('g', 'ml', 'tbsp', 'cups', '', 'cans'), fc.constantFrom(...names)).map(([n, u, f]) => `${n} ${u} ${f}`),
+    fc
+      .tuple(
+        fc.integer({ min: 0, max: 3000 }),
+        fc.constantFrom('g', 'ml', 'tbsp', 'cups', '', 'cans'),
+        fc.constantFrom(...names),
+      )
+      .map(([n, u, f]) => `${n} ${u} ${f}`),
     fc.string({ unit: 'binary', maxLength: 40 }),
   );
-  const arbRules = fc.record(Object.fromEntries(SCHOOLS.map((s) => [s.id, fc.constantFrom(...s.options.map((o) => o.id))])));
+  const arbRules = fc.record(
+    Object.fromEntries(SCHOOLS.map((s) => [s.id, fc.constantFrom(...s.options.map((o) => o.id))])),
+  );
 
   it('plans anything a cook can type, in any pot, at any height, under any rules, without a throw or a NaN', () => {
     fc.assert(
-      fc.property(fc.array(arbLine, { maxLength: 15 }), arbRules, fc.constantFrom(...POT_PRESETS), fc.integer({ min: 0, max: 3500 }), fc.integer({ min: 1, max: 20 }), (lines, rules, pot, altitudeM, plates) => {
-        const dish = { ...emptyDish('d', 'x', 0), plates, lines: lines.map((text, i) => ({ id: `l${i}`, text })) };
-        const plan = planDish(dish, { ...kitchen, potId: pot.id, altitudeM, rules: HouseRulesSchema.parse(rules) });
-        expect(new Set(plan.items.map((i) => i.lineId)).size).toBe(lines.length);
-        for (const n of [plan.timing.totalS.mid, plan.fill.topMm, plan.floor.risk, plan.liquid.countedMl.mid, plan.sauce.dose.starchG, plan.heat.comeUpS.high]) expect(Number.isFinite(n)).toBe(true);
-        expect(plan.floor.risk).toBeLessThanOrEqual(1);
-        for (const f of plan.findings) for (const fix of f.fixes) expect(fix.apply(dish).lines.length).toBeGreaterThanOrEqual(lines.length);
-      }),
+      fc.property(
+        fc.array(arbLine, { maxLength: 15 }),
+        arbRules,
+        fc.constantFrom(...POT_PRESETS),
+        fc.integer({ min: 0, max: 3500 }),
+        fc.integer({ min: 1, max: 20 }),
+        (lines, rules, pot, altitudeM, plates) => {
+          const dish = {
+            ...emptyDish('d', 'x', 0),
+            plates,
+            lines: lines.map((text, i) => ({ id: `l${i}`, text })),
+          };
+          const plan = planDish(dish, {
+            ...kitchen,
+            potId: pot.id,
+            altitudeM,
+            rules: HouseRulesSchema.parse(rules),
+          });
+          expect(new Set(plan.items.map((i) => i.lineId)).size).toBe(lines.length);
+          for (const n of [
+            plan.timing.totalS.mid,
+            plan.fill.topMm,
+            plan.floor.risk,
+            plan.liquid.countedMl.mid,
+            plan.sauce.dose.starchG,
+            plan.heat.comeUpS.high,
+          ])
+            expect(Number.isFinite(n)).toBe(true);
+          expect(plan.floor.risk).toBeLessThanOrEqual(1);
+          for (const f of plan.findings)
+            for (const fix of f.fixes)
+              expect(fix.apply(dish).lines.length).toBeGreaterThanOrEqual(lines.length);
+        },
+      ),
       { numRuns: 60 },
     );
   });
@@ -162,8 +214,13 @@ describe('laws of planning', () => {
   it('frozen meat is on the table later, and the household that thaws first is told to stop', () => {
     const fresh = planDish(dishFrom('800 g chicken thighs\n400 ml stock'), kitchen);
     const frozen = planDish(dishFrom('800 g frozen chicken thighs\n400 ml stock'), kitchen);
-    expect(frozen.heat.comeUpS.mid + frozen.heat.holdS).toBeGreaterThan(fresh.heat.comeUpS.mid + fresh.heat.holdS);
-    const thaw = planDish({ ...dishFrom('800 g frozen chicken thighs\n400 ml stock'), rules: { frozen: 'thaw' } }, kitchen);
+    expect(frozen.heat.comeUpS.mid + frozen.heat.holdS).toBeGreaterThan(
+      fresh.heat.comeUpS.mid + fresh.heat.holdS,
+    );
+    const thaw = planDish(
+      { ...dishFrom('800 g frozen chicken thighs\n400 ml stock'), rules: { frozen: 'thaw' } },
+      kitchen,
+    );
     expect(thaw.findings[0]?.id).toBe('frozen');
   });
 });

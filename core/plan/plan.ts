@@ -59,14 +59,18 @@ let pantryOf: { own: Kitchen['ownFoods']; pantry: Pantry } | undefined;
 
 /** The household's pantry: shipped foods and its own. Kept between calls with the same list. */
 export function pantryFor(kitchen: Pick<Kitchen, 'ownFoods'>): Pantry {
-  if (pantryOf?.own !== kitchen.ownFoods) pantryOf = { own: kitchen.ownFoods, pantry: new Pantry(kitchen.ownFoods) };
+  if (pantryOf?.own !== kitchen.ownFoods)
+    pantryOf = { own: kitchen.ownFoods, pantry: new Pantry(kitchen.ownFoods) };
   return pantryOf.pantry;
 }
 
 /** The pot a dish is cooked in: its own choice, or the household's. */
 export function potFor(dish: Pick<Dish, 'settings'>, kitchen: Kitchen): Pot {
   const wanted = dish.settings.potId ?? kitchen.potId;
-  const pot = kitchen.pots.find((p) => p.id === wanted) ?? kitchen.pots.find((p) => p.id === kitchen.potId) ?? kitchen.pots[0];
+  const pot =
+    kitchen.pots.find((p) => p.id === wanted) ??
+    kitchen.pots.find((p) => p.id === kitchen.potId) ??
+    kitchen.pots[0];
   if (!pot) throw new Error('A kitchen has at least one pot');
   return pot;
 }
@@ -87,15 +91,37 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   const kitchen = pot.altitudeM === null ? household : { ...household, altitudeM: pot.altitudeM };
   const items = placeDish(dish, { pantry: pantryFor(kitchen), system: kitchen.system, rules });
   const liquid = sumLiquid(items, pot, rules);
-  const fill = fillPot(items, pot, { thinMl: liquid.countedMl.mid, needMl: liquid.needMl, plates: dish.plates });
+  const fill = fillPot(items, pot, {
+    thinMl: liquid.countedMl.mid,
+    needMl: liquid.needMl,
+    plates: dish.plates,
+  });
   const floor = floorRisk(items, pot, liquid, rules);
   const meat = meatPieces(items, dish, kitchen);
   const batches = searBatches(meat, pot);
   const release = releaseFor(dish, rules, meat[0], fill);
-  const heat = forecastFor(heatInput(items, meat, dish, pot, kitchen, release, calibration), meat[0]?.frozen ?? false, rules);
+  const heat = forecastFor(
+    heatInput(items, meat, dish, pot, kitchen, release, calibration),
+    meat[0]?.frozen ?? false,
+    rules,
+  );
   const salt = saltG(items);
   const sauce = planSauce(dish, rules, items, liquid, calibration, salt);
-  const judged = { dish, kitchen, rules, pot, items, meat, liquid, fill, floor, heat, release, batches, saltG: salt };
+  const judged = {
+    dish,
+    kitchen,
+    rules,
+    pot,
+    items,
+    meat,
+    liquid,
+    fill,
+    floor,
+    heat,
+    release,
+    batches,
+    saltG: salt,
+  };
   const steps = buildSteps(judged);
   return {
     dish,
@@ -103,7 +129,9 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     rules,
     calibration,
     items,
-    moments: MOMENTS.map((moment) => ({ moment, items: inOrder(items, moment) })).filter((g) => g.items.length > 0),
+    moments: MOMENTS.map((moment) => ({ moment, items: inOrder(items, moment) })).filter(
+      (g) => g.items.length > 0,
+    ),
     held: items.filter((i) => isHeldBack(i.moment)),
     meat,
     batches,
@@ -119,7 +147,14 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   };
 }
 
-function planSauce(dish: Dish, rules: HouseRules, items: readonly PlacedItem[], liquid: LiquidSum, calibration: Calibration, salt: number): SaucePlan {
+function planSauce(
+  dish: Dish,
+  rules: HouseRules,
+  items: readonly PlacedItem[],
+  liquid: LiquidSum,
+  calibration: Calibration,
+  salt: number,
+): SaucePlan {
   const sauceG = liquid.sauceAfterG.mid;
   const later = laterAdditions(items);
   const input: DoseInput = {

@@ -18,7 +18,19 @@ import type { Kitchen } from './kitchen';
 import type { MeatPiece } from './meat';
 
 /** Stretches of the cook, in order; the ribbon shows one block for each. */
-export const PHASES = ['prep', 'sear', 'soften', 'deglaze', 'up', 'hold', 'down', 'open', 'thicken', 'dairy', 'finish'] as const;
+export const PHASES = [
+  'prep',
+  'sear',
+  'soften',
+  'deglaze',
+  'up',
+  'hold',
+  'down',
+  'open',
+  'thicken',
+  'dairy',
+  'finish',
+] as const;
 export type Phase = (typeof PHASES)[number];
 
 /** One ingredient at the step where it is used. */
@@ -76,7 +88,8 @@ const CAUTIONS = {
   open: 'Only when the pin is down and the lid turns freely. Never force it. Tilt the far edge up first.',
   frozen: 'Fused lumps heat too slowly to predict: separate or thaw them first.',
   sugar: 'Boiling sugar burns skin and the floor of the pot: stir, low heat.',
-  leftovers: 'Leftovers: into the refrigerator within 2 hours, shallow; reheat to 74 °C all through; eat within 3–4 days.',
+  leftovers:
+    'Leftovers: into the refrigerator within 2 hours, shallow; reheat to 74 °C all through; eat within 3–4 days.',
   cleanPlate: 'Cooked meat goes to a clean plate, never the one it was raw on.',
   kidney: 'Raw kidney beans are boiled hard for ten minutes first.',
 } as const;
@@ -88,10 +101,16 @@ const kindOf = (item: PlacedItem): FoodKind | undefined => item.read.food?.kind;
 export function stepItem(item: PlacedItem, scale: number): StepItem {
   const amount = item.read.amount ? formatAmount(item.read.amount, scale * item.share) : '';
   const name = item.read.foodText.replace(/^of\s+/, '').trim() || item.line.text;
-  const after = item.read.text.includes(',') ? item.read.text.slice(item.read.text.indexOf(',') + 1).trim() : '';
-  const juice = item.read.food?.kind === 'citrus' && /juice/i.test(item.read.text) && !/juice/i.test(name) ? 'juice' : '';
+  const after = item.read.text.includes(',')
+    ? item.read.text.slice(item.read.text.indexOf(',') + 1).trim()
+    : '';
+  const juice =
+    item.read.food?.kind === 'citrus' && /juice/i.test(item.read.text) && !/juice/i.test(name) ? 'juice' : '';
   const taste = item.read.toTaste && !/taste/.test(after) ? 'to taste' : '';
-  const note = [item.part, juice, taste, item.read.foodText.includes(after) ? '' : after].filter(Boolean).join(', ').slice(0, 80);
+  const note = [item.part, juice, taste, item.read.foodText.includes(after) ? '' : after]
+    .filter(Boolean)
+    .join(', ')
+    .slice(0, 80);
   return { lineId: item.lineId, amount, name, note };
 }
 
@@ -100,11 +119,14 @@ export function prepMinutes(items: readonly PlacedItem[], meat: readonly MeatPie
   let total: number = WORK.getOutMin;
   for (const item of items) {
     const row = PREP_MIN[kindOf(item) ?? 'other'];
-    if (row && item.share > 0.49 && !item.read.canned && !item.read.frozen) total += row.each + row.perKg * (item.massG.mid / 1000);
+    if (row && item.share > 0.49 && !item.read.canned && !item.read.frozen)
+      total += row.each + row.perKg * (item.massG.mid / 1000);
   }
   for (const m of meat) {
     const ground = m.cut.id === 'ground-meat' || m.cut.id === 'sausage';
-    total += (m.massG / 1000) * (m.frozen || ground ? MEAT_PREP_PER_KG.ready : m.cubed ? MEAT_PREP_PER_KG.cube : MEAT_PREP_PER_KG.trim);
+    total +=
+      (m.massG / 1000) *
+      (m.frozen || ground ? MEAT_PREP_PER_KG.ready : m.cubed ? MEAT_PREP_PER_KG.cube : MEAT_PREP_PER_KG.trim);
   }
   return Math.max(3, total);
 }
@@ -119,20 +141,47 @@ export function buildSteps(input: StepInput): Step[] {
   const main = meat[0];
   const steps: Step[] = [];
   const add = (id: string, phase: Phase, title: string, text: string, over: Partial<Step> = {}): void => {
-    steps.push({ id, phase, kind: 'do', title, text, items: [], heat: '', timer: null, durationS: minutes(1), hands: true, look: '', cautions: [], check: null, ...over });
+    steps.push({
+      id,
+      phase,
+      kind: 'do',
+      title,
+      text,
+      items: [],
+      heat: '',
+      timer: null,
+      durationS: minutes(1),
+      hands: true,
+      look: '',
+      cautions: [],
+      check: null,
+      ...over,
+    });
   };
 
   const poultry = meat.some((m) => m.cut.safe === 'poultry');
-  const prepCautions = [...(poultry ? [CAUTIONS.rawPoultry] : meat.length ? [CAUTIONS.rawMeat] : []), ...(meat.some((m) => m.frozen) ? [CAUTIONS.frozen] : []), ...(items.some((i) => /dried kidney|dried bean/.test(i.read.text)) ? [CAUTIONS.kidney] : [])];
-  add('prep', 'prep', 'Get everything ready', 'Weigh into bowls by when they go in: all the ground spices in one bowl. What is held back stays together on a tray, away from the pot.', {
-    items: say(items.filter((i) => i.moment !== 'serve')),
-    durationS: minutes(prepMinutes(items, meat)),
-    cautions: prepCautions,
-    look: 'Everything cut, nothing left to find.',
-  });
+  const prepCautions = [
+    ...(poultry ? [CAUTIONS.rawPoultry] : meat.length ? [CAUTIONS.rawMeat] : []),
+    ...(meat.some((m) => m.frozen) ? [CAUTIONS.frozen] : []),
+    ...(items.some((i) => /dried kidney|dried bean/.test(i.read.text)) ? [CAUTIONS.kidney] : []),
+  ];
+  add(
+    'prep',
+    'prep',
+    'Get everything ready',
+    'Weigh into bowls by when they go in: all the ground spices in one bowl. What is held back stays together on a tray, away from the pot.',
+    {
+      items: say(items.filter((i) => i.moment !== 'serve')),
+      durationS: minutes(prepMinutes(items, meat)),
+      cautions: prepCautions,
+      look: 'Everything cut, nothing left to find.',
+    },
+  );
 
   const sear = at('sear');
-  const meatSear = sear.filter((i) => meat.some((m) => m.item.lineId === i.lineId) || kindOf(i) === 'cured-meat');
+  const meatSear = sear.filter(
+    (i) => meat.some((m) => m.item.lineId === i.lineId) || kindOf(i) === 'cured-meat',
+  );
   const aromatics = at('aromatics');
   const bloom = at('bloom');
   const needsHeat = sear.length + aromatics.length + bloom.length > 0;
@@ -141,102 +190,190 @@ export function buildSteps(input: StepInput): Step[] {
     const rest = sear.filter((i) => !fat.includes(i));
     const where = input.rules.browning === 'pan' ? 'a wide pan beside the pot' : 'the pot';
     if (meatSear.length) {
-      const many = batches > 1 ? ` ${batches} batches, one layer touching the floor each time.` : ' One layer, touching the floor.';
-      add('sear', 'sear', `Sear ${main?.label ?? 'the meat'}`, `Heat ${where} on high with the fat, then brown.${many} Leave it alone until it lets go, turn once, then out onto a plate.`, {
-        items: say([...fat, ...rest]),
-        heat: 'high',
-        timer: { name: 'Sear, each batch', seconds: WORK.searBatchMin * 60 },
-        durationS: minutes(WORK.heatPotMin + batches * WORK.searBatchMin, 0.2),
-        look: 'Deep brown on two sides; the middle is still raw.',
+      const many =
+        batches > 1
+          ? ` ${batches} batches, one layer touching the floor each time.`
+          : ' One layer, touching the floor.';
+      add(
+        'sear',
+        'sear',
+        `Sear ${main?.label ?? 'the meat'}`,
+        `Heat ${where} on high with the fat, then brown.${many} Leave it alone until it lets go, turn once, then out onto a plate.`,
+        {
+          items: say([...fat, ...rest]),
+          heat: 'high',
+          timer: { name: 'Sear, each batch', seconds: WORK.searBatchMin * 60 },
+          durationS: minutes(WORK.heatPotMin + batches * WORK.searBatchMin, 0.2),
+          look: 'Deep brown on two sides; the middle is still raw.',
+          cautions: [CAUTIONS.hotFat],
+        },
+      );
+    } else if (rest.length || fat.length) {
+      add('heat', 'sear', 'Heat the pot', 'On medium, with the fat, until it shimmers.', {
+        items: say(sear),
+        heat: 'medium',
+        durationS: minutes(WORK.heatPotMin, 0.2),
         cautions: [CAUTIONS.hotFat],
       });
-    } else if (rest.length || fat.length) {
-      add('heat', 'sear', 'Heat the pot', 'On medium, with the fat, until it shimmers.', { items: say(sear), heat: 'medium', durationS: minutes(WORK.heatPotMin, 0.2), cautions: [CAUTIONS.hotFat] });
     }
   }
   if (aromatics.length)
-    add('soften', 'soften', 'Soften', 'Heat down to medium. Onions first with a pinch of salt; garlic, ginger and chilli for the last minute.', {
-      items: say(aromatics),
-      heat: 'medium',
-      timer: { name: 'Soften', seconds: WORK.softenMin * 60 },
-      durationS: minutes(WORK.softenMin, 0.25),
-      look: 'Soft and glassy, not browned at the edges.',
-    });
+    add(
+      'soften',
+      'soften',
+      'Soften',
+      'Heat down to medium. Onions first with a pinch of salt; garlic, ginger and chilli for the last minute.',
+      {
+        items: say(aromatics),
+        heat: 'medium',
+        timer: { name: 'Soften', seconds: WORK.softenMin * 60 },
+        durationS: minutes(WORK.softenMin, 0.25),
+        look: 'Soft and glassy, not browned at the edges.',
+      },
+    );
   if (bloom.length)
-    add('bloom', 'soften', 'Bloom the spices', 'Heat low or off. The whole bowl at once, stirring all the time; have the liquid in your other hand.', {
-      items: say(bloom),
-      heat: 'low',
-      timer: { name: 'Bloom', seconds: 40 },
-      durationS: minutes(WORK.bloomMin, 0.3),
-      look: 'Smells open; not darker. The moment it darkens, pour.',
-    });
+    add(
+      'bloom',
+      'soften',
+      'Bloom the spices',
+      'Heat low or off. The whole bowl at once, stirring all the time; have the liquid in your other hand.',
+      {
+        items: say(bloom),
+        heat: 'low',
+        timer: { name: 'Bloom', seconds: 40 },
+        durationS: minutes(WORK.bloomMin, 0.3),
+        look: 'Smells open; not darker. The moment it darkens, pour.',
+      },
+    );
   const deglaze = at('deglaze');
   const film = meatSear.length > 0 && input.rules.browning === 'pot';
   if (deglaze.length || film)
-    add('deglaze', 'deglaze', 'Deglaze and scrape', `Pour in${deglaze.length ? '' : ' a splash of the stock'}, flat spoon, scrape the whole floor.${deglaze.some((i) => kindOf(i) === 'wine' || kindOf(i) === 'spirit') ? ' Boil it by half.' : ''}`, {
-      items: say(deglaze),
-      heat: 'high',
-      durationS: minutes(WORK.deglazeMin, 0.3),
-      look: 'No stuck spot anywhere under the spoon.',
-      check: pot.liner === 'non-stick' ? 'Is the floor scraped clean (wood or silicone only)?' : 'Is the floor scraped clean, with no stuck spot left?',
-    });
+    add(
+      'deglaze',
+      'deglaze',
+      'Deglaze and scrape',
+      `Pour in${deglaze.length ? '' : ' a splash of the stock'}, flat spoon, scrape the whole floor.${deglaze.some((i) => kindOf(i) === 'wine' || kindOf(i) === 'spirit') ? ' Boil it by half.' : ''}`,
+      {
+        items: say(deglaze),
+        heat: 'high',
+        durationS: minutes(WORK.deglazeMin, 0.3),
+        look: 'No stuck spot anywhere under the spoon.',
+        check:
+          pot.liner === 'non-stick'
+            ? 'Is the floor scraped clean (wood or silicone only)?'
+            : 'Is the floor scraped clean, with no stuck spot left?',
+      },
+    );
 
   const lid = at('lid');
   const order = input.fill.layers.map((l) => l.label).join(', then ');
-  const top = input.fill.layers.some((l) => l.id === 'tomato') ? ' The thick things go on top and are not stirred in.' : '';
-  add('load', 'deglaze', 'Load the pot', `${input.rules.browning === 'pot' ? 'Heat off. ' : ''}Bottom to top: ${order || 'liquid first'}.${top} Thin liquid in the pot: ${formatVolume(input.liquid.countedMl.mid, kitchen.units)} counted, ${formatVolume(input.liquid.needMl, kitchen.units)} needed.`, {
-    items: say(lid),
-    heat: 'off',
-    durationS: minutes(WORK.loadMin, 0.3),
-    cautions: [CAUTIONS.fit],
-    check: `Is the top below the line (${input.fill.foaming.length ? 'half' : 'two thirds'})?`,
-  });
+  const top = input.fill.layers.some((l) => l.id === 'tomato')
+    ? ' The thick things go on top and are not stirred in.'
+    : '';
+  add(
+    'load',
+    'deglaze',
+    'Load the pot',
+    `${input.rules.browning === 'pot' ? 'Heat off. ' : ''}Bottom to top: ${order || 'liquid first'}.${top} Thin liquid in the pot: ${formatVolume(input.liquid.countedMl.mid, kitchen.units)} counted, ${formatVolume(input.liquid.needMl, kitchen.units)} needed.`,
+    {
+      items: say(lid),
+      heat: 'off',
+      durationS: minutes(WORK.loadMin, 0.3),
+      cautions: [CAUTIONS.fit],
+      check: `Is the top below the line (${input.fill.foaming.length ? 'half' : 'two thirds'})?`,
+    },
+  );
   const pressureName = dish.settings.pressure === 'low' ? 'low' : 'high';
-  add('seal', 'up', 'Close and set', `Lid locked. ${pot.kind === 'electric' ? `${pressureName === 'low' ? 'Low' : 'High'} pressure, ${formatDuration(heat.holdS)}.` : 'Full heat until the pin rises, then low for the rest.'}`, {
-    heat: 'pressure',
-    durationS: minutes(WORK.sealMin, 0.3),
-    cautions: [CAUTIONS.seal],
-    check: 'Ring seated, vent clear, valve on seal?',
-  });
-  add('up', 'up', 'Coming up to pressure', 'Nothing to do here: the pot drives its air out, then the pin rises. Tap when it does.', {
-    kind: 'comeUp',
-    heat: 'pressure',
-    durationS: heat.comeUpS,
-    hands: false,
-    look: 'Wisps, then a steady jet, then the pin.',
-    cautions: pot.kind === 'stovetop' ? [CAUTIONS.stovetop] : [],
-  });
-  add('hold', 'hold', `Hold ${formatDuration(heat.holdS)}`, `At about ${temp(heat.workingC)}. Use the wait: rice, salad, garnish, and stir the slurry’s bowl ready.`, {
-    kind: 'hold',
-    heat: pot.kind === 'stovetop' ? 'low' : 'pressure',
-    timer: { name: 'Under pressure', seconds: heat.holdS },
-    durationS: exactly(heat.holdS),
-    hands: false,
-    cautions: pot.kind === 'stovetop' ? [CAUTIONS.stovetop] : [],
-  });
+  add(
+    'seal',
+    'up',
+    'Close and set',
+    `Lid locked. ${pot.kind === 'electric' ? `${pressureName === 'low' ? 'Low' : 'High'} pressure, ${formatDuration(heat.holdS)}.` : 'Full heat until the pin rises, then low for the rest.'}`,
+    {
+      heat: 'pressure',
+      durationS: minutes(WORK.sealMin, 0.3),
+      cautions: [CAUTIONS.seal],
+      check: 'Ring seated, vent clear, valve on seal?',
+    },
+  );
+  add(
+    'up',
+    'up',
+    'Coming up to pressure',
+    'Nothing to do here: the pot drives its air out, then the pin rises. Tap when it does.',
+    {
+      kind: 'comeUp',
+      heat: 'pressure',
+      durationS: heat.comeUpS,
+      hands: false,
+      look: 'Wisps, then a steady jet, then the pin.',
+      cautions: pot.kind === 'stovetop' ? [CAUTIONS.stovetop] : [],
+    },
+  );
+  add(
+    'hold',
+    'hold',
+    `Hold ${formatDuration(heat.holdS)}`,
+    `At about ${temp(heat.workingC)}. Use the wait: rice, salad, garnish, and stir the slurry’s bowl ready.`,
+    {
+      kind: 'hold',
+      heat: pot.kind === 'stovetop' ? 'low' : 'pressure',
+      timer: { name: 'Under pressure', seconds: heat.holdS },
+      durationS: exactly(heat.holdS),
+      hands: false,
+      cautions: pot.kind === 'stovetop' ? [CAUTIONS.stovetop] : [],
+    },
+  );
   const releaseText = {
     quick: 'Vent now, all of it.',
     ten: 'Leave it ten minutes, then vent the rest. Those ten minutes are cooking minutes.',
-    natural: 'Leave it until the pin drops by itself. These are cooking minutes: venting early leaves big pieces tough.',
+    natural:
+      'Leave it until the pin drops by itself. These are cooking minutes: venting early leaves big pieces tough.',
   }[release];
-  add('release', 'down', release === 'quick' ? 'Quick release' : release === 'ten' ? 'Ten minutes, then vent' : 'Natural release', `Heat off. ${releaseText}`, {
-    kind: 'release',
-    heat: 'off',
-    timer: release === 'ten' ? { name: 'Coming down', seconds: 600 } : null,
-    durationS: heat.releaseS,
-    hands: release === 'quick',
-    look: 'The pin drops.',
-    cautions: [...(release === 'natural' ? [] : [CAUTIONS.steam]), ...(input.fill.foaming.length ? [CAUTIONS.foam] : [])],
+  add(
+    'release',
+    'down',
+    release === 'quick' ? 'Quick release' : release === 'ten' ? 'Ten minutes, then vent' : 'Natural release',
+    `Heat off. ${releaseText}`,
+    {
+      kind: 'release',
+      heat: 'off',
+      timer: release === 'ten' ? { name: 'Coming down', seconds: 600 } : null,
+      durationS: heat.releaseS,
+      hands: release === 'quick',
+      look: 'The pin drops.',
+      cautions: [
+        ...(release === 'natural' ? [] : [CAUTIONS.steam]),
+        ...(input.fill.foaming.length ? [CAUTIONS.foam] : []),
+      ],
+    },
+  );
+  add('open', 'open', 'Open', 'When the pin is down.', {
+    kind: 'open',
+    durationS: minutes(WORK.openMin, 0.3),
+    cautions: [CAUTIONS.open],
+    check: 'Is the pin down, and does the lid turn freely?',
   });
-  add('open', 'open', 'Open', 'When the pin is down.', { kind: 'open', durationS: minutes(WORK.openMin, 0.3), cautions: [CAUTIONS.open], check: 'Is the pin down, and does the lid turn freely?' });
   if (main) {
     const safe = main.doneness.safeC;
-    add('meat', 'open', `Check the ${main.label}`, `Thermometer in the thickest part of one thick piece: ${temp(safe)}.${main.cut.safe === 'whole' || kitchen.authority === 'uk' ? ` ${SAFE_C[kitchen.authority].note}` : ''} The forecast says about ${temp(heat.coreAtOpenC ?? safe)}, but only the thermometer knows.`, {
-      kind: 'meat',
-      durationS: minutes(WORK.checkMeatMin, 0.3),
-      cautions: ['Short of the temperature: back under pressure, or simmer, and measure again.'],
-    });
-    add('aside', 'open', 'Set the meat aside', 'Onto a clean plate, covered, with a slotted spoon. Bay, bones and skins out.', { durationS: minutes(WORK.setAsideMin, 0.3), cautions: [CAUTIONS.cleanPlate] });
+    add(
+      'meat',
+      'open',
+      `Check the ${main.label}`,
+      `Thermometer in the thickest part of one thick piece: ${temp(safe)}.${main.cut.safe === 'whole' || kitchen.authority === 'uk' ? ` ${SAFE_C[kitchen.authority].note}` : ''} The forecast says about ${temp(heat.coreAtOpenC ?? safe)}, but only the thermometer knows.`,
+      {
+        kind: 'meat',
+        durationS: minutes(WORK.checkMeatMin, 0.3),
+        cautions: ['Short of the temperature: back under pressure, or simmer, and measure again.'],
+      },
+    );
+    add(
+      'aside',
+      'open',
+      'Set the meat aside',
+      'Onto a clean plate, covered, with a slotted spoon. Bay, bones and skins out.',
+      { durationS: minutes(WORK.setAsideMin, 0.3), cautions: [CAUTIONS.cleanPlate] },
+    );
   }
 
   const thicken = at('thicken');
@@ -244,61 +381,184 @@ export function buildSteps(input: StepInput): Step[] {
   const bound = input.rules.thickener !== 'reduce' && dish.settings.aim !== 'brothy';
   const slurry = thicken.filter((i) => ['starch', 'flour', 'gum'].includes(kindOf(i) ?? ''));
   const whisked = thicken.filter((i) => !slurry.includes(i));
-  add('measure', 'thicken', 'How much sauce is there?', 'Skim what fat you want off. Then weigh the pot, dip a spoon handle, or pour it into a jug.', {
-    kind: 'measure',
-    heat: 'off',
-    items: [],
-    durationS: minutes(WORK.measureMin, 0.3),
-    cautions: ['A hot inner pot is lifted with gloves and two hands.'],
-  });
-  if (whisked.length) add('whisk', 'thicken', 'Whisk in', 'Loosen each with a ladle of the sauce first, then whisk in at a simmer.', { items: say(whisked), heat: 'medium', durationS: minutes(2, 0.3) });
+  add(
+    'measure',
+    'thicken',
+    'How much sauce is there?',
+    'Skim what fat you want off. Then weigh the pot, dip a spoon handle, or pour it into a jug.',
+    {
+      kind: 'measure',
+      heat: 'off',
+      items: [],
+      durationS: minutes(WORK.measureMin, 0.3),
+      cautions: ['A hot inner pot is lifted with gloves and two hands.'],
+    },
+  );
+  if (whisked.length)
+    add(
+      'whisk',
+      'thicken',
+      'Whisk in',
+      'Loosen each with a ladle of the sauce first, then whisk in at a simmer.',
+      { items: say(whisked), heat: 'medium', durationS: minutes(2, 0.3) },
+    );
   if (bound || slurry.length)
-    add('thicken', 'thicken', 'Thicken at the boil', 'Bring the sauce to a real boil. Stir the slurry again, pour it in a stream, stirring, and let it boil.', {
-      kind: 'thicken',
-      items: say(slurry).map((i) => ({ ...i, amount: 'as sized' })),
-      heat: 'high',
-      timer: { name: 'Boil the slurry', seconds: 120 },
-      durationS: minutes(WORK.toBoilMin + WORK.stirSlurryMin + 2, 0.3),
-      look: 'It must really boil: below that it does not thicken and tastes raw.',
-    });
+    add(
+      'thicken',
+      'thicken',
+      'Thicken at the boil',
+      'Bring the sauce to a real boil. Stir the slurry again, pour it in a stream, stirring, and let it boil.',
+      {
+        kind: 'thicken',
+        items: say(slurry).map((i) => ({ ...i, amount: 'as sized' })),
+        heat: 'high',
+        timer: { name: 'Boil the slurry', seconds: 120 },
+        durationS: minutes(WORK.toBoilMin + WORK.stirSlurryMin + 2, 0.3),
+        look: 'It must really boil: below that it does not thicken and tastes raw.',
+      },
+    );
   const sauceG = Math.max(100, input.liquid.sauceAfterG.mid);
-  const sharp = items.some((i) => (kindOf(i) === 'vinegar' || kindOf(i) === 'wine') && i.moment === 'deglaze');
+  const sharp = items.some(
+    (i) => (kindOf(i) === 'vinegar' || kindOf(i) === 'wine') && i.moment === 'deglaze',
+  );
   for (const item of dairy) {
     const cls = item.read.food?.dairy;
     if (!cls) {
-      add(`dairy-${item.lineId}-${item.part ? 'b' : 'a'}`, 'dairy', `Stir in ${item.read.foodText}`, 'Off the boil, stirring.', { items: say([item]), heat: 'low', durationS: minutes(WORK.dairyMin, 0.3) });
+      add(
+        `dairy-${item.lineId}-${item.part ? 'b' : 'a'}`,
+        'dairy',
+        `Stir in ${item.read.foodText}`,
+        'Off the boil, stirring.',
+        { items: say([item]), heat: 'low', durationS: minutes(WORK.dairyMin, 0.3) },
+      );
       continue;
     }
     const d = planDairy(cls, item.massG.mid, sauceG, { bound, sharp, boilsC: heat.boilsAtC });
-    const wait = d.waitS > 20 ? `Heat off. Wait until the sauce is ${temp(d.waitToC)}: about ${formatDuration(d.waitS)}. ` : d.waitToC >= heat.boilsAtC - 1 ? 'Heat down. ' : '';
-    const temper = d.temperWithG > 0 ? `Whisk about ${formatVolume(d.temperWithG, kitchen.units)} of hot sauce into it first (${temp(d.temperedC)}), then all of it into the pot. ` : '';
-    add(`dairy-${item.lineId}-${item.part ? 'b' : 'a'}`, 'dairy', `${cls.endsWith('cheese') && cls !== 'cream-cheese' ? 'Melt in' : 'Stir in'} the ${DAIRY[cls].name}`, `${wait}${temper}${d.temperWithG > 0 ? '' : 'Slowly, stirring. '}${d.note}`, {
-      items: say([item]),
-      heat: 'off',
-      timer: d.waitS > 20 ? { name: `Cool for the ${DAIRY[cls].name}`, seconds: Math.round(d.waitS) } : null,
-      durationS: sumRanges([around(d.waitS, 0.33), minutes(WORK.dairyMin, 0.3)]),
-      look: 'Smooth. If grains show, it is too hot: off the heat and whisk.',
-    });
+    const wait =
+      d.waitS > 20
+        ? `Heat off. Wait until the sauce is ${temp(d.waitToC)}: about ${formatDuration(d.waitS)}. `
+        : d.waitToC >= heat.boilsAtC - 1
+          ? 'Heat down. '
+          : '';
+    const temper =
+      d.temperWithG > 0
+        ? `Whisk about ${formatVolume(d.temperWithG, kitchen.units)} of hot sauce into it first (${temp(d.temperedC)}), then all of it into the pot. `
+        : '';
+    add(
+      `dairy-${item.lineId}-${item.part ? 'b' : 'a'}`,
+      'dairy',
+      `${cls.endsWith('cheese') && cls !== 'cream-cheese' ? 'Melt in' : 'Stir in'} the ${DAIRY[cls].name}`,
+      `${wait}${temper}${d.temperWithG > 0 ? '' : 'Slowly, stirring. '}${d.note}`,
+      {
+        items: say([item]),
+        heat: 'off',
+        timer:
+          d.waitS > 20 ? { name: `Cool for the ${DAIRY[cls].name}`, seconds: Math.round(d.waitS) } : null,
+        durationS: sumRanges([around(d.waitS, 0.33), minutes(WORK.dairyMin, 0.3)]),
+        look: 'Smooth. If grains show, it is too hot: off the heat and whisk.',
+      },
+    );
   }
   const finish = at('finish');
-  const group = (id: string, kinds: readonly FoodKind[], title: string, text: string, min: number, heatWord: string, look: string, cautions: string[] = []): void => {
+  const group = (
+    id: string,
+    kinds: readonly FoodKind[],
+    title: string,
+    text: string,
+    min: number,
+    heatWord: string,
+    look: string,
+    cautions: string[] = [],
+  ): void => {
     const mine = finish.filter((i) => kinds.includes(kindOf(i) ?? 'other'));
-    if (mine.length) add(id, 'finish', title, text, { items: say(mine), heat: heatWord, timer: min >= 2 ? { name: title, seconds: min * 60 } : null, durationS: minutes(min, 0.3), look, cautions });
+    if (mine.length)
+      add(id, 'finish', title, text, {
+        items: say(mine),
+        heat: heatWord,
+        timer: min >= 2 ? { name: title, seconds: min * 60 } : null,
+        durationS: minutes(min, 0.3),
+        look,
+        cautions,
+      });
   };
-  group('pasta', ['pasta'], 'Boil the pasta in the sauce', 'At a steady boil, stirring. It drinks and thickens: loosen with hot water if it catches.', WORK.pastaMin, 'medium', 'Tender with a bite.');
-  group('quick', ['quick-veg', 'root-veg', 'slow-veg', 'mushroom', 'fruit'], 'Quick vegetables', 'Simmer in the sauce until just done.', WORK.quickVegMin, 'medium', 'Bright and just tender.');
-  group('seafood', ['seafood'], 'Fish or shellfish', 'Into barely simmering sauce.', WORK.seafoodMin, 'low', 'Opaque through.');
-  group('leaves', ['leaf'], 'Leaves', 'Stir in by handfuls until they wilt.', WORK.leafMin, 'low', 'Just wilted.');
+  group(
+    'pasta',
+    ['pasta'],
+    'Boil the pasta in the sauce',
+    'At a steady boil, stirring. It drinks and thickens: loosen with hot water if it catches.',
+    WORK.pastaMin,
+    'medium',
+    'Tender with a bite.',
+  );
+  group(
+    'quick',
+    ['quick-veg', 'root-veg', 'slow-veg', 'mushroom', 'fruit'],
+    'Quick vegetables',
+    'Simmer in the sauce until just done.',
+    WORK.quickVegMin,
+    'medium',
+    'Bright and just tender.',
+  );
+  group(
+    'seafood',
+    ['seafood'],
+    'Fish or shellfish',
+    'Into barely simmering sauce.',
+    WORK.seafoodMin,
+    'low',
+    'Opaque through.',
+  );
+  group(
+    'leaves',
+    ['leaf'],
+    'Leaves',
+    'Stir in by handfuls until they wilt.',
+    WORK.leafMin,
+    'low',
+    'Just wilted.',
+  );
   if (main || finish.some((i) => /meat|poultry|sausage/.test(kindOf(i) ?? '')))
-    add('back', 'finish', 'Meat back in', 'With its juices, to coat and heat through.', { items: say(finish.filter((i) => /meat|poultry|sausage/.test(kindOf(i) ?? ''))), heat: 'low', durationS: minutes(1, 0.3) });
-  group('glaze', ['sugar', 'syrup', 'thick-sauce'], 'Build the glaze', 'Stir in and boil down, stirring all the time.', WORK.glazeMin, 'medium', 'Falls from the spoon in a sheet, shines, sticks.', [CAUTIONS.sugar]);
-  const last = finish.filter((i) => !steps.some((s) => s.phase === 'finish' && s.items.some((x) => x.lineId === i.lineId)));
-  add('season', 'finish', 'Off the heat: sharp, green, salt', 'Lemon or vinegar, herbs, butter for shine. Taste, then salt by the pinch.', { items: say(last), heat: 'off', durationS: minutes(WORK.finishMin, 0.3), look: 'It should taste of itself, bright at the end.' });
-  add('serve', 'finish', 'To the table', `It thickens about another third on the plate. ${formatMass(items.filter((i) => i.moment !== 'serve').reduce((s, i) => s + i.massG.mid, 0) / Math.max(1, dish.plates), kitchen.units)} a plate, near enough.`, {
-    kind: 'serve',
-    items: say(at('serve')),
-    durationS: minutes(WORK.serveMin, 0.3),
-    cautions: [CAUTIONS.leftovers],
-  });
+    add('back', 'finish', 'Meat back in', 'With its juices, to coat and heat through.', {
+      items: say(finish.filter((i) => /meat|poultry|sausage/.test(kindOf(i) ?? ''))),
+      heat: 'low',
+      durationS: minutes(1, 0.3),
+    });
+  group(
+    'glaze',
+    ['sugar', 'syrup', 'thick-sauce'],
+    'Build the glaze',
+    'Stir in and boil down, stirring all the time.',
+    WORK.glazeMin,
+    'medium',
+    'Falls from the spoon in a sheet, shines, sticks.',
+    [CAUTIONS.sugar],
+  );
+  const last = finish.filter(
+    (i) => !steps.some((s) => s.phase === 'finish' && s.items.some((x) => x.lineId === i.lineId)),
+  );
+  add(
+    'season',
+    'finish',
+    'Off the heat: sharp, green, salt',
+    'Lemon or vinegar, herbs, butter for shine. Taste, then salt by the pinch.',
+    {
+      items: say(last),
+      heat: 'off',
+      durationS: minutes(WORK.finishMin, 0.3),
+      look: 'It should taste of itself, bright at the end.',
+    },
+  );
+  add(
+    'serve',
+    'finish',
+    'To the table',
+    `It thickens about another third on the plate. ${formatMass(items.filter((i) => i.moment !== 'serve').reduce((s, i) => s + i.massG.mid, 0) / Math.max(1, dish.plates), kitchen.units)} a plate, near enough.`,
+    {
+      kind: 'serve',
+      items: say(at('serve')),
+      durationS: minutes(WORK.serveMin, 0.3),
+      cautions: [CAUTIONS.leftovers],
+    },
+  );
   return steps;
 }

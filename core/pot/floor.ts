@@ -50,28 +50,58 @@ const STIRRED_TOMATO_FACTOR = 3;
 const FILM = { scraped: 0.04, left: 0.4 };
 
 /** Adds up what may catch on the hot floor of this pot. */
-export function floorRisk(items: readonly PlacedItem[], pot: Pot, liquid: LiquidSum, rules: HouseRules): FloorRisk {
+export function floorRisk(
+  items: readonly PlacedItem[],
+  pot: Pot,
+  liquid: LiquidSum,
+  rules: HouseRules,
+): FloorRisk {
   const under = items.filter((i) => !isHeldBack(i.moment) && i.read.food);
   const parts: ScorchPart[] = [];
-  const seared = rules.browning === 'pot' && under.some((i) => i.moment === 'sear' && /meat|poultry|sausage/.test(i.read.food?.kind ?? ''));
+  const seared =
+    rules.browning === 'pot' &&
+    under.some((i) => i.moment === 'sear' && /meat|poultry|sausage/.test(i.read.food?.kind ?? ''));
   const scraped = under.some((i) => i.moment === 'deglaze');
-  if (seared) parts.push({ id: 'film', label: scraped ? 'brown film, once scraped' : 'brown film with nothing to lift it', risk: scraped ? FILM.scraped : FILM.left, lineIds: [] });
+  if (seared)
+    parts.push({
+      id: 'film',
+      label: scraped ? 'brown film, once scraped' : 'brown film with nothing to lift it',
+      risk: scraped ? FILM.scraped : FILM.left,
+      lineIds: [],
+    });
   for (const [kind, row] of Object.entries(KIND_RISK)) {
     const mine = under.filter((i) => i.read.food?.kind === kind);
     const massG = mine.reduce((s, i) => s + i.massG.mid, 0);
     if (massG < 2) continue;
     const stirred = kind.startsWith('tomato') && rules.tomato !== 'top' ? STIRRED_TOMATO_FACTOR : 1;
     const risk = Math.min(0.8, row.risk * stirred * Math.min(1.5, massG / row.fullG));
-    if (risk > 0.01) parts.push({ id: kind, label: stirred > 1 ? row.label.replace('on top', 'stirred in') : row.label, risk, lineIds: mine.map((i) => i.lineId) });
+    if (risk > 0.01)
+      parts.push({
+        id: kind,
+        label: stirred > 1 ? row.label.replace('on top', 'stirred in') : row.label,
+        risk,
+        lineIds: mine.map((i) => i.lineId),
+      });
   }
   const ratio = liquid.needMl > 0 ? liquid.countedMl.mid / liquid.needMl : 1;
-  if (ratio < 1) parts.push({ id: 'thin', label: 'too little thin liquid', risk: Math.min(0.85, (1 - ratio) * 0.9), lineIds: [] });
+  if (ratio < 1)
+    parts.push({
+      id: 'thin',
+      label: 'too little thin liquid',
+      risk: Math.min(0.85, (1 - ratio) * 0.9),
+      lineIds: [],
+    });
   const wattsPerCm2 = pot.heaterW / floorAreaCm2(pot);
   const intensity = Math.min(1.4, Math.max(0.7, wattsPerCm2 / 2.7)) * (pot.liner === 'non-stick' ? 0.8 : 1);
-  const scaled = parts.map((p) => ({ ...p, risk: Math.min(0.95, p.risk * intensity) })).sort((a, b) => b.risk - a.risk);
+  const scaled = parts
+    .map((p) => ({ ...p, risk: Math.min(0.95, p.risk * intensity) }))
+    .sort((a, b) => b.risk - a.risk);
   const risk = 1 - scaled.reduce((left, p) => left * (1 - p.risk), 1);
   const wet = under.some((i) => i.read.food?.kind === 'allium' && i.massG.mid > 60) ? ['onion'] : [];
-  const thin = liquid.pouredMl.mid > 50 ? [under.find((i) => (i.read.food?.thin ?? 0) >= 0.9)?.read.food?.names[0] ?? 'thin liquid'] : [];
+  const thin =
+    liquid.pouredMl.mid > 50
+      ? [under.find((i) => (i.read.food?.thin ?? 0) >= 0.9)?.read.food?.names[0] ?? 'thin liquid']
+      : [];
   const sinks = scaled.filter((p) => ['flour', 'starch', 'sugar', 'syrup'].includes(p.id)).map((p) => p.id);
   const touching = [...wet, ...thin, ...sinks].join(' and ') || 'hardly anything wet';
   return { risk, level: risk < 0.22 ? 'low' : risk < 0.45 ? 'some' : 'high', parts: scaled, touching };

@@ -61,18 +61,124 @@ interface LayerKind {
 
 /** Loading order, bottom to top. */
 const LAYER_KINDS: readonly LayerKind[] = [
-  { id: 'aromatics', label: 'onion', kinds: ['allium', 'aromatic', 'mushroom'], texture: 'slices', tint: 'onion', packing: 0.7, why: 'Wet and quick to weep: keeps the floor covered.' },
-  { id: 'roots', label: 'roots', kinds: ['root-veg'], texture: 'chunks', tint: 'root', packing: 0.6, why: 'Firm: stands the heat low in the pot and holds the meat up.' },
-  { id: 'meat', label: 'meat', kinds: ['poultry', 'red-meat', 'ground-meat', 'sausage', 'cured-meat', 'seafood'], texture: 'pieces', tint: 'meat', packing: 0.68, why: 'Above the wet layer, so it does not sit on the hot floor.' },
-  { id: 'veg', label: 'vegetables', kinds: ['slow-veg', 'quick-veg', 'fruit', 'pickle', 'other'], texture: 'cubes', tint: 'veg', packing: 0.6, why: 'On the meat: cooks in the steam.' },
-  { id: 'grains', label: 'grain and pulses', kinds: ['grain', 'pulse-dry', 'pulse-cooked', 'dried-fruit', 'dried-mushroom', 'nut', 'bread'], texture: 'grains', tint: 'grain', packing: 0.62, why: 'Above the floor, where starch would catch, and pushed under the surface.' },
-  { id: 'pasta', label: 'pasta', kinds: ['pasta'], texture: 'tubes', tint: 'grain', packing: 0.45, why: 'Off the floor, pressed under the surface, not stirred.' },
-  { id: 'leaves', label: 'leaves', kinds: ['leaf', 'herb-soft'], texture: 'leaves', tint: 'leaf', packing: 0.25, why: 'Last on the pile: they collapse.' },
-  { id: 'tomato', label: 'tomato', kinds: ['tomato-fresh', 'tomato-chunky', 'tomato-thick', 'tomato-paste', 'thick-sauce', 'nut-paste', 'syrup', 'sugar'], texture: 'thick', tint: 'tomato', packing: 1, why: 'Thick: on top, not stirred in.' },
-  { id: 'dairy', label: 'dairy', kinds: ['cream', 'milk', 'sour-dairy', 'cream-cheese', 'cheese', 'coconut-cream', 'egg', 'starch', 'flour'], texture: 'thick', tint: 'dairy', packing: 1, why: 'If it must be under the lid: on top and unstirred.' },
+  {
+    id: 'aromatics',
+    label: 'onion',
+    kinds: ['allium', 'aromatic', 'mushroom'],
+    texture: 'slices',
+    tint: 'onion',
+    packing: 0.7,
+    why: 'Wet and quick to weep: keeps the floor covered.',
+  },
+  {
+    id: 'roots',
+    label: 'roots',
+    kinds: ['root-veg'],
+    texture: 'chunks',
+    tint: 'root',
+    packing: 0.6,
+    why: 'Firm: stands the heat low in the pot and holds the meat up.',
+  },
+  {
+    id: 'meat',
+    label: 'meat',
+    kinds: ['poultry', 'red-meat', 'ground-meat', 'sausage', 'cured-meat', 'seafood'],
+    texture: 'pieces',
+    tint: 'meat',
+    packing: 0.68,
+    why: 'Above the wet layer, so it does not sit on the hot floor.',
+  },
+  {
+    id: 'veg',
+    label: 'vegetables',
+    kinds: ['slow-veg', 'quick-veg', 'fruit', 'pickle', 'other'],
+    texture: 'cubes',
+    tint: 'veg',
+    packing: 0.6,
+    why: 'On the meat: cooks in the steam.',
+  },
+  {
+    id: 'grains',
+    label: 'grain and pulses',
+    kinds: ['grain', 'pulse-dry', 'pulse-cooked', 'dried-fruit', 'dried-mushroom', 'nut', 'bread'],
+    texture: 'grains',
+    tint: 'grain',
+    packing: 0.62,
+    why: 'Above the floor, where starch would catch, and pushed under the surface.',
+  },
+  {
+    id: 'pasta',
+    label: 'pasta',
+    kinds: ['pasta'],
+    texture: 'tubes',
+    tint: 'grain',
+    packing: 0.45,
+    why: 'Off the floor, pressed under the surface, not stirred.',
+  },
+  {
+    id: 'leaves',
+    label: 'leaves',
+    kinds: ['leaf', 'herb-soft'],
+    texture: 'leaves',
+    tint: 'leaf',
+    packing: 0.25,
+    why: 'Last on the pile: they collapse.',
+  },
+  {
+    id: 'tomato',
+    label: 'tomato',
+    kinds: [
+      'tomato-fresh',
+      'tomato-chunky',
+      'tomato-thick',
+      'tomato-paste',
+      'thick-sauce',
+      'nut-paste',
+      'syrup',
+      'sugar',
+    ],
+    texture: 'thick',
+    tint: 'tomato',
+    packing: 1,
+    why: 'Thick: on top, not stirred in.',
+  },
+  {
+    id: 'dairy',
+    label: 'dairy',
+    kinds: [
+      'cream',
+      'milk',
+      'sour-dairy',
+      'cream-cheese',
+      'cheese',
+      'coconut-cream',
+      'egg',
+      'starch',
+      'flour',
+    ],
+    texture: 'thick',
+    tint: 'dairy',
+    packing: 1,
+    why: 'If it must be under the lid: on top and unstirred.',
+  },
 ];
 
-const LIQUID: ReadonlySet<FoodKind> = new Set<FoodKind>(['water', 'stock', 'wine', 'beer', 'spirit', 'vinegar', 'citrus', 'juice', 'salty-sauce', 'coconut-thin', 'coconut-milk', 'oil', 'butter', 'stock-concentrate']);
+const LIQUID: ReadonlySet<FoodKind> = new Set<FoodKind>([
+  'water',
+  'stock',
+  'wine',
+  'beer',
+  'spirit',
+  'vinegar',
+  'citrus',
+  'juice',
+  'salty-sauce',
+  'coconut-thin',
+  'coconut-milk',
+  'oil',
+  'butter',
+  'stock-concentrate',
+]);
 
 /** Density of solid food itself, g/ml. Source: meat and vegetables 1.0-1.07. */
 const SOLID_G_PER_ML = 1.04;
@@ -95,7 +201,11 @@ function layerLabel(kind: LayerKind, items: readonly PlacedItem[]): string {
 }
 
 /** Level in mm that `liquidMl` reaches among layers stacked from the floor. More liquid never stands lower. */
-export function levelMm(liquidMl: number, layers: readonly Pick<Layer, 'bulkMl' | 'solidMl'>[], areaCm2: number): number {
+export function levelMm(
+  liquidMl: number,
+  layers: readonly Pick<Layer, 'bulkMl' | 'solidMl'>[],
+  areaCm2: number,
+): number {
   let left = Math.max(0, liquidMl);
   let volume = 0;
   for (const layer of layers) {
@@ -108,16 +218,25 @@ export function levelMm(liquidMl: number, layers: readonly Pick<Layer, 'bulkMl' 
 }
 
 /** Stacks what is under the lid in loading order and finds the levels in this pot. */
-export function fillPot(items: readonly PlacedItem[], pot: Pot, options: { thinMl: number; needMl: number; plates: number }): Fill {
+export function fillPot(
+  items: readonly PlacedItem[],
+  pot: Pot,
+  options: { thinMl: number; needMl: number; plates: number },
+): Fill {
   const under = items.filter((i) => !isHeldBack(i.moment) && i.read.food && i.massG.mid > 0);
   const area = floorAreaCm2(pot);
   const height = heightMm(pot);
   const volumeOf = (i: PlacedItem): number => {
     const food = i.read.food;
     if (!food) return 0;
-    return i.massG.mid / (SAUCE_KINDS.has(food.kind) || LIQUID.has(food.kind) ? Math.max(0.9, food.gPerMl) : SOLID_G_PER_ML);
+    return (
+      i.massG.mid /
+      (SAUCE_KINDS.has(food.kind) || LIQUID.has(food.kind) ? Math.max(0.9, food.gPerMl) : SOLID_G_PER_ML)
+    );
   };
-  const liquidMl = under.filter((i) => i.read.food && LIQUID.has(i.read.food.kind)).reduce((s, i) => s + volumeOf(i), 0);
+  const liquidMl = under
+    .filter((i) => i.read.food && LIQUID.has(i.read.food.kind))
+    .reduce((s, i) => s + volumeOf(i), 0);
   const layers: Layer[] = [];
   let stacked = 0;
   for (const kind of LAYER_KINDS) {
@@ -141,7 +260,13 @@ export function fillPot(items: readonly PlacedItem[], pot: Pot, options: { thinM
   }
   const liquidMm = levelMm(liquidMl, layers, area);
   const topMm = Math.max((stacked / area) * 10, liquidMm);
-  const foaming = [...new Set(under.filter((i) => i.read.food && (i.read.food.swells || i.read.food.foams) && i.massG.mid > 40).map((i) => i.read.food?.names[0] ?? ''))];
+  const foaming = [
+    ...new Set(
+      under
+        .filter((i) => i.read.food && (i.read.food.swells || i.read.food.foams) && i.massG.mid > 40)
+        .map((i) => i.read.food?.names[0] ?? ''),
+    ),
+  ];
   const limitShare = foaming.length ? pot.foamFill : pot.maxFill;
   const limitMm = height * limitShare;
   const shareOfLimit = topMm / limitMm;

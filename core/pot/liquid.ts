@@ -38,19 +38,52 @@ export interface LiquidSum {
 
 /** Foods that are part of the sauce rather than pieces in it. */
 export const SAUCE_KINDS: ReadonlySet<FoodKind> = new Set<FoodKind>([
-  'water', 'stock', 'stock-concentrate', 'wine', 'beer', 'spirit', 'vinegar', 'citrus', 'juice', 'salty-sauce', 'thick-sauce',
-  'coconut-thin', 'coconut-milk', 'coconut-cream', 'cream', 'milk', 'sour-dairy', 'cream-cheese', 'tomato-chunky', 'tomato-thick',
-  'tomato-paste', 'syrup', 'sugar', 'nut-paste', 'mustard', 'starch', 'flour', 'gum',
+  'water',
+  'stock',
+  'stock-concentrate',
+  'wine',
+  'beer',
+  'spirit',
+  'vinegar',
+  'citrus',
+  'juice',
+  'salty-sauce',
+  'thick-sauce',
+  'coconut-thin',
+  'coconut-milk',
+  'coconut-cream',
+  'cream',
+  'milk',
+  'sour-dairy',
+  'cream-cheese',
+  'tomato-chunky',
+  'tomato-thick',
+  'tomato-paste',
+  'syrup',
+  'sugar',
+  'nut-paste',
+  'mustard',
+  'starch',
+  'flour',
+  'gum',
 ]);
 
 /** Figures of the ledger. Source: kitchen practice and the cooker manuals' own minimums; spreads are relative. */
 export const LIQUID_FIGURES = {
   /** Share of dry food's final drinking done by the time pressure is reached. */
-  drunkEarlyShare: { value: 0.25, spread: 0.4, source: 'Come-up of about ten minutes against a cook of thirty to forty' },
+  drunkEarlyShare: {
+    value: 0.25,
+    spread: 0.4,
+    source: 'Come-up of about ten minutes against a cook of thirty to forty',
+  },
   /** Share of wine, beer or spirit boiled away while deglazing. */
   wineBoiledShare: { value: 0.5, spread: 0.3, source: 'Reduced by half, as deglazing is taught' },
   /** Vapour lost coming up and venting, ml. */
-  vapourMl: { value: 50, spread: 0.4, source: 'Pot left open until the valve closes, plus venting: 30-70 ml' },
+  vapourMl: {
+    value: 50,
+    spread: 0.4,
+    source: 'Pot left open until the valve closes, plus venting: 30-70 ml',
+  },
   /** Boiled away while scraping with stock or water, ml. */
   deglazeMl: { value: 15, spread: 0.5, source: 'One minute on high sauté' },
   /** Least film of poured liquid under the juices school, mm over the floor. */
@@ -64,7 +97,11 @@ export const LIQUID_FIGURES = {
 const isAlcohol = (kind: FoodKind): boolean => kind === 'wine' || kind === 'beer' || kind === 'spirit';
 
 /** Adds up the thin liquid of the items that are in the pot when the lid closes. */
-export function sumLiquid(items: readonly PlacedItem[], pot: Pot, rules: Pick<HouseRules, 'liquid'>): LiquidSum {
+export function sumLiquid(
+  items: readonly PlacedItem[],
+  pot: Pot,
+  rules: Pick<HouseRules, 'liquid'>,
+): LiquidSum {
   const under = items.filter((i) => !isHeldBack(i.moment));
   const countJuices = rules.liquid === 'juices';
   const entries: LiquidEntry[] = [];
@@ -81,32 +118,69 @@ export function sumLiquid(items: readonly PlacedItem[], pot: Pot, rules: Pick<Ho
     const thin = isSplitThin ? 0.95 : food.thin;
     if (thin > 0) {
       const why = thin >= 0.94 ? 'thin: counts whole' : `about ${Math.round(thin * 100)} % of it is thin`;
-      entries.push({ kind: 'poured', label, lineId: item.lineId, ml: scale(volume * thin, food.spread / 2), counts: true, why });
+      entries.push({
+        kind: 'poured',
+        label,
+        lineId: item.lineId,
+        ml: scale(volume * thin, food.spread / 2),
+        counts: true,
+        why,
+      });
     }
     if (isAlcohol(food.kind) && item.moment === 'deglaze') {
       const f = LIQUID_FIGURES.wineBoiledShare;
-      entries.push({ kind: 'boiled', label: `${label}, boiled by half`, lineId: item.lineId, ml: scale(-volume * f.value, f.spread), counts: true, why: 'gone while deglazing' });
+      entries.push({
+        kind: 'boiled',
+        label: `${label}, boiled by half`,
+        lineId: item.lineId,
+        ml: scale(-volume * f.value, f.spread),
+        counts: true,
+        why: 'gone while deglazing',
+      });
       deglazed = true;
     }
     const glaze = item.read.frozen && /veg|leaf/.test(food.kind) ? LIQUID_FIGURES.iceGlazeShare.value : 0;
     if (food.givesEarly + glaze > 0) {
-      const softened = food.kind === 'allium' && item.moment === 'aromatics' ? LIQUID_FIGURES.softenedFactor.value : 1;
+      const softened =
+        food.kind === 'allium' && item.moment === 'aromatics' ? LIQUID_FIGURES.softenedFactor.value : 1;
       const early = Math.min(0.6, food.givesEarly * softened + glaze);
-      entries.push({ kind: 'given', label, lineId: item.lineId, ml: scale(early, 0.4), counts: countJuices, why: softened > 1 ? 'weeps as it softens' : 'given up by the time pressure is reached' });
+      entries.push({
+        kind: 'given',
+        label,
+        lineId: item.lineId,
+        ml: scale(early, 0.4),
+        counts: countJuices,
+        why: softened > 1 ? 'weeps as it softens' : 'given up by the time pressure is reached',
+      });
     }
     if (food.drinks > 0 && !item.read.soaked) {
       const f = LIQUID_FIGURES.drunkEarlyShare;
-      entries.push({ kind: 'drunk', label, lineId: item.lineId, ml: scale(-food.drinks * f.value, f.spread), counts: true, why: 'drinks while it comes up' });
+      entries.push({
+        kind: 'drunk',
+        label,
+        lineId: item.lineId,
+        ml: scale(-food.drinks * f.value, f.spread),
+        counts: true,
+        why: 'drinks while it comes up',
+      });
     }
     if (SAUCE_KINDS.has(food.kind)) sauce.push(scale(food.kind === 'tomato-chunky' ? 0.9 : 1, 0.05));
     if (food.givesTotal > 0 && food.kind !== 'tomato-chunky') sauce.push(scale(food.givesTotal, 0.35));
     if (food.drinks > 0) sauce.push(scale(item.read.soaked ? -0.3 : -food.drinks, 0.2));
     if (food.kind === 'oil' || food.kind === 'butter') sauce.push(scale(0.9, 0.1));
-    if (isAlcohol(food.kind)) sauce.push(scale(-LIQUID_FIGURES.wineBoiledShare.value, LIQUID_FIGURES.wineBoiledShare.spread));
+    if (isAlcohol(food.kind))
+      sauce.push(scale(-LIQUID_FIGURES.wineBoiledShare.value, LIQUID_FIGURES.wineBoiledShare.spread));
   }
   if (!deglazed && under.some((i) => i.moment === 'deglaze')) {
     const f = LIQUID_FIGURES.deglazeMl;
-    entries.push({ kind: 'boiled', label: 'steam while scraping', lineId: null, ml: around(-f.value, f.spread), counts: true, why: 'gone while deglazing' });
+    entries.push({
+      kind: 'boiled',
+      label: 'steam while scraping',
+      lineId: null,
+      ml: around(-f.value, f.spread),
+      counts: true,
+      why: 'gone while deglazing',
+    });
   }
   const sum = (kinds: readonly LiquidEntry['kind'][], only?: boolean): Range =>
     sumRanges(entries.filter((e) => kinds.includes(e.kind) && (!only || e.counts)).map((e) => e.ml));

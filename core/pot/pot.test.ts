@@ -10,7 +10,10 @@ import { heightMm, PotSchema, POT_PRESETS } from './pot';
 
 const pantry = new Pantry();
 const standard = POT_PRESETS[1]!;
-const dishOf = (...texts: string[]): Dish => ({ ...emptyDish('d', 'Test', 0), lines: texts.map((text, i) => ({ id: `l${i}`, text })) });
+const dishOf = (...texts: string[]): Dish => ({
+  ...emptyDish('d', 'Test', 0),
+  lines: texts.map((text, i) => ({ id: `l${i}`, text })),
+});
 const items = (...texts: string[]) => placeDish(dishOf(...texts), { pantry });
 const liquid = (...texts: string[]) => sumLiquid(items(...texts), standard, DEFAULT_RULES);
 const fill = (...texts: string[]) => {
@@ -53,7 +56,9 @@ describe('thin liquid', () => {
   });
 
   it('takes off what pasta and rice drink', () => {
-    expect(liquid('500 ml stock', '200 g rice').countedMl.mid).toBeLessThan(liquid('500 ml stock').countedMl.mid);
+    expect(liquid('500 ml stock', '200 g rice').countedMl.mid).toBeLessThan(
+      liquid('500 ml stock').countedMl.mid,
+    );
   });
 
   it('adding thin liquid never makes it worse, and every entry is in the sum', () => {
@@ -74,22 +79,38 @@ describe('thin liquid', () => {
 
 describe('fill', () => {
   it('more liquid never lowers the level', () => {
-    const layers = [{ bulkMl: 300, solidMl: 200 }, { bulkMl: 1500, solidMl: 1000 }, { bulkMl: 400, solidMl: 400 }];
+    const layers = [
+      { bulkMl: 300, solidMl: 200 },
+      { bulkMl: 1500, solidMl: 1000 },
+      { bulkMl: 400, solidMl: 400 },
+    ];
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 5000, noNaN: true }), fc.double({ min: 0, max: 500, noNaN: true }), (ml, more) => {
-        expect(levelMm(ml + more, layers, 380)).toBeGreaterThanOrEqual(levelMm(ml, layers, 380) - 1e-9);
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 5000, noNaN: true }),
+        fc.double({ min: 0, max: 500, noNaN: true }),
+        (ml, more) => {
+          expect(levelMm(ml + more, layers, 380)).toBeGreaterThanOrEqual(levelMm(ml, layers, 380) - 1e-9);
+        },
+      ),
     );
   });
 
   it('conserves volume once everything is covered', () => {
-    const layers = [{ bulkMl: 300, solidMl: 200 }, { bulkMl: 1500, solidMl: 1000 }];
+    const layers = [
+      { bulkMl: 300, solidMl: 200 },
+      { bulkMl: 1500, solidMl: 1000 },
+    ];
     expect((levelMm(2000, layers, 400) / 10) * 400).toBeCloseTo(3200, 6);
   });
 
   it('liquid fills the gaps before it lifts the top', () => {
-    expect(fill('1.5 kg beef chuck', '100 ml stock').topMm).toBeCloseTo(fill('1.5 kg beef chuck', '300 ml stock').topMm, 6);
-    expect(fill('1.5 kg beef chuck', '3 l stock').topMm).toBeGreaterThan(fill('1.5 kg beef chuck', '300 ml stock').topMm);
+    expect(fill('1.5 kg beef chuck', '100 ml stock').topMm).toBeCloseTo(
+      fill('1.5 kg beef chuck', '300 ml stock').topMm,
+      6,
+    );
+    expect(fill('1.5 kg beef chuck', '3 l stock').topMm).toBeGreaterThan(
+      fill('1.5 kg beef chuck', '300 ml stock').topMm,
+    );
   });
 
   it('uses the lower line for what swells or foams', () => {
@@ -117,12 +138,19 @@ describe('the floor', () => {
   };
   it('is calm for a scraped, wet pot and alarmed by flour under the lid', () => {
     expect(risk('1 kg chicken thighs', '400 ml stock', '2 onions').level).toBe('low');
-    expect(risk('1 kg chicken thighs', '400 ml stock', '3 tbsp flour, stirred into the onions').risk).toBeGreaterThan(0.3);
+    expect(
+      risk('1 kg chicken thighs', '400 ml stock', '3 tbsp flour, stirred into the onions').risk,
+    ).toBeGreaterThan(0.3);
   });
   it('each added cause never lowers the risk', () => {
     const base = ['1 kg chicken thighs', '400 ml stock'];
     const calm = risk(...base).risk;
-    for (const extra of ['3 tbsp flour, with the stock', '200 ml double cream, with the stock', '400 g passata', '3 tbsp honey, with the stock'])
+    for (const extra of [
+      '3 tbsp flour, with the stock',
+      '200 ml double cream, with the stock',
+      '400 g passata',
+      '3 tbsp honey, with the stock',
+    ])
       expect(risk(...base, extra).risk).toBeGreaterThanOrEqual(calm);
   });
 });

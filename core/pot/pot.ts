@@ -31,18 +31,94 @@ export const PotSchema = z.object({
 export type Pot = z.infer<typeof PotSchema>;
 
 /** Where the presets come from and how far pots of a kind differ. */
-export const POT_SOURCE = { source: 'Typical figures from cooker manuals and markings of each class; shipped starting values', spread: 0.12 };
+export const POT_SOURCE = {
+  source: 'Typical figures from cooker manuals and markings of each class; shipped starting values',
+  spread: 0.12,
+};
 
-const electric = { altitudeM: null, kind: 'electric', highKPa: [70, 80], lowKPa: [35, 45], maxFill: 2 / 3, foamFill: 0.5, liner: 'steel' } satisfies Partial<Pot>;
-const stovetop = { altitudeM: null, kind: 'stovetop', highKPa: [95, 105], lowKPa: [50, 60], maxFill: 2 / 3, foamFill: 0.5, liner: 'steel' } satisfies Partial<Pot>;
+const electric = {
+  altitudeM: null,
+  kind: 'electric',
+  highKPa: [70, 80],
+  lowKPa: [35, 45],
+  maxFill: 2 / 3,
+  foamFill: 0.5,
+  liner: 'steel',
+} satisfies Partial<Pot>;
+const stovetop = {
+  altitudeM: null,
+  kind: 'stovetop',
+  highKPa: [95, 105],
+  lowKPa: [50, 60],
+  maxFill: 2 / 3,
+  foamFill: 0.5,
+  liner: 'steel',
+} satisfies Partial<Pot>;
 
 /** Starting points for a household's pots. */
 export const POT_PRESETS: readonly Pot[] = [
-  { ...electric, id: 'electric-small', name: 'Small electric, 2.8 l', litres: 2.8, diameterCm: 18, minThinMl: 240, heaterW: 700, lossWPerK: 0.8, metalJPerK: 450, emptyG: 620 },
-  { ...electric, id: 'electric-standard', name: 'Standard electric, 5.7 l', litres: 5.7, diameterCm: 22, minThinMl: 360, heaterW: 1000, lossWPerK: 1.0, metalJPerK: 650, emptyG: 860 },
-  { ...electric, id: 'electric-large', name: 'Large electric, 7.6 l', litres: 7.6, diameterCm: 24, minThinMl: 475, heaterW: 1200, lossWPerK: 1.2, metalJPerK: 800, emptyG: 1080 },
-  { ...stovetop, id: 'stovetop-spring', name: 'Stovetop, spring valve, 6 l', litres: 6, diameterCm: 22, minThinMl: 250, heaterW: 1500, lossWPerK: 3, metalJPerK: 1100, emptyG: 2300 },
-  { ...stovetop, id: 'stovetop-weight', name: 'Stovetop, weight and whistle, 5 l', litres: 5, diameterCm: 20, minThinMl: 350, heaterW: 1500, lossWPerK: 3, metalJPerK: 900, emptyG: 1700, highKPa: [95, 105], lowKPa: [95, 105] },
+  {
+    ...electric,
+    id: 'electric-small',
+    name: 'Small electric, 2.8 l',
+    litres: 2.8,
+    diameterCm: 18,
+    minThinMl: 240,
+    heaterW: 700,
+    lossWPerK: 0.8,
+    metalJPerK: 450,
+    emptyG: 620,
+  },
+  {
+    ...electric,
+    id: 'electric-standard',
+    name: 'Standard electric, 5.7 l',
+    litres: 5.7,
+    diameterCm: 22,
+    minThinMl: 360,
+    heaterW: 1000,
+    lossWPerK: 1.0,
+    metalJPerK: 650,
+    emptyG: 860,
+  },
+  {
+    ...electric,
+    id: 'electric-large',
+    name: 'Large electric, 7.6 l',
+    litres: 7.6,
+    diameterCm: 24,
+    minThinMl: 475,
+    heaterW: 1200,
+    lossWPerK: 1.2,
+    metalJPerK: 800,
+    emptyG: 1080,
+  },
+  {
+    ...stovetop,
+    id: 'stovetop-spring',
+    name: 'Stovetop, spring valve, 6 l',
+    litres: 6,
+    diameterCm: 22,
+    minThinMl: 250,
+    heaterW: 1500,
+    lossWPerK: 3,
+    metalJPerK: 1100,
+    emptyG: 2300,
+  },
+  {
+    ...stovetop,
+    id: 'stovetop-weight',
+    name: 'Stovetop, weight and whistle, 5 l',
+    litres: 5,
+    diameterCm: 20,
+    minThinMl: 350,
+    heaterW: 1500,
+    lossWPerK: 3,
+    metalJPerK: 900,
+    emptyG: 1700,
+    highKPa: [95, 105],
+    lowKPa: [95, 105],
+  },
 ];
 
 /** Inside floor area, cm². */

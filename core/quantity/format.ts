@@ -44,9 +44,14 @@ function stepFor(value: number): number {
 const group = (n: number): string => (n >= 10000 ? String(n).replace(/\B(?=(\d{3})+$)/g, ' ') : String(n));
 
 /** Grams as "6 g", "1.2 kg"; or "3½ oz", "2¾ lb" for a US household. */
-export function formatMass(massG: number, units: DisplayUnits = { weight: 'metric', temperature: 'C' }): string {
+export function formatMass(
+  massG: number,
+  units: DisplayUnits = { weight: 'metric', temperature: 'C' },
+): string {
   if (units.weight === 'us' && massG >= 15) {
-    return massG >= 453 ? `${formatNumber(massG / 453.592, false)} lb` : `${formatNumber(massG / 28.3495, false)} oz`;
+    return massG >= 453
+      ? `${formatNumber(massG / 453.592, false)} lb`
+      : `${formatNumber(massG / 28.3495, false)} oz`;
   }
   if (massG >= 1000) return `${Number((massG / 1000).toFixed(massG >= 10000 ? 0 : 2))} kg`;
   if (massG < 1) return massG > 0 ? 'under 1 g' : '0 g';
@@ -55,7 +60,10 @@ export function formatMass(massG: number, units: DisplayUnits = { weight: 'metri
 }
 
 /** Millilitres as "425 ml", "1.2 l"; or cups and spoons for a US household. */
-export function formatVolume(volumeMl: number, units: DisplayUnits = { weight: 'metric', temperature: 'C' }): string {
+export function formatVolume(
+  volumeMl: number,
+  units: DisplayUnits = { weight: 'metric', temperature: 'C' },
+): string {
   if (units.weight === 'us' && volumeMl >= 3) {
     if (volumeMl < 45) return formatSpoons(volumeMl);
     return `${formatNumber(volumeMl / 236.588)} cup${volumeMl / 236.588 > 1.1 ? 's' : ''}`;
@@ -79,7 +87,10 @@ export function formatSpoons(volumeMl: number): string {
 }
 
 /** "116 °C" or "241 °F". */
-export function formatTemp(tempC: number, units: DisplayUnits = { weight: 'metric', temperature: 'C' }): string {
+export function formatTemp(
+  tempC: number,
+  units: DisplayUnits = { weight: 'metric', temperature: 'C' },
+): string {
   return units.temperature === 'F' ? `${Math.round(tempC * 1.8 + 32)} °F` : `${Math.round(tempC)} °C`;
 }
 

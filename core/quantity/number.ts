@@ -13,7 +13,10 @@ const VULGAR = '¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞';
 const FIGURE = new RegExp(
   `^(?:\\d{1,6}\\s+\\d{1,3}\\s?[/⁄]\\s?\\d{1,3}|\\d{1,3}\\s?[/⁄]\\s?\\d{1,3}|\\d{1,6}\\s?[${VULGAR}]|[${VULGAR}]|\\d{1,3}(?:[,.]\\d{3})+(?![\\d])|\\d{1,6}[.,]\\d{1,4}|\\.\\d{1,4}|\\d{1,6})`,
 );
-const AND_FRACTION = new RegExp(`^(\\d{1,4})\\s+(?:and|&)\\s+(?:a\\s+)?(\\d{1,2}\\s?[/⁄]\\s?\\d{1,2}|[${VULGAR}]|half|quarter|third)`, 'i');
+const AND_FRACTION = new RegExp(
+  `^(\\d{1,4})\\s+(?:and|&)\\s+(?:a\\s+)?(\\d{1,2}\\s?[/⁄]\\s?\\d{1,2}|[${VULGAR}]|half|quarter|third)`,
+  'i',
+);
 
 const WORDS: Record<string, [number, number, boolean?]> = {
   'half a dozen': [6, 6],
@@ -62,7 +65,10 @@ const WORD_LIST = Object.keys(WORDS).sort((a, b) => b.length - a.length);
 
 /** Turns one written figure into a number: fractions, decimal comma, thousands. NaN when it is none. */
 export function figureToNumber(figure: string): number {
-  let text = figure.trim().replace('⁄', '/').replace(/\s*\/\s*/, '/');
+  let text = figure
+    .trim()
+    .replace('⁄', '/')
+    .replace(/\s*\/\s*/, '/');
   if (/^\d{1,3}(?:,\d{3})+$/.test(text)) text = text.replaceAll(',', '');
   else if (/^\d+,\d+$/.test(text)) text = text.replace(',', '.');
   const n = numericQuantity(text, { round: false });
@@ -73,20 +79,24 @@ function readOne(text: string): { value: [number, number]; vague: boolean; rest:
   const andFraction = AND_FRACTION.exec(text);
   if (andFraction) {
     const part = (andFraction[2] ?? '').toLowerCase();
-    const fraction = part === 'half' ? 0.5 : part === 'quarter' ? 0.25 : part === 'third' ? 1 / 3 : figureToNumber(part);
+    const fraction =
+      part === 'half' ? 0.5 : part === 'quarter' ? 0.25 : part === 'third' ? 1 / 3 : figureToNumber(part);
     const value = Number(andFraction[1]) + fraction;
-    if (Number.isFinite(value)) return { value: [value, value], vague: false, rest: text.slice(andFraction[0].length) };
+    if (Number.isFinite(value))
+      return { value: [value, value], vague: false, rest: text.slice(andFraction[0].length) };
   }
   const figure = FIGURE.exec(text);
   if (figure) {
     const value = figureToNumber(figure[0]);
-    if (Number.isFinite(value)) return { value: [value, value], vague: false, rest: text.slice(figure[0].length) };
+    if (Number.isFinite(value))
+      return { value: [value, value], vague: false, rest: text.slice(figure[0].length) };
   }
   const lower = text.toLowerCase();
   for (const word of WORD_LIST) {
     if (lower.startsWith(word) && !/^[\p{L}\p{N}'’-]/u.test(lower.slice(word.length))) {
       const entry = WORDS[word];
-      if (entry) return { value: [entry[0], entry[1]], vague: entry[2] ?? false, rest: text.slice(word.length) };
+      if (entry)
+        return { value: [entry[0], entry[1]], vague: entry[2] ?? false, rest: text.slice(word.length) };
     }
   }
   return null;
@@ -99,7 +109,8 @@ function readOne(text: string): { value: [number, number]; vague: boolean; rest:
 export function readNumber(text: string): ReadNumber | null {
   const first = readOne(text);
   if (!first) return null;
-  let [min, max] = first.value;
+  const [min] = first.value;
+  let max = first.value[1];
   let rest = first.rest;
   const dash = /^\s*(?:-|–|—|to\b|or\b)\s*/i.exec(rest);
   if (dash) {

@@ -1,5 +1,13 @@
 import fc from 'fast-check';
-import { formatCountdown, formatDuration, formatMass, formatNumber, formatSpoons, formatTemp, formatVolume } from './format';
+import {
+  formatCountdown,
+  formatDuration,
+  formatMass,
+  formatNumber,
+  formatSpoons,
+  formatTemp,
+  formatVolume,
+} from './format';
 import { figureToNumber, readNumber } from './number';
 import { around, sumRanges } from './range';
 import { perUnitIn, readUnit, unitById, UNITS } from './units';
@@ -121,11 +129,15 @@ describe('ranges', () => {
   });
   it('keep low <= mid <= high', () => {
     fc.assert(
-      fc.property(fc.double({ min: -1e3, max: 1e3, noNaN: true }), fc.double({ min: 0, max: 2, noNaN: true }), (v, s) => {
-        const r = around(v, s);
-        expect(r.low).toBeLessThanOrEqual(r.mid);
-        expect(r.mid).toBeLessThanOrEqual(r.high);
-      }),
+      fc.property(
+        fc.double({ min: -1e3, max: 1e3, noNaN: true }),
+        fc.double({ min: 0, max: 2, noNaN: true }),
+        (v, s) => {
+          const r = around(v, s);
+          expect(r.low).toBeLessThanOrEqual(r.mid);
+          expect(r.mid).toBeLessThanOrEqual(r.high);
+        },
+      ),
     );
   });
 });

@@ -23,7 +23,8 @@ export interface Unit {
 }
 
 /** Source of the exact figures: definitions of the US customary, imperial and metric units. */
-export const UNIT_SOURCE = 'Definitions of US customary, imperial and metric kitchen measures; vague measures are kitchen custom.';
+export const UNIT_SOURCE =
+  'Definitions of US customary, imperial and metric kitchen measures; vague measures are kitchen custom.';
 
 const u = (
   id: string,
@@ -48,14 +49,23 @@ export const UNITS: readonly Unit[] = [
     bySystem: { metric: 5, uk: 5, au: 5 },
   }),
   u('dsp', 'volume', 10, 0.2, 'dsp|dessertspoon|dessertspoons|dstspn|dessert spoon|dessert spoons'),
-  u('tbsp', 'volume', 14.787, 0.12, 'tbsp|tbsp.|tbsps|tbs|tbs.|tbl|tblsp|tablespoon|tablespoons|tbls|tabsp|el|c. à s.', {
-    bySystem: { metric: 15, uk: 15, au: 20 },
-  }),
+  u(
+    'tbsp',
+    'volume',
+    14.787,
+    0.12,
+    'tbsp|tbsp.|tbsps|tbs|tbs.|tbl|tblsp|tablespoon|tablespoons|tbls|tabsp|el|c. à s.',
+    {
+      bySystem: { metric: 15, uk: 15, au: 20 },
+    },
+  ),
   u('floz', 'volume', 29.574, 0.05, 'fl oz|fl. oz.|fl. oz|floz|fluid ounce|fluid ounces|fl ounce|fl ounces', {
     bySystem: { uk: 28.413 },
   }),
   u('cup', 'volume', 236.588, 0.08, 'cup|cups|c|c.', { bySystem: { metric: 250, uk: 250, au: 250 } }),
-  u('pint', 'volume', 473.176, 0.05, 'pint|pints|pt|pts', { bySystem: { uk: 568.261, metric: 568.261, au: 570 } }),
+  u('pint', 'volume', 473.176, 0.05, 'pint|pints|pt|pts', {
+    bySystem: { uk: 568.261, metric: 568.261, au: 570 },
+  }),
   u('quart', 'volume', 946.353, 0.05, 'quart|quarts|qt|qts', { bySystem: { uk: 1136.5 } }),
   u('gallon', 'volume', 3785.41, 0.05, 'gallon|gallons|gal', { bySystem: { uk: 4546.1 } }),
   u('dash', 'volume', 0.6, 0.5, 'dash|dashes|shake|shakes'),
@@ -71,10 +81,19 @@ export const UNITS: readonly Unit[] = [
   u('clove', 'piece', 1, 0.3, 'clove|cloves', { typicalG: 4.5 }),
   u('can', 'piece', 1, 0.08, 'can|cans|tin|tins', { typicalG: 400 }),
   u('jar', 'piece', 1, 0.3, 'jar|jars', { typicalG: 350 }),
-  u('packet', 'piece', 1, 0.4, 'packet|packets|package|packages|pkg|pkgs|pack|packs|sachet|sachets|pkt|envelope|envelopes', {
-    typicalG: 250,
+  u(
+    'packet',
+    'piece',
+    1,
+    0.4,
+    'packet|packets|package|packages|pkg|pkgs|pack|packs|sachet|sachets|pkt|envelope|envelopes',
+    {
+      typicalG: 250,
+    },
+  ),
+  u('carton', 'piece', 1, 0.3, 'carton|cartons|tub|tubs|pot of|pots of|container|containers|box|boxes', {
+    typicalG: 300,
   }),
-  u('carton', 'piece', 1, 0.3, 'carton|cartons|tub|tubs|pot of|pots of|container|containers|box|boxes', { typicalG: 300 }),
   u('bag', 'piece', 1, 0.3, 'bag|bags', { typicalG: 250 }),
   u('bottle', 'piece', 1, 0.2, 'bottle|bottles', { typicalG: 500 }),
   u('bunch', 'piece', 1, 0.4, 'bunch|bunches|bouquet', { typicalG: 30 }),
@@ -87,7 +106,9 @@ export const UNITS: readonly Unit[] = [
   u('head', 'piece', 1, 0.3, 'head|heads|bulb|bulbs', { typicalG: 400 }),
   u('cube', 'piece', 1, 0.1, 'cube|cubes|stock pot|stockpot', { typicalG: 10 }),
   u('knob', 'piece', 1, 0.4, 'knob|knobs|nub|pat|pats', { typicalG: 15 }),
-  u('thumb', 'piece', 1, 0.4, 'thumb|thumbs|thumb-sized piece|thumb sized piece|thumb-size piece', { typicalG: 15 }),
+  u('thumb', 'piece', 1, 0.4, 'thumb|thumbs|thumb-sized piece|thumb sized piece|thumb-size piece', {
+    typicalG: 15,
+  }),
   u('piece', 'piece', 1, 0.3, 'piece|pieces|pc|pcs|fillet|fillets|whole', { typicalG: 100 }),
   u('rack', 'piece', 1, 0.2, 'rack|racks', { typicalG: 900 }),
   u('block', 'piece', 1, 0.1, 'block|blocks|brick|bricks', { typicalG: 227 }),

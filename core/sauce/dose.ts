@@ -1,5 +1,11 @@
 import type { Range } from '../quantity/range';
-import { nearestThickness, thickenerById, type Thickener, type ThickenerId, type Thickness } from './data/thickeners';
+import {
+  nearestThickness,
+  thickenerById,
+  type Thickener,
+  type ThickenerId,
+  type Thickness,
+} from './data/thickeners';
 
 /** What the sum needs. Grams and per cent by weight. */
 export interface DoseInput {
@@ -114,12 +120,19 @@ export function secondDose(first: DoseInput, firstStarchG: number, seenPercent: 
   const promised = thicknessAfter(first, firstStarchG);
   const again = doseFor({
     ...first,
-    sauceG: first.sauceG + firstStarchG * (1 + (thickenerById(first.thickener).how === 'slurry' ? first.waterPerStarch : 0)),
+    sauceG:
+      first.sauceG +
+      firstStarchG * (1 + (thickenerById(first.thickener).how === 'slurry' ? first.waterPerStarch : 0)),
     presentPercent: seenPercent,
   });
   const starchG = Math.min(again.starchG, Math.max(firstStarchG, 2));
   const scale = again.starchG > 0 ? starchG / again.starchG : 0;
-  return { ...again, starchG, waterG: again.waterG * scale, learnedFactor: promised > 0 ? Math.min(1.6, Math.max(0.6, seenPercent / promised)) : 1 };
+  return {
+    ...again,
+    starchG,
+    waterG: again.waterG * scale,
+    learnedFactor: promised > 0 ? Math.min(1.6, Math.max(0.6, seenPercent / promised)) : 1,
+  };
 }
 
 /** Water boiled off on a pot's high sauté, g a minute. Source: 100 ml in 6-10 minutes on a standard pot; spread 25 %. */
@@ -129,7 +142,11 @@ export const BOIL_OFF_G_PER_MIN = { high: 13, low: 5.5, spread: 0.25 };
  * Boiling down instead of thickening: minutes until the sauce has the wanted thickness from its own strength, and the
  * factor by which salt and sharpness rise. Null when it has no strength of its own to concentrate.
  */
-export function reduceTo(sauceG: number, presentPercent: number, aimPercent: number): { minutes: number; leftG: number; saltFactor: number } | null {
+export function reduceTo(
+  sauceG: number,
+  presentPercent: number,
+  aimPercent: number,
+): { minutes: number; leftG: number; saltFactor: number } | null {
   if (presentPercent <= 0.05 || aimPercent <= 0) return null;
   if (aimPercent <= presentPercent) return { minutes: 0, leftG: sauceG, saltFactor: 1 };
   const leftG = (sauceG * presentPercent) / aimPercent;

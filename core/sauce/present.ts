@@ -3,7 +3,16 @@ import type { PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 
 /** Kinds that melt into the sauce whole, and the share of solid ones that does. Source: kitchen judgement; spread 40 %. */
-const DISSOLVED: Partial<Record<FoodKind, number>> = { allium: 0.6, 'root-veg': 0.25, 'tomato-fresh': 1, 'pulse-dry': 0.4, grain: 0.3, pasta: 0.4, 'dried-fruit': 0.4, nut: 0.5 };
+const DISSOLVED: Partial<Record<FoodKind, number>> = {
+  allium: 0.6,
+  'root-veg': 0.25,
+  'tomato-fresh': 1,
+  'pulse-dry': 0.4,
+  grain: 0.3,
+  pasta: 0.4,
+  'dried-fruit': 0.4,
+  nut: 0.5,
+};
 
 /**
  * Cornstarch-equivalent grams that are in the pot already when the pin drops: tomato pulp, melted onion, flour that went
@@ -15,7 +24,10 @@ export function presentStrengthG(items: readonly PlacedItem[]): number {
     .reduce((sum, i) => {
       const food = i.read.food;
       if (!food) return sum;
-      const share = (food.kind === 'flour' || food.kind === 'starch') && i.moment === 'sear' ? 0.5 : (DISSOLVED[food.kind] ?? 1);
+      const share =
+        (food.kind === 'flour' || food.kind === 'starch') && i.moment === 'sear'
+          ? 0.5
+          : (DISSOLVED[food.kind] ?? 1);
       return sum + i.massG.mid * food.strength * share;
     }, 0);
 }
@@ -27,7 +39,11 @@ export function laterAdditions(items: readonly PlacedItem[]): { massG: number; s
   for (const i of items) {
     const food = i.read.food;
     if (!food || i.moment === 'serve') continue;
-    if (i.moment === 'dairy' || food.kind === 'nut-paste' || (food.kind === 'nut' && i.moment === 'thicken')) {
+    if (
+      i.moment === 'dairy' ||
+      food.kind === 'nut-paste' ||
+      (food.kind === 'nut' && i.moment === 'thicken')
+    ) {
       massG += i.massG.mid;
       strengthG += i.massG.mid * food.strength;
     } else if (i.moment === 'finish' && food.kind === 'pasta') strengthG += i.massG.mid * food.strength * 0.4;
@@ -38,13 +54,17 @@ export function laterAdditions(items: readonly PlacedItem[]): { massG: number; s
 /** How sharp the sauce is while it thickens, 0 mild to 1 vinegar-sharp. */
 export function sharpnessOf(items: readonly PlacedItem[], sauceG: number): number {
   if (sauceG <= 0) return 0;
-  const acid = items.filter((i) => !isHeldBack(i.moment)).reduce((s, i) => s + i.massG.mid * (i.read.food?.acid ?? 0), 0);
+  const acid = items
+    .filter((i) => !isHeldBack(i.moment))
+    .reduce((s, i) => s + i.massG.mid * (i.read.food?.acid ?? 0), 0);
   return Math.min(1, acid / sauceG / 0.25);
 }
 
 /** Salt in the whole dish as written, g: what every food brings, with the spread of stocks and sauces left to the caller. */
 export function saltG(items: readonly PlacedItem[]): number {
-  return items.filter((i) => i.moment !== 'serve').reduce((s, i) => s + i.massG.mid * (i.read.food?.salt ?? 0), 0);
+  return items
+    .filter((i) => i.moment !== 'serve')
+    .reduce((s, i) => s + i.massG.mid * (i.read.food?.salt ?? 0), 0);
 }
 
 /** Salt in a finished sauced dish, share of the weight eaten. Source: household figure 0.8-1.2 %; spread 20 %. */

@@ -13,16 +13,26 @@ const arbInput: fc.Arbitrary<DoseInput> = fc.record({
   laterG: fc.double({ min: 0, max: 500, noNaN: true }),
   sharpness: fc.double({ min: 0, max: 1, noNaN: true }),
 });
-const plain: DoseInput = { sauceG: 800, presentPercent: 0, aimPercent: 2.25, thickener: 'cornstarch', waterPerStarch: SLURRY_WATER.equal };
+const plain: DoseInput = {
+  sauceG: 800,
+  presentPercent: 0,
+  aimPercent: 2.25,
+  thickener: 'cornstarch',
+  waterPerStarch: SLURRY_WATER.equal,
+};
 
 describe('the dose', () => {
   it('inverts the forward sum exactly, its own water counted', () => {
     fc.assert(
       fc.property(arbInput, (input) => {
         const dose = doseFor(input);
-        if (dose.starchG > 0 && !dose.capped) expect(thicknessAfter(input, dose.starchG)).toBeCloseTo(input.aimPercent, 6);
+        if (dose.starchG > 0 && !dose.capped)
+          expect(thicknessAfter(input, dose.starchG)).toBeCloseTo(input.aimPercent, 6);
         expect(dose.starchG).toBeGreaterThanOrEqual(0);
-        expect(dose.finishedG).toBeCloseTo(input.sauceG + (input.laterG ?? 0) + dose.starchG + dose.waterG, 6);
+        expect(dose.finishedG).toBeCloseTo(
+          input.sauceG + (input.laterG ?? 0) + dose.starchG + dose.waterG,
+          6,
+        );
       }),
     );
   });
@@ -31,9 +41,15 @@ describe('the dose', () => {
     fc.assert(
       fc.property(arbInput, fc.double({ min: 1, max: 1000, noNaN: true }), (input, more) => {
         const x = doseFor(input).starchG;
-        expect(doseFor({ ...input, laterG: (input.laterG ?? 0) + more }).starchG).toBeGreaterThanOrEqual(x - 1e-9);
-        expect(doseFor({ ...input, aimPercent: input.aimPercent + 0.5 }).starchG).toBeGreaterThanOrEqual(x - 1e-9);
-        expect(doseFor({ ...input, presentPercent: input.presentPercent + 0.5 }).starchG).toBeLessThanOrEqual(x + 1e-9);
+        expect(doseFor({ ...input, laterG: (input.laterG ?? 0) + more }).starchG).toBeGreaterThanOrEqual(
+          x - 1e-9,
+        );
+        expect(doseFor({ ...input, aimPercent: input.aimPercent + 0.5 }).starchG).toBeGreaterThanOrEqual(
+          x - 1e-9,
+        );
+        expect(doseFor({ ...input, presentPercent: input.presentPercent + 0.5 }).starchG).toBeLessThanOrEqual(
+          x + 1e-9,
+        );
       }),
     );
   });
@@ -59,11 +75,17 @@ describe('the dose', () => {
   it('offers a splash instead when it is too thick already', () => {
     const dose = doseFor({ ...plain, presentPercent: 4 });
     expect(dose.starchG).toBe(0);
-    expect(thicknessAfter({ ...plain, sauceG: plain.sauceG + dose.loosenG, presentPercent: (4 * 800) / (800 + dose.loosenG) }, 0)).toBeCloseTo(2.25, 6);
+    expect(
+      thicknessAfter(
+        { ...plain, sauceG: plain.sauceG + dose.loosenG, presentPercent: (4 * 800) / (800 + dose.loosenG) },
+        0,
+      ),
+    ).toBeCloseTo(2.25, 6);
   });
 
   it('takes nonsense for nothing', () => {
-    for (const sauceG of [Number.NaN, -5, Number.POSITIVE_INFINITY]) expect(doseFor({ ...plain, sauceG }).starchG).toBeGreaterThanOrEqual(0);
+    for (const sauceG of [Number.NaN, -5, Number.POSITIVE_INFINITY])
+      expect(doseFor({ ...plain, sauceG }).starchG).toBeGreaterThanOrEqual(0);
     expect(doseFor({ ...plain, sauceG: 0 }).starchG).toBe(0);
   });
 
@@ -115,11 +137,17 @@ describe('dairy', () => {
 
   it('mixing lies between its parts', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 2000 }), fc.integer({ min: 1, max: 2000 }), fc.integer({ min: 0, max: 100 }), fc.integer({ min: 0, max: 100 }), (a, b, ta, tb) => {
-        const t = mixedC(a, ta, b, tb);
-        expect(t).toBeGreaterThanOrEqual(Math.min(ta, tb) - 1e-9);
-        expect(t).toBeLessThanOrEqual(Math.max(ta, tb) + 1e-9);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 2000 }),
+        fc.integer({ min: 1, max: 2000 }),
+        fc.integer({ min: 0, max: 100 }),
+        fc.integer({ min: 0, max: 100 }),
+        (a, b, ta, tb) => {
+          const t = mixedC(a, ta, b, tb);
+          expect(t).toBeGreaterThanOrEqual(Math.min(ta, tb) - 1e-9);
+          expect(t).toBeLessThanOrEqual(Math.max(ta, tb) + 1e-9);
+        },
+      ),
     );
   });
 });

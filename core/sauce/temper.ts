@@ -38,7 +38,9 @@ export function planDairy(
   const from = Math.min(options.fromC ?? boilsC - 2, boilsC);
   const waitS = waitToC >= boilsC - 1 ? 0 : (Math.max(0, from - waitToC) / COOLING_C_PER_MIN) * 60;
   const needs = figures.temper && dairyG > 20;
-  const temperWithG = needs ? Math.min(sauceG * 0.7, (dairyG * (TEMPERED_C + 3 - FRIDGE_C)) / Math.max(5, waitToC - TEMPERED_C - 3)) : 0;
+  const temperWithG = needs
+    ? Math.min(sauceG * 0.7, (dairyG * (TEMPERED_C + 3 - FRIDGE_C)) / Math.max(5, waitToC - TEMPERED_C - 3))
+    : 0;
   const temperedC = needs ? mixedC(temperWithG, waitToC, dairyG, FRIDGE_C) : FRIDGE_C;
   const afterC = mixedC(sauceG, waitToC, dairyG, FRIDGE_C);
   return { waitToC, waitS, temperWithG, temperedC, afterC, note: figures.note };

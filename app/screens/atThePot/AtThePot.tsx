@@ -1,7 +1,14 @@
 import { useMemo } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useParams } from 'react-router';
-import { liveForecast, liveTimers, type CookState, type EventPayload, type Kitchen, type Plan } from '../../../core/index';
+import {
+  liveForecast,
+  liveTimers,
+  type CookState,
+  type Dish,
+  type Kitchen,
+  type Plan,
+} from '../../../core/index';
 import { clock, useNow } from '../../parts/now';
 import { useSay } from '../../parts/Toasts';
 import { record, undoLast } from '../../store/cooks';
@@ -9,18 +16,16 @@ import { useCook, useKitchen, usePlan } from '../../store/live';
 import { useAlarm, useAwake } from './alarm';
 import { HeldTray } from './HeldTray';
 import { StepCard } from './StepCard';
+import type { Tell } from './tell';
 import { Timers } from './Timers';
 import { VerdictForm } from './VerdictForm';
-
-/** Records what one tap means. */
-export type Tell = (...payloads: EventPayload[]) => void;
 
 /** The cook-along: one step, big; timers; what is still held back; when dinner really is. */
 export default function AtThePot() {
   const { cookId = '' } = useParams();
   const kitchen = useKitchen();
   const state = useCook(cookId);
-  const dish = useMemo(() => (state?.dish ? { ...state.dish, settings: { ...state.dish.settings, potId: state.potId } } : null), [state?.dish, state?.potId]);
+  const dish = useMemo(() => (state ? dishAsCooked(state) : null), [state]);
   const plan = usePlan(dish, kitchen);
   if (state === null)
     return (
@@ -35,6 +40,11 @@ export default function AtThePot() {
   return <Cooking state={state} kitchen={kitchen} plan={plan} />;
 }
 
+/** The dish as it was when the cook began, in the pot that was chosen then. */
+function dishAsCooked({ dish, potId }: CookState): Dish | null {
+  return dish && { ...dish, settings: { ...dish.settings, potId } };
+}
+
 function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen; plan: Plan }) {
   const now = useNow(500);
   const say = useSay();
@@ -45,7 +55,9 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
   useAwake(!over);
   const forecast = liveForecast(plan, state, now);
   const tell: Tell = (...payloads) =>
-    void record(state.cookId, ...payloads).catch(() => say('That could not be written down. Is the disk full? Try once more.'));
+    void record(state.cookId, ...payloads).catch(() =>
+      say('That could not be written down. Is the disk full? Try once more.'),
+    );
   const number = plan.steps.length - plan.steps.filter((s) => !state.done[s.id]).length + 1;
 
   if (over)
@@ -53,7 +65,10 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
       <div className="page page-narrow">
         <h1>{state.dish?.name}</h1>
         <p className="mt-3">
-          {state.status === 'finished' ? 'This cook is finished and in the logbook.' : 'This cook was left off.'} <Link to={`/log/${state.cookId}`}>See how it went</Link>
+          {state.status === 'finished'
+            ? 'This cook is finished and in the logbook.'
+            : 'This cook was left off.'}{' '}
+          <Link to={`/log/${state.cookId}`}>See how it went</Link>
         </p>
       </div>
     );
@@ -80,7 +95,15 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
       </header>
       <div className="at-pot-body">
         {forecast.current ? (
-          <StepCard key={forecast.current.id} step={forecast.current} next={plan.steps.find((s) => !state.done[s.id] && s.id !== forecast.current?.id)} plan={plan} state={state} kitchen={kitchen} tell={tell} />
+          <StepCard
+            key={forecast.current.id}
+            step={forecast.current}
+            next={plan.steps.find((s) => !state.done[s.id] && s.id !== forecast.current?.id)}
+            plan={plan}
+            state={state}
+            kitchen={kitchen}
+            tell={tell}
+          />
         ) : (
           <VerdictForm state={state} tell={tell} onDone={() => void navigate(`/log/${state.cookId}`)} />
         )}
@@ -88,14 +111,21 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
           <Timers timers={timers} due={due} now={now} tell={tell} />
           <HeldTray plan={plan} unlocked={state.pinDownAt !== null} done={state.done} />
           <div className="at-pot-tools">
-            <Button variant="quiet" onClick={() => void undoLast(state.cookId)} disabled={state.applied.length < 2}>
+            <Button
+              variant="quiet"
+              onClick={() => void undoLast(state.cookId)}
+              disabled={state.applied.length < 2}
+            >
               Undo last tap
             </Button>
             <Button
               variant="quiet"
               onClick={() => {
                 tell({ type: 'abandoned', reason: 'left off' });
-                say('Left off. What happened so far is in the logbook.', { label: 'Go on cooking', run: () => void undoLast(state.cookId) });
+                say('Left off. What happened so far is in the logbook.', {
+                  label: 'Go on cooking',
+                  run: () => void undoLast(state.cookId),
+                });
               }}
             >
               Leave it off

@@ -1,12 +1,26 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { doseFor, formatCountdown, formatDuration, formatDurationRange, formatMass, formatSpoons, formatTemp, THICKENERS, type CookState, type EventPayload, type Kitchen, type Plan, type Step } from '../../../core/index';
+import {
+  doseFor,
+  formatCountdown,
+  formatDuration,
+  formatDurationRange,
+  formatMass,
+  formatSpoons,
+  formatTemp,
+  THICKENERS,
+  type CookState,
+  type EventPayload,
+  type Kitchen,
+  type Plan,
+  type Step,
+} from '../../../core/index';
 import { useNow } from '../../parts/now';
 import { freshId } from '../../store/dishes';
 import { benchFor, doseInput, type Bench } from '../finish/bench';
 import { SauceBench, SpoonShows } from '../finish/SauceBench';
-import type { Tell } from './AtThePot';
+import type { Tell } from './tell';
 
 interface Props {
   step: Step;
@@ -31,8 +45,17 @@ function meaningOf(step: Step): EventPayload[] {
 
 /** Timers that start by themselves when a step is finished, because the pot's clock starts then too. */
 function followUp(step: Step, plan: Plan): EventPayload[] {
-  if (step.kind === 'comeUp' && plan.heat.holdS > 0) return [{ type: 'timerStarted', timerId: 'hold', name: 'Under pressure', seconds: Math.max(1, Math.round(plan.heat.holdS)) }];
-  if (step.kind === 'hold' && plan.release === 'ten') return [{ type: 'timerStarted', timerId: 'down', name: 'Coming down', seconds: 600 }];
+  if (step.kind === 'comeUp' && plan.heat.holdS > 0)
+    return [
+      {
+        type: 'timerStarted',
+        timerId: 'hold',
+        name: 'Under pressure',
+        seconds: Math.max(1, Math.round(plan.heat.holdS)),
+      },
+    ];
+  if (step.kind === 'hold' && plan.release === 'ten')
+    return [{ type: 'timerStarted', timerId: 'down', name: 'Coming down', seconds: 600 }];
   return [];
 }
 
@@ -50,15 +73,37 @@ export function StepCard(props: Props) {
   const [skipping, setSkipping] = useState(false);
   const [before] = useState(() => Object.entries(state.done).sort((a, b) => b[1].at - a[1].at)[0]?.[0]);
   const done = (...more: EventPayload[]): void => {
-    const stopOwn: EventPayload[] = state.timers.filter((t) => !t.stopped && (t.id === step.id || (step.kind === 'hold' && t.id === 'hold') || (step.kind === 'release' && t.id === 'down'))).map((t) => ({ type: 'timerStopped', timerId: t.id }));
-    tell(...more, ...meaningOf(step), ...stopOwn, { type: 'stepDone', stepId: step.id }, ...followUp(step, plan));
+    const stopOwn: EventPayload[] = state.timers
+      .filter(
+        (t) =>
+          !t.stopped &&
+          (t.id === step.id ||
+            (step.kind === 'hold' && t.id === 'hold') ||
+            (step.kind === 'release' && t.id === 'down')),
+      )
+      .map((t) => ({ type: 'timerStopped', timerId: t.id }));
+    tell(
+      ...more,
+      ...meaningOf(step),
+      ...stopOwn,
+      { type: 'stepDone', stepId: step.id },
+      ...followUp(step, plan),
+    );
   };
   const own = step.kind === 'measure' || step.kind === 'thicken' || step.kind === 'meat';
   return (
     <article className="step" aria-labelledby="step-title">
       <div className="step-top">
-        {step.heat && <span className={`heat heat-${step.heat}`}>{step.heat === 'pressure' ? 'sealed' : `heat ${step.heat}`}</span>}
-        <span className="soft">{step.hands ? `about ${formatDuration(step.durationS.mid)}` : `hands free, ${formatDurationRange(step.durationS)}`}</span>
+        {step.heat && (
+          <span className={`heat heat-${step.heat}`}>
+            {step.heat === 'pressure' ? 'sealed' : `heat ${step.heat}`}
+          </span>
+        )}
+        <span className="soft">
+          {step.hands
+            ? `about ${formatDuration(step.durationS.mid)}`
+            : `hands free, ${formatDurationRange(step.durationS)}`}
+        </span>
       </div>
       {/* A new step is announced to a screen reader. */}
       <h2 id="step-title" aria-live="polite">
@@ -89,7 +134,13 @@ export function StepCard(props: Props) {
       {step.kind === 'thicken' && <ThickenStep {...props} done={done} />}
       {step.kind === 'meat' && <MeatStep {...props} done={done} />}
       {step.check && (
-        <Form.Check className="step-check" id={`check-${step.id}`} checked={agreed} onChange={(e) => setAgreed(e.target.checked)} label={step.check} />
+        <Form.Check
+          className="step-check"
+          id={`check-${step.id}`}
+          checked={agreed}
+          onChange={(e) => setAgreed(e.target.checked)}
+          label={step.check}
+        />
       )}
       <div className="step-buttons">
         {before && (
@@ -101,7 +152,18 @@ export function StepCard(props: Props) {
           Skip
         </Button>
         {step.timer && step.kind === 'do' && !state.timers.some((t) => t.id === step.id && !t.stopped) && (
-          <Button variant="outline-primary" onClick={() => step.timer && tell({ type: 'timerStarted', timerId: state.timers.some((t) => t.id === step.id) ? freshId() : step.id, name: step.timer.name, seconds: step.timer.seconds })}>
+          <Button
+            variant="outline-primary"
+            onClick={() =>
+              step.timer &&
+              tell({
+                type: 'timerStarted',
+                timerId: state.timers.some((t) => t.id === step.id) ? freshId() : step.id,
+                name: step.timer.name,
+                seconds: step.timer.seconds,
+              })
+            }
+          >
             Start {formatDuration(step.timer.seconds)}
           </Button>
         )}
@@ -111,12 +173,25 @@ export function StepCard(props: Props) {
           </Button>
         )}
       </div>
-      {step.check && !agreed && !own && <p className="soft small mb-0">Asked, not assumed: tick the line above first, or skip and say why.</p>}
+      {step.check && !agreed && !own && (
+        <p className="soft small mb-0">Asked, not assumed: tick the line above first, or skip and say why.</p>
+      )}
       {skipping && (
         <div className="step-skip">
           <span>Why skip?</span>
           {SKIPS.map((reason) => (
-            <Button key={reason} size="sm" variant="outline-primary" onClick={() => tell(...meaningOf(step), { type: 'stepSkipped', stepId: step.id, reason }, ...followUp(step, plan))}>
+            <Button
+              key={reason}
+              size="sm"
+              variant="outline-primary"
+              onClick={() =>
+                tell(
+                  ...meaningOf(step),
+                  { type: 'stepSkipped', stepId: step.id, reason },
+                  ...followUp(step, plan),
+                )
+              }
+            >
               {reason}
             </Button>
           ))}
@@ -125,7 +200,11 @@ export function StepCard(props: Props) {
       {next && (
         <p className="step-next soft">
           Next: {next.title}
-          {next.items.length > 0 && ` — ${next.items.slice(0, 4).map((i) => i.name).join(', ')}`}
+          {next.items.length > 0 &&
+            ` — ${next.items
+              .slice(0, 4)
+              .map((i) => i.name)
+              .join(', ')}`}
         </p>
       )}
     </article>
@@ -139,7 +218,8 @@ function Elapsed({ step, state }: { step: Step; state: CookState }) {
   if (!since) return null;
   return (
     <p className="step-elapsed">
-      <span className="figure">{formatCountdown((now - since) / 1000)}</span> <span className="soft">of about {formatDurationRange(step.durationS)}</span>
+      <span className="figure">{formatCountdown((now - since) / 1000)}</span>{' '}
+      <span className="soft">of about {formatDurationRange(step.durationS)}</span>
     </p>
   );
 }
@@ -149,12 +229,43 @@ type OwnProps = Props & { done: (...more: EventPayload[]) => void };
 function MeasureStep({ plan, state, kitchen, done }: OwnProps) {
   const [bench, setBench] = useState<Bench>(() => {
     const fresh = benchFor(plan, plan.rules, plan.dish);
-    return { ...fresh, way: 'jug', ...(state.sauce ? { reading: String(Math.round(state.sauce.sauceG)), aim: state.sauce.aim, presentPercent: state.sauce.presentPercent } : {}) };
+    return {
+      ...fresh,
+      way: 'jug',
+      ...(state.sauce
+        ? {
+            reading: String(Math.round(state.sauce.sauceG)),
+            aim: state.sauce.aim,
+            presentPercent: state.sauce.presentPercent,
+          }
+        : {}),
+    };
   });
   return (
-    <SauceBench bench={bench} onBench={setBench} pot={plan.pot} plan={plan} kitchen={kitchen} rules={plan.rules} starchFactor={plan.calibration.starchFactor}>
+    <SauceBench
+      bench={bench}
+      onBench={setBench}
+      pot={plan.pot}
+      plan={plan}
+      kitchen={kitchen}
+      rules={plan.rules}
+      starchFactor={plan.calibration.starchFactor}
+    >
       {(answer) => (
-        <Button className="step-done mt-3" disabled={!answer} onClick={() => answer && done({ type: 'sauceMeasured', sauceG: answer.input.sauceG, how: bench.way, aim: bench.aim, presentPercent: bench.presentPercent })}>
+        <Button
+          className="step-done mt-3"
+          disabled={!answer}
+          onClick={() =>
+            answer &&
+            done({
+              type: 'sauceMeasured',
+              sauceG: answer.input.sauceG,
+              how: bench.way,
+              aim: bench.aim,
+              presentPercent: bench.presentPercent,
+            })
+          }
+        >
           Use this
         </Button>
       )}
@@ -165,9 +276,23 @@ function MeasureStep({ plan, state, kitchen, done }: OwnProps) {
 function ThickenStep({ plan, state, kitchen, done, tell }: OwnProps) {
   const [bench] = useState<Bench>(() => {
     const fresh = benchFor(plan, plan.rules, plan.dish);
-    return state.sauce ? { ...fresh, way: 'jug', reading: String(state.sauce.sauceG), aim: state.sauce.aim, presentPercent: state.sauce.presentPercent } : fresh;
+    return state.sauce
+      ? {
+          ...fresh,
+          way: 'jug',
+          reading: String(state.sauce.sauceG),
+          aim: state.sauce.aim,
+          presentPercent: state.sauce.presentPercent,
+        }
+      : fresh;
   });
-  const input = doseInput(bench, state.sauce?.sauceG ?? plan.liquid.sauceAfterG.mid, plan.rules, plan, plan.calibration.starchFactor);
+  const input = doseInput(
+    bench,
+    state.sauce?.sauceG ?? plan.liquid.sauceAfterG.mid,
+    plan.rules,
+    plan,
+    plan.calibration.starchFactor,
+  );
   const dose = doseFor(input);
   const stirred = (state.sauce?.starchG ?? 0) > 0;
   const t = THICKENERS.find((x) => x.id === input.thickener);
@@ -180,15 +305,19 @@ function ThickenStep({ plan, state, kitchen, done, tell }: OwnProps) {
       ) : (
         <>
           <p className="bench-big" data-testid="dose">
-            <strong className="figure">{formatSpoons(dose.starchG / dose.thickener.gPerMl)}</strong> {dose.thickener.name} <span className="bench-grams">{formatMass(dose.starchG)}</span>
+            <strong className="figure">{formatSpoons(dose.starchG / dose.thickener.gPerMl)}</strong>{' '}
+            {dose.thickener.name} <span className="bench-grams">{formatMass(dose.starchG)}</span>
           </p>
           {dose.waterG > 0 && (
             <p className="bench-second">
-              into <strong className="figure">{formatSpoons(dose.waterG)}</strong> {plan.rules.slurryWater === 'stock' ? 'cold stock' : 'cold water'} <span className="bench-grams">{formatMass(dose.waterG)}</span>
+              into <strong className="figure">{formatSpoons(dose.waterG)}</strong>{' '}
+              {plan.rules.slurryWater === 'stock' ? 'cold stock' : 'cold water'}{' '}
+              <span className="bench-grams">{formatMass(dose.waterG)}</span>
             </p>
           )}
           <p className="soft">
-            for {formatMass(input.sauceG, kitchen.units)} of sauce{state.sauce?.how === 'forecast' || !state.sauce ? ', as forecast' : ', as measured'}. {t?.note}
+            for {formatMass(input.sauceG, kitchen.units)} of sauce
+            {state.sauce?.how === 'forecast' || !state.sauce ? ', as forecast' : ', as measured'}. {t?.note}
           </p>
         </>
       )}
@@ -197,16 +326,40 @@ function ThickenStep({ plan, state, kitchen, done, tell }: OwnProps) {
           variant="outline-primary"
           onClick={() =>
             tell(
-              ...(state.sauce ? [] : [{ type: 'sauceMeasured', sauceG: input.sauceG, how: 'forecast', aim: bench.aim, presentPercent: bench.presentPercent } as const]),
+              ...(state.sauce
+                ? []
+                : [
+                    {
+                      type: 'sauceMeasured',
+                      sauceG: input.sauceG,
+                      how: 'forecast',
+                      aim: bench.aim,
+                      presentPercent: bench.presentPercent,
+                    } as const,
+                  ]),
               { type: 'thickened', thickener: input.thickener, starchG: dose.starchG, waterG: dose.waterG },
-              { type: 'timerStarted', timerId: freshId(), name: 'Boil the slurry', seconds: Math.max(30, dose.thickener.simmerS) },
+              {
+                type: 'timerStarted',
+                timerId: freshId(),
+                name: 'Boil the slurry',
+                seconds: Math.max(30, dose.thickener.simmerS),
+              },
             )
           }
         >
           It is in, start the boil
         </Button>
       )}
-      {stirred && <SpoonShows input={input} dose={dose} kitchen={kitchen} onSecond={(starchG, waterG) => tell({ type: 'thickened', thickener: input.thickener, starchG, waterG })} />}
+      {stirred && (
+        <SpoonShows
+          input={input}
+          dose={dose}
+          kitchen={kitchen}
+          onSecond={(starchG, waterG) =>
+            tell({ type: 'thickened', thickener: input.thickener, starchG, waterG })
+          }
+        />
+      )}
       <Button className="step-done mt-3" onClick={() => done()}>
         {stirred || dose.starchG < 0.4 ? 'Thick enough' : 'Leave it thin'}
       </Button>
@@ -227,18 +380,35 @@ function MeatStep({ plan, kitchen, state, done, tell }: OwnProps) {
       <Form.Group controlId="core" className="bench-reading">
         <Form.Label>Thickest part of a thick piece</Form.Label>
         <span className="unit-field">
-          <Form.Control size="lg" inputMode="decimal" autoComplete="off" value={text} placeholder={String(Math.round(kitchen.units.temperature === 'F' ? need * 1.8 + 32 : need))} onChange={(e) => setText(e.target.value.slice(0, 6))} />
+          <Form.Control
+            size="lg"
+            inputMode="decimal"
+            autoComplete="off"
+            value={text}
+            placeholder={String(Math.round(kitchen.units.temperature === 'F' ? need * 1.8 + 32 : need))}
+            onChange={(e) => setText(e.target.value.slice(0, 6))}
+          />
           <span>°{kitchen.units.temperature}</span>
         </span>
-        <Button variant="outline-primary" disabled={!usable} onClick={() => tell({ type: 'coreMeasured', tempC: Math.round(tempC * 10) / 10 })}>
+        <Button
+          variant="outline-primary"
+          disabled={!usable}
+          onClick={() => tell({ type: 'coreMeasured', tempC: Math.round(tempC * 10) / 10 })}
+        >
           Write it down
         </Button>
       </Form.Group>
-      {text && !usable && <p className="severity-stop small mb-1" role="alert">A temperature in °{kitchen.units.temperature}, please.</p>}
+      {text && !usable && (
+        <p className="severity-stop small mb-1" role="alert">
+          A temperature in °{kitchen.units.temperature}, please.
+        </p>
+      )}
       {state.coreC !== null && (
         <p role="status" className={short ? 'severity-stop' : ''}>
           {formatTemp(state.coreC, kitchen.units)} measured, {formatTemp(need, kitchen.units)} to reach.{' '}
-          {short ? `Short by ${Math.ceil(need - state.coreC)}: simmer it, or a few more minutes under pressure, and measure again.` : 'Reached, in that piece.'}
+          {short
+            ? `Short by ${Math.ceil(need - state.coreC)}: simmer it, or a few more minutes under pressure, and measure again.`
+            : 'Reached, in that piece.'}
         </p>
       )}
       <Button className="step-done" onClick={() => done()}>

@@ -3,10 +3,20 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { formatCountdown, formatDuration, secondsLeft, type Timer } from '../../../core/index';
 import { freshId } from '../../store/dishes';
-import type { Tell } from './AtThePot';
+import type { Tell } from './tell';
 
 /** Named timers, true by the wall clock. A missed one says how late it is. */
-export function Timers({ timers, due, now, tell }: { timers: readonly Timer[]; due: readonly Timer[]; now: number; tell: Tell }) {
+export function Timers({
+  timers,
+  due,
+  now,
+  tell,
+}: {
+  timers: readonly Timer[];
+  due: readonly Timer[];
+  now: number;
+  tell: Tell;
+}) {
   const [name, setName] = useState('');
   const [minutes, setMinutes] = useState('');
   const value = Number.parseFloat(minutes.replace(',', '.'));
@@ -22,7 +32,11 @@ export function Timers({ timers, due, now, tell }: { timers: readonly Timer[]; d
           return (
             <li key={t.id} className={ringing ? 'is-ringing' : ''}>
               <span className="timer-name">{t.name}</span>
-              <span className="timer-left figure" role="timer" aria-label={`${t.name}: ${formatDuration(Math.max(0, left))} left`}>
+              <span
+                className="timer-left figure"
+                role="timer"
+                aria-label={`${t.name}: ${formatDuration(Math.max(0, left))} left`}
+              >
                 {ringing ? 'now' : formatCountdown(Math.ceil(left))}
               </span>
               {ringing && left < -20 && <span className="small">{formatDuration(-left)} ago</span>}
@@ -32,11 +46,23 @@ export function Timers({ timers, due, now, tell }: { timers: readonly Timer[]; d
                     Heard
                   </Button>
                 ) : (
-                  <Button size="sm" variant="quiet" aria-label={`Stop ${t.name}`} onClick={() => tell({ type: 'timerStopped', timerId: t.id })}>
+                  <Button
+                    size="sm"
+                    variant="quiet"
+                    aria-label={`Stop ${t.name}`}
+                    onClick={() => tell({ type: 'timerStopped', timerId: t.id })}
+                  >
                     Stop
                   </Button>
                 )}
-                <Button size="sm" variant="quiet" aria-label={`One minute more: ${t.name}`} onClick={() => tell({ type: 'timerAdded', timerId: t.id, seconds: ringing ? Math.ceil(-left) + 60 : 60 })}>
+                <Button
+                  size="sm"
+                  variant="quiet"
+                  aria-label={`One minute more: ${t.name}`}
+                  onClick={() =>
+                    tell({ type: 'timerAdded', timerId: t.id, seconds: ringing ? Math.ceil(-left) + 60 : 60 })
+                  }
+                >
                   +1 min
                 </Button>
               </span>
@@ -52,13 +78,32 @@ export function Timers({ timers, due, now, tell }: { timers: readonly Timer[]; d
         onSubmit={(e) => {
           e.preventDefault();
           if (!usable) return;
-          tell({ type: 'timerStarted', timerId: freshId(), name: name.trim().slice(0, 60) || 'Timer', seconds: Math.round(value * 60) });
+          tell({
+            type: 'timerStarted',
+            timerId: freshId(),
+            name: name.trim().slice(0, 60) || 'Timer',
+            seconds: Math.round(value * 60),
+          });
           setName('');
           setMinutes('');
         }}
       >
-        <Form.Control size="sm" aria-label="What for" placeholder="rice" value={name} maxLength={60} onChange={(e) => setName(e.target.value)} />
-        <Form.Control size="sm" aria-label="Minutes" inputMode="decimal" placeholder="min" value={minutes} onChange={(e) => setMinutes(e.target.value.slice(0, 5))} />
+        <Form.Control
+          size="sm"
+          aria-label="What for"
+          placeholder="rice"
+          value={name}
+          maxLength={60}
+          onChange={(e) => setName(e.target.value)}
+        />
+        <Form.Control
+          size="sm"
+          aria-label="Minutes"
+          inputMode="decimal"
+          placeholder="min"
+          value={minutes}
+          onChange={(e) => setMinutes(e.target.value.slice(0, 5))}
+        />
         <Button size="sm" type="submit" variant="quiet" disabled={!usable}>
           Start
         </Button>

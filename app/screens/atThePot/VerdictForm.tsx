@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { VERDICTS, type CookState, type Verdict } from '../../../core/index';
 import { Segments } from '../../parts/Segments';
-import type { Tell } from './AtThePot';
+import type { Tell } from './tell';
 
 const ASKED = [
   ['meat', 'The meat', { under: 'under', right: 'just right', over: 'over' }],
@@ -13,7 +13,9 @@ const ASKED = [
 
 /** How was it? Three taps and a note; what the log learns from. */
 export function VerdictForm({ state, tell, onDone }: { state: CookState; tell: Tell; onDone: () => void }) {
-  const [verdict, setVerdict] = useState<Verdict>(state.verdict ?? { meat: null, sauce: null, salt: null, note: '' });
+  const [verdict, setVerdict] = useState<Verdict>(
+    state.verdict ?? { meat: null, sauce: null, salt: null, note: '' },
+  );
   return (
     <article className="step" aria-labelledby="verdict-title">
       <h2 id="verdict-title">How was it?</h2>
@@ -21,14 +23,33 @@ export function VerdictForm({ state, tell, onDone }: { state: CookState; tell: T
       {ASKED.map(([key, label, words]) => (
         <fieldset key={key} className="verdict">
           <legend>{label}</legend>
-          <Segments name={key} label={label} value={verdict[key]} options={VERDICTS[key].map((id) => ({ id: id as string, label: (words as Record<string, string>)[id] ?? id }))} onChange={(id) => setVerdict((v) => ({ ...v, [key]: id }) as Verdict)} />
+          <Segments
+            name={key}
+            label={label}
+            value={verdict[key]}
+            options={VERDICTS[key].map((id) => ({
+              id: id as string,
+              label: (words as Record<string, string>)[id] ?? id,
+            }))}
+            onChange={(id) => setVerdict((v) => ({ ...v, [key]: id }) as Verdict)}
+          />
         </fieldset>
       ))}
       <Form.Group className="field" controlId="note">
         <Form.Label>A note for next time</Form.Label>
-        <Form.Control as="textarea" rows={3} maxLength={2000} value={verdict.note} placeholder="could have fitted twice as much" onChange={(e) => setVerdict((v) => ({ ...v, note: e.target.value }))} />
+        <Form.Control
+          as="textarea"
+          rows={3}
+          maxLength={2000}
+          value={verdict.note}
+          placeholder="could have fitted twice as much"
+          onChange={(e) => setVerdict((v) => ({ ...v, note: e.target.value }))}
+        />
       </Form.Group>
-      <p className="step-caution mt-3">Leftovers: into the refrigerator within 2 hours, shallow; reheat to 74 °C all through; eat within 3–4 days.</p>
+      <p className="step-caution mt-3">
+        Leftovers: into the refrigerator within 2 hours, shallow; reheat to 74 °C all through; eat within 3–4
+        days.
+      </p>
       <div className="step-buttons">
         <Button
           className="step-done"

@@ -55,7 +55,11 @@ export function useAwake(on: boolean): void {
     if (!on || !('wakeLock' in navigator)) return;
     let lock: WakeLockSentinel | undefined;
     const ask = (): void => {
-      if (document.visibilityState === 'visible') navigator.wakeLock.request('screen').then((l) => (lock = l), () => undefined);
+      if (document.visibilityState === 'visible')
+        navigator.wakeLock.request('screen').then(
+          (l) => (lock = l),
+          () => undefined,
+        );
     };
     ask();
     document.addEventListener('visibilitychange', ask);

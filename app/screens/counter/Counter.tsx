@@ -1,19 +1,16 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useCallback, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { Dish } from '../../../core/index';
 import { useSay } from '../../parts/Toasts';
 import { startCook } from '../../store/cooks';
 import { editDish, stepHistory } from '../../store/dishes';
 import { useDish, useKitchen, usePlan } from '../../store/live';
 import { DishBar } from './DishBar';
+import type { EditDish } from './edit';
 import { Findings } from './Findings';
 import { Lines } from './Lines';
 import { PotSection } from './PotSection';
 import { Ribbon } from './Ribbon';
-
-/** An edit of the dish on the counter: named, so it can be taken back by name. */
-export type EditDish = (label: string, edit: (dish: Dish) => Dish, coalesce?: string) => void;
 
 /** One dish on the counter: what goes in when, the pot, the findings, the clock. All computed from the dish as it stands. */
 export default function Counter() {
@@ -28,13 +25,24 @@ export default function Counter() {
   const travel = useCallback(
     async (direction: 'undo' | 'redo') => {
       const label = await stepHistory(dishId, direction);
-      say(label ? `${direction === 'undo' ? 'Taken back' : 'Done again'}: ${label}` : direction === 'undo' ? 'Nothing to take back.' : 'Nothing to do again.');
+      say(
+        label
+          ? `${direction === 'undo' ? 'Taken back' : 'Done again'}: ${label}`
+          : direction === 'undo'
+            ? 'Nothing to take back.'
+            : 'Nothing to do again.',
+      );
     },
     [dishId, say],
   );
   useHotkeys('mod+z', (e) => (e.preventDefault(), void travel('undo')), { enableOnFormTags: false });
-  useHotkeys('mod+shift+z, mod+y', (e) => (e.preventDefault(), void travel('redo')), { enableOnFormTags: false });
-  const edit = useCallback<EditDish>((label, change, coalesce) => void editDish(dishId, label, change, coalesce), [dishId]);
+  useHotkeys('mod+shift+z, mod+y', (e) => (e.preventDefault(), void travel('redo')), {
+    enableOnFormTags: false,
+  });
+  const edit = useCallback<EditDish>(
+    (label, change, coalesce) => void editDish(dishId, label, change, coalesce),
+    [dishId],
+  );
 
   if (dish === null)
     return (
@@ -54,7 +62,14 @@ export default function Counter() {
 
   return (
     <div className="counter">
-      <DishBar dish={dish} plan={plan} kitchen={kitchen} edit={edit} travel={travel} onCook={() => void cook()} />
+      <DishBar
+        dish={dish}
+        plan={plan}
+        kitchen={kitchen}
+        edit={edit}
+        travel={travel}
+        onCook={() => void cook()}
+      />
       <section className="counter-lines" aria-labelledby="lines-title">
         <h2 id="lines-title" className="zone-title">
           What goes in, and when

@@ -8,7 +8,7 @@ import { clock, useNow } from '../../parts/now';
 import { Stepper } from '../../parts/Stepper';
 import { useSay } from '../../parts/Toasts';
 import { duplicateDish, removeDish } from '../../store/dishes';
-import type { EditDish } from './Counter';
+import type { EditDish } from './edit';
 
 interface Props {
   dish: Dish;
@@ -24,7 +24,8 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
   const now = useNow();
   const say = useSay();
   const navigate = useNavigate();
-  const set = (label: string, change: Partial<Dish['settings']>, coalesce?: string): void => edit(label, (d) => ({ ...d, settings: { ...d.settings, ...change } }), coalesce);
+  const set = (label: string, change: Partial<Dish['settings']>, coalesce?: string): void =>
+    edit(label, (d) => ({ ...d, settings: { ...d.settings, ...change } }), coalesce);
   const { totalS } = plan.timing;
   const at = (s: number): string => clock(now + s * 1000);
   const remove = async (): Promise<void> => {
@@ -35,7 +36,15 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
   return (
     <header className="dish-bar">
       <div className="dish-title">
-        <input className="dish-name-input" aria-label="Name of the dish" value={dish.name} maxLength={120} onChange={(e) => e.target.value && edit('the name', (d) => ({ ...d, name: e.target.value }), 'name')} />
+        <input
+          className="dish-name-input"
+          aria-label="Name of the dish"
+          value={dish.name}
+          maxLength={120}
+          onChange={(e) =>
+            e.target.value && edit('the name', (d) => ({ ...d, name: e.target.value }), 'name')
+          }
+        />
         <div className="dish-tools no-print">
           <Button variant="quiet" size="sm" onClick={() => void travel('undo')} aria-keyshortcuts="Control+Z">
             Undo
@@ -51,7 +60,9 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
               <Dropdown.Item as={Link} to={`/dish/${dish.id}/finish`}>
                 The finish of this dish
               </Dropdown.Item>
-              <Dropdown.Item onClick={() => void duplicateDish(dish).then((id) => navigate(`/dish/${id}`))}>Make a copy</Dropdown.Item>
+              <Dropdown.Item onClick={() => void duplicateDish(dish).then((id) => navigate(`/dish/${id}`))}>
+                Make a copy
+              </Dropdown.Item>
               <Dropdown.Item onClick={() => print()}>Print</Dropdown.Item>
               <Dropdown.Divider />
               <Dropdown.Item onClick={() => void remove()}>Remove the dish</Dropdown.Item>
@@ -62,7 +73,14 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
       <div className="dish-knobs">
         <div className="field">
           <span>For</span>
-          <Stepper label="plates" value={dish.plates} min={1} max={40} unit={dish.plates === 1 ? 'plate' : 'plates'} onChange={(plates) => edit(`${plates} plates`, (d) => ({ ...d, plates }), 'plates')} />
+          <Stepper
+            label="plates"
+            value={dish.plates}
+            min={1}
+            max={40}
+            unit={dish.plates === 1 ? 'plate' : 'plates'}
+            onChange={(plates) => edit(`${plates} plates`, (d) => ({ ...d, plates }), 'plates')}
+          />
         </div>
         <Form.Group className="field" controlId="pot">
           <Form.Label>In</Form.Label>
@@ -77,7 +95,10 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
         <MeatKnobs plan={plan} set={set} />
         <Form.Group className="field" controlId="aim">
           <Form.Label>Sauce</Form.Label>
-          <Form.Select value={dish.settings.aim} onChange={(e) => set('the thickness of the sauce', { aim: e.target.value as Aim })}>
+          <Form.Select
+            value={dish.settings.aim}
+            onChange={(e) => set('the thickness of the sauce', { aim: e.target.value as Aim })}
+          >
             {THICKNESSES.map((t) => (
               <option key={t.id} value={t.id}>
                 {t.name}
@@ -101,7 +122,13 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
   );
 }
 
-function MeatKnobs({ plan, set }: { plan: Plan; set: (label: string, change: Partial<Dish['settings']>, coalesce?: string) => void }) {
+function MeatKnobs({
+  plan,
+  set,
+}: {
+  plan: Plan;
+  set: (label: string, change: Partial<Dish['settings']>, coalesce?: string) => void;
+}) {
   const main = plan.meat[0];
   const [draft, setDraft] = useState<string | null>(null);
   if (!main) return null;
@@ -111,7 +138,10 @@ function MeatKnobs({ plan, set }: { plan: Plan; set: (label: string, change: Par
     if (mm >= 3 && mm <= 150) set(`${mm} mm thick`, { thicknessMm: mm }, 'thickness');
     else if (text.trim() === '') set('the usual thickness', { thicknessMm: null }, 'thickness');
   };
-  const bad = draft !== null && draft.trim() !== '' && !(Number.parseFloat(draft.replace(',', '.')) >= 3 && Number.parseFloat(draft.replace(',', '.')) <= 150);
+  const bad =
+    draft !== null &&
+    draft.trim() !== '' &&
+    !(Number.parseFloat(draft.replace(',', '.')) >= 3 && Number.parseFloat(draft.replace(',', '.')) <= 150);
   return (
     <>
       <Form.Group className="field" controlId="thickness">
@@ -136,7 +166,14 @@ function MeatKnobs({ plan, set }: { plan: Plan; set: (label: string, change: Par
           </span>
         )}
       </Form.Group>
-      <Form.Check className="frozen-check" type="switch" id="frozen" label="Frozen" checked={main.frozen} onChange={(e) => set(e.target.checked ? 'frozen' : 'not frozen', { frozen: e.target.checked })} />
+      <Form.Check
+        className="frozen-check"
+        type="switch"
+        id="frozen"
+        label="Frozen"
+        checked={main.frozen}
+        onChange={(e) => set(e.target.checked ? 'frozen' : 'not frozen', { frozen: e.target.checked })}
+      />
     </>
   );
 }

@@ -2,10 +2,20 @@ import Button from 'react-bootstrap/Button';
 import type { Finding, Plan } from '../../../core/index';
 import { SeverityMark } from '../../parts/SeverityMark';
 import { useSay } from '../../parts/Toasts';
-import type { EditDish } from './Counter';
+import type { EditDish } from './edit';
 
 /** The judgements, worst first, each with its reason and what would mend it. */
-export function Findings({ plan, edit, onHot, onUndo }: { plan: Plan; edit: EditDish; onHot: (lineIds: readonly string[]) => void; onUndo: () => void }) {
+export function Findings({
+  plan,
+  edit,
+  onHot,
+  onUndo,
+}: {
+  plan: Plan;
+  edit: EditDish;
+  onHot: (lineIds: readonly string[]) => void;
+  onUndo: () => void;
+}) {
   const say = useSay();
   const accept = (finding: Finding, index: number): void => {
     const fix = finding.fixes[index];
@@ -17,10 +27,21 @@ export function Findings({ plan, edit, onHot, onUndo }: { plan: Plan; edit: Edit
   return (
     <ul className="findings" aria-live="polite">
       {plan.findings.map((f) => (
-        <li key={f.id} className={`finding finding-${f.severity}`} onMouseEnter={() => onHot(f.lineIds)} onMouseLeave={() => onHot([])}>
+        <li key={f.id} className={`finding finding-${f.severity}`}>
           <SeverityMark severity={f.severity} />
           <div>
-            <h3>{f.text}</h3>
+            <h3>
+              <button
+                type="button"
+                className="finding-title"
+                onMouseEnter={() => onHot(f.lineIds)}
+                onMouseLeave={() => onHot([])}
+                onFocus={() => onHot(f.lineIds)}
+                onBlur={() => onHot([])}
+              >
+                {f.text}
+              </button>
+            </h3>
             <p className="small mb-0">{f.why}</p>
             {f.fixes.length > 0 && (
               <div className="finding-fixes no-print">

@@ -1,9 +1,26 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { formatMass, formatTemp, isHeldBack, MOMENTS, MOMENT_NAMES, pantryFor, planDairy, readRecipe, scaleOf, stepItem, type Dish, type DisplayUnits, type Kitchen, type Moment, type PlacedItem, type Plan } from '../../../core/index';
+import {
+  formatMass,
+  formatTemp,
+  isHeldBack,
+  MOMENTS,
+  MOMENT_NAMES,
+  pantryFor,
+  planDairy,
+  readRecipe,
+  scaleOf,
+  stepItem,
+  type Dish,
+  type DisplayUnits,
+  type Kitchen,
+  type Moment,
+  type PlacedItem,
+  type Plan,
+} from '../../../core/index';
 import { linesOf } from '../../store/dishes';
-import type { EditDish } from './Counter';
+import type { EditDish } from './edit';
 
 interface Props {
   dish: Dish;
@@ -21,7 +38,9 @@ export function Lines(props: Props) {
   const { plan, dish } = props;
   const [open, setOpen] = useState<string | null>(null);
   const before = plan.moments.filter((g) => !isHeldBack(g.moment));
-  const row = (item: PlacedItem) => <Row key={keyOf(item)} {...props} item={item} isOpen={open === keyOf(item)} onOpen={setOpen} />;
+  const row = (item: PlacedItem) => (
+    <Row key={keyOf(item)} {...props} item={item} isOpen={open === keyOf(item)} onOpen={setOpen} />
+  );
   return (
     <div className="lines">
       <div className="lines-scroll">
@@ -57,12 +76,20 @@ function subtitle(plan: Plan, moment: Moment): string {
   return '';
 }
 
-const WAIT: Partial<Record<Moment, string>> = { thicken: 'at the boil', dairy: 'off the boil', finish: 'heat off', serve: 'at the table' };
+const WAIT: Partial<Record<Moment, string>> = {
+  thicken: 'at the boil',
+  dairy: 'off the boil',
+  finish: 'heat off',
+  serve: 'at the table',
+};
 
 function dairyWait(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
   const cls = item.read.food?.dairy;
   if (!cls) return WAIT.dairy ?? '';
-  const { waitToC } = planDairy(cls, item.massG.mid, plan.liquid.sauceAfterG.mid, { bound: true, boilsC: plan.heat.boilsAtC });
+  const { waitToC } = planDairy(cls, item.massG.mid, plan.liquid.sauceAfterG.mid, {
+    bound: true,
+    boilsC: plan.heat.boilsAtC,
+  });
   return waitToC >= plan.heat.boilsAtC - 1 ? 'at a simmer' : `below ${formatTemp(waitToC, units)}`;
 }
 
@@ -81,13 +108,37 @@ function remark(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
   return '';
 }
 
-function Row({ item, isOpen, onOpen, dish, plan, kitchen, edit, hot, onHot }: Omit<Props, 'lines'> & { item: PlacedItem; isOpen: boolean; onOpen: (key: string | null) => void }) {
+function Row({
+  item,
+  isOpen,
+  onOpen,
+  dish,
+  plan,
+  kitchen,
+  edit,
+  hot,
+  onHot,
+}: Omit<Props, 'lines'> & { item: PlacedItem; isOpen: boolean; onOpen: (key: string | null) => void }) {
   const shown = stepItem(item, scaleOf(dish));
   const lit = hot.includes(item.lineId);
-  const flags = [`moment-${item.moment}`, item.read.confidence === 'unsure' ? 'is-unsure' : '', item.early ? 'is-early' : '', lit ? 'is-lit' : ''].join(' ');
+  const flags = [
+    `moment-${item.moment}`,
+    item.read.confidence === 'unsure' ? 'is-unsure' : '',
+    item.early ? 'is-early' : '',
+    lit ? 'is-lit' : '',
+  ].join(' ');
   return (
-    <li className={`line ${flags}`} onMouseEnter={() => onHot([item.lineId])} onMouseLeave={() => onHot([])}>
-      <button type="button" className="line-face" aria-expanded={isOpen} onClick={() => onOpen(isOpen ? null : keyOf(item))} onFocus={() => onHot([item.lineId])} onBlur={() => onHot([])}>
+    <li className={`line ${flags}`}>
+      <button
+        type="button"
+        className="line-face"
+        aria-expanded={isOpen}
+        onClick={() => onOpen(isOpen ? null : keyOf(item))}
+        onMouseEnter={() => onHot([item.lineId])}
+        onMouseLeave={() => onHot([])}
+        onFocus={() => onHot([item.lineId])}
+        onBlur={() => onHot([])}
+      >
         <span className="line-amount">{shown.amount}</span>
         <span className="line-name">
           {shown.name}
@@ -100,10 +151,24 @@ function Row({ item, isOpen, onOpen, dish, plan, kitchen, edit, hot, onHot }: Om
   );
 }
 
-function LineEditor({ item, kitchen, edit, onClose }: { item: PlacedItem; kitchen: Kitchen; edit: EditDish; onClose: () => void }) {
+function LineEditor({
+  item,
+  kitchen,
+  edit,
+  onClose,
+}: {
+  item: PlacedItem;
+  kitchen: Kitchen;
+  edit: EditDish;
+  onClose: () => void;
+}) {
   const [text, setText] = useState(item.line.text);
   const change = (label: string, patch: Partial<Dish['lines'][number]>, coalesce?: string): void =>
-    edit(label, (d) => ({ ...d, lines: d.lines.map((l) => (l.id === item.lineId ? { ...l, ...patch } : l)) }), coalesce);
+    edit(
+      label,
+      (d) => ({ ...d, lines: d.lines.map((l) => (l.id === item.lineId ? { ...l, ...patch } : l)) }),
+      coalesce,
+    );
   const food = item.read.food;
   const moved = item.line.moment !== undefined;
   return (
@@ -122,7 +187,8 @@ function LineEditor({ item, kitchen, edit, onClose }: { item: PlacedItem; kitche
       </Form.Group>
       <p className="small mb-0">
         {food ? `Understood as ${food.names[0]}` : 'Not understood yet'}
-        {item.read.massG.mid > 0 && `, about ${formatMass(item.massG.mid, kitchen.units)}${item.part ? ` (${item.part})` : ''}`}
+        {item.read.massG.mid > 0 &&
+          `, about ${formatMass(item.massG.mid, kitchen.units)}${item.part ? ` (${item.part})` : ''}`}
         {item.read.doubt && food ? `. ${item.read.doubt}` : '.'}
       </p>
       <p className="small mb-0">
@@ -131,8 +197,16 @@ function LineEditor({ item, kitchen, edit, onClose }: { item: PlacedItem; kitche
       <div className="line-editor-foot">
         <Form.Group className="field" controlId={`moment-${item.lineId}`}>
           <Form.Label>Goes in</Form.Label>
-          <Form.Select size="sm" value={item.line.moment ?? ''} onChange={(e) => change('moving a line', { moment: (e.target.value || undefined) as Moment | undefined })}>
-            <option value="">as computed: {MOMENT_NAMES[item.by === 'cook' ? item.computed : item.moment]}</option>
+          <Form.Select
+            size="sm"
+            value={item.line.moment ?? ''}
+            onChange={(e) =>
+              change('moving a line', { moment: (e.target.value || undefined) as Moment | undefined })
+            }
+          >
+            <option value="">
+              as computed: {MOMENT_NAMES[item.by === 'cook' ? item.computed : item.moment]}
+            </option>
             {MOMENTS.map((m) => (
               <option key={m} value={m}>
                 {MOMENT_NAMES[m]}
@@ -141,7 +215,13 @@ function LineEditor({ item, kitchen, edit, onClose }: { item: PlacedItem; kitche
           </Form.Select>
         </Form.Group>
         {moved && (
-          <Button size="sm" variant="bare" onClick={() => change('giving a line back to the rules', { moment: undefined, asSlurry: undefined })}>
+          <Button
+            size="sm"
+            variant="bare"
+            onClick={() =>
+              change('giving a line back to the rules', { moment: undefined, asSlurry: undefined })
+            }
+          >
             As computed
           </Button>
         )}
@@ -150,7 +230,10 @@ function LineEditor({ item, kitchen, edit, onClose }: { item: PlacedItem; kitche
           variant="bare"
           onClick={() => {
             onClose();
-            edit(`removing “${item.line.text.slice(0, 30)}”`, (d) => ({ ...d, lines: d.lines.filter((l) => l.id !== item.lineId) }));
+            edit(`removing “${item.line.text.slice(0, 30)}”`, (d) => ({
+              ...d,
+              lines: d.lines.filter((l) => l.id !== item.lineId),
+            }));
           }}
         >
           Remove
@@ -168,7 +251,11 @@ function AddLines({ kitchen, edit }: Props) {
   const add = (): void => {
     const lines = linesOf(readRecipe(text.includes('\n') ? text : `${text}\n`, pantryFor(kitchen)));
     const kept = lines.length ? lines : [];
-    if (kept.length) edit(kept.length === 1 ? 'adding a line' : `adding ${kept.length} lines`, (d) => ({ ...d, lines: [...d.lines, ...kept].slice(0, 200) }));
+    if (kept.length)
+      edit(kept.length === 1 ? 'adding a line' : `adding ${kept.length} lines`, (d) => ({
+        ...d,
+        lines: [...d.lines, ...kept].slice(0, 200),
+      }));
     setText('');
   };
   return (

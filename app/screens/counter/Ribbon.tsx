@@ -21,9 +21,17 @@ export function Ribbon({ plan }: { plan: Plan }) {
       </div>
       <ol className="ribbon-blocks">
         {blocks.map((b) => (
-          <li key={b.phase} className={`block block-${b.phase}${b.passive ? ' is-passive' : ''}`} style={{ flexGrow: b.durationS.mid, flexBasis: 0 }} title={`${b.label}: ${formatDurationRange(b.durationS)}`}>
+          <li
+            key={b.phase}
+            className={`block block-${b.phase}${b.passive ? ' is-passive' : ''}`}
+            style={{ flexGrow: b.durationS.mid, flexBasis: 0 }}
+            title={`${b.label}: ${formatDurationRange(b.durationS)}`}
+          >
             <span className={b.durationS.mid < SHORT_S && b.phase !== 'hold' ? 'visually-hidden' : ''}>
-              <span className="block-name">{b.label}</span> <span className="block-min">{b.passive ? formatDurationRange(b.durationS) : formatDuration(b.durationS.mid)}</span>
+              <span className="block-name">{b.label}</span>{' '}
+              <span className="block-min">
+                {b.passive ? formatDurationRange(b.durationS) : formatDuration(b.durationS.mid)}
+              </span>
             </span>
           </li>
         ))}
@@ -31,7 +39,8 @@ export function Ribbon({ plan }: { plan: Plan }) {
       <div className="ribbon-foot">
         <span className="ribbon-free" style={{ marginLeft: left(lidOnS), width: left(pinDownS - lidOnS) }} />
         <p className="small mb-0">
-          Hands free {formatDuration(passiveS)}, hands on {formatDuration(handsOnS)}. {tips.map((t) => `${at(t.atS)} ${t.text}`).join(' · ')}
+          Hands free {formatDuration(passiveS)}, hands on {formatDuration(handsOnS)}.{' '}
+          {tips.map((t) => `${at(t.atS)} ${t.text}`).join(' · ')}
         </p>
       </div>
     </section>

@@ -12,7 +12,12 @@ export interface Label {
 }
 
 /** Moves labels apart so that none overlap, keeping their order and staying between the edges. */
-export function spreadLabels(labels: readonly Omit<Label, 'y'>[], from: number, to: number, gap = LABEL_GAP): Label[] {
+export function spreadLabels(
+  labels: readonly Omit<Label, 'y'>[],
+  from: number,
+  to: number,
+  gap = LABEL_GAP,
+): Label[] {
   const sorted = labels.map((l) => ({ ...l, y: l.at })).sort((a, b) => a.at - b.at);
   const tall = (l: Label): number => (l.sub ? gap * 1.75 : gap);
   let edge = from;

@@ -2,7 +2,16 @@ import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
-import { formatDuration, planDish, potFor, type Calibration, type CookState, type Dish, type Kitchen, type Plan } from '../../../core/index';
+import {
+  formatDuration,
+  planDish,
+  potFor,
+  type Calibration,
+  type CookState,
+  type Dish,
+  type Kitchen,
+  type Plan,
+} from '../../../core/index';
 import { clock, day, useNow } from '../../parts/now';
 import { SeverityMark } from '../../parts/SeverityMark';
 import { useSay } from '../../parts/Toasts';
@@ -23,10 +32,19 @@ const SORTS = [
 ] as const;
 type Sort = (typeof SORTS)[number]['id'];
 
-function planAll(dishes: readonly Dish[], kitchen: Kitchen, calibrations: Map<string, Calibration>, cooks: readonly CookState[]): Row[] {
+function planAll(
+  dishes: readonly Dish[],
+  kitchen: Kitchen,
+  calibrations: Map<string, Calibration>,
+  cooks: readonly CookState[],
+): Row[] {
   return dishes.map((dish) => {
     const calibration = calibrations.get(potFor(dish, kitchen).id);
-    return { dish, plan: planDish(dish, kitchen, calibration ? { calibration } : {}), last: cooks.find((c) => c.dish?.id === dish.id && c.status === 'finished') };
+    return {
+      dish,
+      plan: planDish(dish, kitchen, calibration ? { calibration } : {}),
+      last: cooks.find((c) => c.dish?.id === dish.id && c.status === 'finished'),
+    };
   });
 }
 
@@ -46,7 +64,11 @@ function minuteOfDay(text: string): number | null {
 function lastTime(cook: CookState | undefined): string {
   if (!cook) return 'not cooked yet';
   const v = cook.verdict;
-  const off = [v?.meat && v.meat !== 'right' ? `meat ${v.meat}` : '', v?.sauce && v.sauce !== 'right' ? `sauce ${v.sauce}` : '', v?.salt && v.salt !== 'right' ? `salt ${v.salt}` : ''].filter(Boolean);
+  const off = [
+    v?.meat && v.meat !== 'right' ? `meat ${v.meat}` : '',
+    v?.sauce && v.sauce !== 'right' ? `sauce ${v.sauce}` : '',
+    v?.salt && v.salt !== 'right' ? `salt ${v.salt}` : '',
+  ].filter(Boolean);
   return `${day(cook.startedAt)}: ${off.length ? off.join(', ') : 'all right'}`;
 }
 
@@ -64,18 +86,34 @@ export default function Dishes() {
   const [by, setBy] = useState('');
   const [sort, setSort] = useState<Sort>('soon');
   const wanted = useDeferredValue(search.trim().toLowerCase());
-  const rows = useMemo(() => (dishes && kitchen && calibrations && cooks ? planAll(dishes, kitchen, calibrations, cooks) : undefined), [dishes, kitchen, calibrations, cooks]);
+  const rows = useMemo(
+    () =>
+      dishes && kitchen && calibrations && cooks ? planAll(dishes, kitchen, calibrations, cooks) : undefined,
+    [dishes, kitchen, calibrations, cooks],
+  );
 
   if (!rows || !kitchen) return <p className="loading">Reading the shelf…</p>;
 
   const limit = minuteOfDay(by);
   const today = new Date(now);
-  const minutesLeft = limit === null ? null : limit - (today.getHours() * 60 + today.getMinutes()) + (limit < today.getHours() * 60 + today.getMinutes() - 720 ? 1440 : 0);
+  const minutesLeft =
+    limit === null
+      ? null
+      : limit -
+        (today.getHours() * 60 + today.getMinutes()) +
+        (limit < today.getHours() * 60 + today.getMinutes() - 720 ? 1440 : 0);
   const shown = rows
-    .filter((r) => !wanted || `${r.dish.name} ${r.dish.tags.join(' ')} ${r.dish.lines.map((l) => l.text).join(' ')}`.toLowerCase().includes(wanted))
+    .filter(
+      (r) =>
+        !wanted ||
+        `${r.dish.name} ${r.dish.tags.join(' ')} ${r.dish.lines.map((l) => l.text).join(' ')}`
+          .toLowerCase()
+          .includes(wanted),
+    )
     .sort(compare[sort]);
   const inTime = (r: Row): boolean => minutesLeft === null || r.plan.timing.totalS.mid / 60 <= minutesLeft;
-  const ordered = minutesLeft === null ? shown : [...shown.filter(inTime), ...shown.filter((r) => !inTime(r))];
+  const ordered =
+    minutesLeft === null ? shown : [...shown.filter(inTime), ...shown.filter((r) => !inTime(r))];
   const howMany = shown.filter(inTime).length;
 
   const open = async (chosen: File | undefined): Promise<void> => {
@@ -100,14 +138,23 @@ export default function Dishes() {
           <Button variant="quiet" onClick={() => file.current?.click()}>
             Open a backup
           </Button>
-          <input ref={file} type="file" accept="application/json,.json" className="visually-hidden" tabIndex={-1} aria-label="Backup file" onChange={(e) => void open(e.target.files?.[0])} />
+          <input
+            ref={file}
+            type="file"
+            accept="application/json,.json"
+            className="visually-hidden"
+            tabIndex={-1}
+            aria-label="Backup file"
+            onChange={(e) => void open(e.target.files?.[0])}
+          />
         </div>
       </div>
       {rows.length === 0 ? (
         <div className="notice">
           <h2>An empty shelf</h2>
           <p className="mt-2">
-            Paste any ingredient list and it is split into what goes under the lid and what waits. Or look around in the demo kitchen first.
+            Paste any ingredient list and it is split into what goes under the lid and what waits. Or look
+            around in the demo kitchen first.
           </p>
           <p className="d-flex gap-2 mb-0">
             <Button onClick={() => navigate('/dishes/new')}>Paste a list</Button>
@@ -121,7 +168,12 @@ export default function Dishes() {
           <div className="dish-filters">
             <Form.Group className="field grow" controlId="search">
               <Form.Label>Search dishes and ingredients</Form.Label>
-              <Form.Control type="search" value={search} onChange={(e) => setSearch(e.target.value)} placeholder="lamb, creamy, prunes…" />
+              <Form.Control
+                type="search"
+                value={search}
+                onChange={(e) => setSearch(e.target.value)}
+                placeholder="lamb, creamy, prunes…"
+              />
             </Form.Group>
             <Form.Group className="field" controlId="by">
               <Form.Label>On the table by</Form.Label>

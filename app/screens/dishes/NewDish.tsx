@@ -25,7 +25,13 @@ export default function NewDish() {
   const shown = useDeferredValue(text);
   const pantry = kitchen && pantryFor(kitchen);
   const recipe = useMemo(() => (pantry ? readRecipe(shown, pantry) : null), [shown, pantry]);
-  const read = useMemo(() => (pantry && kitchen && recipe ? recipe.lines.slice(0, 200).map((l) => readLine(l.text, pantry, kitchen.system)) : []), [recipe, pantry, kitchen]);
+  const read = useMemo(
+    () =>
+      pantry && kitchen && recipe
+        ? recipe.lines.slice(0, 200).map((l) => readLine(l.text, pantry, kitchen.system))
+        : [],
+    [recipe, pantry, kitchen],
+  );
   if (!pantry || !recipe) return <p className="loading">One moment…</p>;
   const unsure = read.filter((r) => r.confidence === 'unsure').length;
   const forPlates = plates ?? recipe.plates ?? 4;
@@ -51,18 +57,35 @@ export default function NewDish() {
         <div className="new-dish-in">
           <Form.Group className="field" controlId="paste">
             <Form.Label>Ingredients, one on a line; a whole recipe may be pasted</Form.Label>
-            {/* The page exists to be typed into. */}
-            {/* eslint-disable-next-line jsx-a11y/no-autofocus */}
-            <Form.Control as="textarea" rows={16} maxLength={MAX_PASTE_LENGTH} value={text} placeholder={EXAMPLE} onChange={(e) => setText(e.target.value)} autoFocus />
+            <Form.Control
+              as="textarea"
+              rows={16}
+              maxLength={MAX_PASTE_LENGTH}
+              value={text}
+              placeholder={EXAMPLE}
+              onChange={(e) => setText(e.target.value)}
+            />
           </Form.Group>
           <div className="new-dish-foot">
             <Form.Group className="field grow" controlId="dish-name">
               <Form.Label>Name</Form.Label>
-              <Form.Control value={name} maxLength={120} placeholder={recipe.title ?? 'A new dish'} onChange={(e) => setName(e.target.value)} />
+              <Form.Control
+                value={name}
+                maxLength={120}
+                placeholder={recipe.title ?? 'A new dish'}
+                onChange={(e) => setName(e.target.value)}
+              />
             </Form.Group>
             <div className="field">
               <span>Written for</span>
-              <Stepper label="plates it is written for" value={forPlates} min={1} max={40} unit="plates" onChange={setPlates} />
+              <Stepper
+                label="plates it is written for"
+                value={forPlates}
+                min={1}
+                max={40}
+                unit="plates"
+                onChange={setPlates}
+              />
             </div>
             <Button type="submit" disabled={busy || recipe.lines.length === 0}>
               Put it on the counter
@@ -72,7 +95,9 @@ export default function NewDish() {
         <div className="new-dish-read" aria-live="polite">
           <h2>Understood so far</h2>
           {read.length === 0 ? (
-            <p className="soft mt-2">Nothing yet. Cups or grams, fractions, tins, “to taste”: write it as you would for yourself.</p>
+            <p className="soft mt-2">
+              Nothing yet. Cups or grams, fractions, tins, “to taste”: write it as you would for yourself.
+            </p>
           ) : (
             <>
               <p className="soft small mt-1">
@@ -84,7 +109,15 @@ export default function NewDish() {
                 {read.map((r, i) => (
                   <li key={i} className={r.confidence === 'unsure' ? 'is-unsure' : ''}>
                     <span>{r.food?.names[0] ?? '?'}</span>
-                    <span className="soft">{r.massG.mid > 0 ? `about ${Math.round(r.massG.mid)} g` : (r.doubt && r.confidence === 'unsure' ? r.doubt : r.toTaste ? 'to taste' : '')}</span>
+                    <span className="soft">
+                      {r.massG.mid > 0
+                        ? `about ${Math.round(r.massG.mid)} g`
+                        : r.doubt && r.confidence === 'unsure'
+                          ? r.doubt
+                          : r.toTaste
+                            ? 'to taste'
+                            : ''}
+                    </span>
                   </li>
                 ))}
               </ol>

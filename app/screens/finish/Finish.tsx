@@ -12,7 +12,8 @@ export default function Finish() {
   const dish = useDish(dishId ?? '');
   const plan = usePlan(dishId ? dish : null, kitchen);
   const calibrations = useCalibrations(kitchen);
-  if (!kitchen || !calibrations || (dishId && dish === undefined)) return <p className="loading">One moment…</p>;
+  if (!kitchen || !calibrations || (dishId && dish === undefined))
+    return <p className="loading">One moment…</p>;
   if (dishId && dish === null)
     return (
       <div className="page page-narrow">
@@ -24,16 +25,37 @@ export default function Finish() {
     );
   if (dishId && !plan) return <p className="loading">One moment…</p>;
   const pot = plan?.pot ?? potFor({ settings: { potId: kitchen.potId } as Dish['settings'] }, kitchen);
-  return <OnBench key={dishId ?? 'any'} kitchen={kitchen} dish={dish ?? undefined} plan={plan} starchFactor={(calibrations.get(pot.id) ?? NO_CALIBRATION).starchFactor} />;
+  return (
+    <OnBench
+      key={dishId ?? 'any'}
+      kitchen={kitchen}
+      dish={dish ?? undefined}
+      plan={plan}
+      starchFactor={(calibrations.get(pot.id) ?? NO_CALIBRATION).starchFactor}
+    />
+  );
 }
 
-function OnBench({ kitchen, dish, plan, starchFactor }: { kitchen: Kitchen; dish: Dish | undefined; plan: Plan | undefined; starchFactor: number }) {
+function OnBench({
+  kitchen,
+  dish,
+  plan,
+  starchFactor,
+}: {
+  kitchen: Kitchen;
+  dish: Dish | undefined;
+  plan: Plan | undefined;
+  starchFactor: number;
+}) {
   const rules = plan?.rules ?? kitchen.rules;
   const [bench, setBench] = useState(() => benchFor(plan, rules, dish));
   const [potId, setPotId] = useState(plan?.pot.id ?? kitchen.potId);
   const pot = plan?.pot ?? kitchen.pots.find((p) => p.id === potId) ?? kitchen.pots[0];
   if (!pot) return null;
-  const after = plan?.steps.filter((s) => s.phase === 'thicken' || s.phase === 'dairy' || s.phase === 'finish').filter((s) => !['measure', 'serve'].includes(s.id)) ?? [];
+  const after =
+    plan?.steps
+      .filter((s) => s.phase === 'thicken' || s.phase === 'dairy' || s.phase === 'finish')
+      .filter((s) => !['measure', 'serve'].includes(s.id)) ?? [];
   return (
     <div className="page">
       <div className="page-head">
@@ -62,12 +84,27 @@ function OnBench({ kitchen, dish, plan, starchFactor }: { kitchen: Kitchen; dish
           </label>
         )}
       </div>
-      <SauceBench bench={bench} onBench={setBench} pot={pot} plan={plan} kitchen={kitchen} rules={rules} starchFactor={starchFactor}>
+      <SauceBench
+        bench={bench}
+        onBench={setBench}
+        pot={pot}
+        plan={plan}
+        kitchen={kitchen}
+        rules={rules}
+        starchFactor={starchFactor}
+      >
         {(answer) =>
           answer && (
             <>
               <Order plan={plan} steps={after} how={answer.dose.thickener.how} />
-              {answer.dose.starchG > 0.4 && <SpoonShows key={`${answer.input.aimPercent}-${answer.input.sauceG}-${answer.input.thickener}`} input={answer.input} dose={answer.dose} kitchen={kitchen} />}
+              {answer.dose.starchG > 0.4 && (
+                <SpoonShows
+                  key={`${answer.input.aimPercent}-${answer.input.sauceG}-${answer.input.thickener}`}
+                  input={answer.input}
+                  dose={answer.dose}
+                  kitchen={kitchen}
+                />
+              )}
             </>
           )
         }
@@ -76,11 +113,37 @@ function OnBench({ kitchen, dish, plan, starchFactor }: { kitchen: Kitchen; dish
   );
 }
 
-function Order({ plan, steps, how }: { plan: Plan | undefined; steps: Plan['steps']; how: 'slurry' | 'paste' | 'whisk' }) {
+function Order({
+  plan,
+  steps,
+  how,
+}: {
+  plan: Plan | undefined;
+  steps: Plan['steps'];
+  how: 'slurry' | 'paste' | 'whisk';
+}) {
   const ways = {
-    slurry: ['Stir the starch smooth in the cold liquid.', 'Bring the sauce to a real boil.', 'Pour in a stream, stirring; boil two minutes.', 'Heat down. Dairy only now, off the boil.', 'Off the heat: acid, herbs, salt.'],
-    paste: ['Work flour and soft butter to a paste, half and half.', 'Whisk it into the simmering sauce by the spoonful.', 'Simmer five minutes.', 'Heat down. Dairy only now.', 'Off the heat: acid, herbs, salt.'],
-    whisk: ['Rub the gum into a little oil.', 'Whisk hard into the sauce, hot or cold; no boil needed.', 'Wait two minutes, then judge.', 'Dairy, off the boil.', 'Off the heat: acid, herbs, salt.'],
+    slurry: [
+      'Stir the starch smooth in the cold liquid.',
+      'Bring the sauce to a real boil.',
+      'Pour in a stream, stirring; boil two minutes.',
+      'Heat down. Dairy only now, off the boil.',
+      'Off the heat: acid, herbs, salt.',
+    ],
+    paste: [
+      'Work flour and soft butter to a paste, half and half.',
+      'Whisk it into the simmering sauce by the spoonful.',
+      'Simmer five minutes.',
+      'Heat down. Dairy only now.',
+      'Off the heat: acid, herbs, salt.',
+    ],
+    whisk: [
+      'Rub the gum into a little oil.',
+      'Whisk hard into the sauce, hot or cold; no boil needed.',
+      'Wait two minutes, then judge.',
+      'Dairy, off the boil.',
+      'Off the heat: acid, herbs, salt.',
+    ],
   }[how];
   const lines = plan ? steps.map((s) => `${s.title}. ${s.text}`) : ways;
   return (

@@ -1,4 +1,15 @@
-import { floorAreaCm2, SLURRY_WATER, thicknessOf, type Aim, type Dish, type DoseInput, type HouseRules, type Plan, type Pot, type ThickenerId } from '../../../core/index';
+import {
+  floorAreaCm2,
+  SLURRY_WATER,
+  thicknessOf,
+  type Aim,
+  type Dish,
+  type DoseInput,
+  type HouseRules,
+  type Plan,
+  type Pot,
+  type ThickenerId,
+} from '../../../core/index';
 
 /** Ways of finding out how much sauce there is, each with how far it is usually off. */
 export const WAYS = [
@@ -38,11 +49,25 @@ export function benchFor(plan: Plan | undefined, rules: HouseRules, dish?: Dish)
 const MOST = 10_000;
 
 /** Grams of sauce that the bench's reading means, or why it means nothing yet. */
-export function sauceOnBench(bench: Bench, pot: Pot, plan: Plan | undefined): { sauceG: number } | { ask: string } {
-  if (bench.way === 'forecast') return plan ? { sauceG: plan.liquid.sauceAfterG.mid } : { ask: 'There is no dish to forecast from: measure it.' };
+export function sauceOnBench(
+  bench: Bench,
+  pot: Pot,
+  plan: Plan | undefined,
+): { sauceG: number } | { ask: string } {
+  if (bench.way === 'forecast')
+    return plan
+      ? { sauceG: plan.liquid.sauceAfterG.mid }
+      : { ask: 'There is no dish to forecast from: measure it.' };
   const text = bench.reading.trim();
   const value = Number.parseFloat(text.replace(',', '.'));
-  if (!text) return { ask: { jug: 'Pour it into a jug and read it.', scale: 'Weigh the pot with the sauce in it.', depth: 'Stand a spoon handle in it and read how deep.' }[bench.way] };
+  if (!text)
+    return {
+      ask: {
+        jug: 'Pour it into a jug and read it.',
+        scale: 'Weigh the pot with the sauce in it.',
+        depth: 'Stand a spoon handle in it and read how deep.',
+      }[bench.way],
+    };
   if (!Number.isFinite(value) || value <= 0) return { ask: 'A plain figure, please: 750' };
   if (value > MOST) return { ask: 'That is more than any pot here holds.' };
   if (bench.way === 'jug') return { sauceG: value };
@@ -51,11 +76,19 @@ export function sauceOnBench(bench: Bench, pot: Pot, plan: Plan | undefined): { 
     return { sauceG: (floorAreaCm2(pot) * value) / 10 };
   }
   const sauceG = value - pot.emptyG;
-  return sauceG > 10 ? { sauceG } : { ask: `The empty ${pot.name} weighs ${Math.round(pot.emptyG)} g: nothing would be left.` };
+  return sauceG > 10
+    ? { sauceG }
+    : { ask: `The empty ${pot.name} weighs ${Math.round(pot.emptyG)} g: nothing would be left.` };
 }
 
 /** The sum's input from the bench. */
-export function doseInput(bench: Bench, sauceG: number, rules: HouseRules, plan: Plan | undefined, starchFactor: number): DoseInput {
+export function doseInput(
+  bench: Bench,
+  sauceG: number,
+  rules: HouseRules,
+  plan: Plan | undefined,
+  starchFactor: number,
+): DoseInput {
   return {
     sauceG,
     sauceSpread: WAYS.find((w) => w.id === bench.way)?.spread ?? 0.1,
@@ -64,7 +97,10 @@ export function doseInput(bench: Bench, sauceG: number, rules: HouseRules, plan:
     thickener: bench.thickener,
     waterPerStarch: SLURRY_WATER[rules.slurryWater],
     laterG: bench.laterG,
-    laterStrengthG: plan && plan.sauce.input.laterG ? ((plan.sauce.input.laterStrengthG ?? 0) * bench.laterG) / plan.sauce.input.laterG : 0,
+    laterStrengthG:
+      plan && plan.sauce.input.laterG
+        ? ((plan.sauce.input.laterStrengthG ?? 0) * bench.laterG) / plan.sauce.input.laterG
+        : 0,
     sharpness: plan?.sauce.input.sharpness ?? 0,
     householdFactor: starchFactor > 0 ? 1 / starchFactor : 1,
   };

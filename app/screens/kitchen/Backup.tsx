@@ -51,17 +51,46 @@ export function Backup() {
   return (
     <section>
       <h2>Safe keeping</h2>
-      <p className="soft">Everything lives in this browser. Save a file now and then; it holds all dishes, cooks, pots and rules.</p>
+      <p className="soft">
+        Everything lives in this browser. Save a file now and then; it holds all dishes, cooks, pots and
+        rules.
+      </p>
       <div className="d-flex flex-wrap gap-2">
         <Button onClick={() => void save()}>Save everything to a file</Button>
         <Button variant="quiet" onClick={() => file.current?.click()}>
           Read a file…
         </Button>
-        <input ref={file} type="file" accept="application/json,.json" className="visually-hidden" tabIndex={-1} aria-label="Backup file" onChange={(e) => choose(e.target.files?.[0])} />
-        <Button variant="quiet" onClick={() => setAsk({ what: 'Start empty', warn: 'Every dish, cook and pot that is here now is removed. Save a file first if any of it is yours.', run: async () => (await startEmpty(), say('An empty kitchen with one ordinary pot.')) })}>
+        <input
+          ref={file}
+          type="file"
+          accept="application/json,.json"
+          className="visually-hidden"
+          tabIndex={-1}
+          aria-label="Backup file"
+          onChange={(e) => choose(e.target.files?.[0])}
+        />
+        <Button
+          variant="quiet"
+          onClick={() =>
+            setAsk({
+              what: 'Start empty',
+              warn: 'Every dish, cook and pot that is here now is removed. Save a file first if any of it is yours.',
+              run: async () => (await startEmpty(), say('An empty kitchen with one ordinary pot.')),
+            })
+          }
+        >
           Start empty
         </Button>
-        <Button variant="quiet" onClick={() => setAsk({ what: 'Bring the demo back', warn: 'The ferry-house kitchen takes the place of everything that is here now.', run: async () => (await bringDemoBack(), say('The ferry-house kitchen is back.')) })}>
+        <Button
+          variant="quiet"
+          onClick={() =>
+            setAsk({
+              what: 'Bring the demo back',
+              warn: 'The ferry-house kitchen takes the place of everything that is here now.',
+              run: async () => (await bringDemoBack(), say('The ferry-house kitchen is back.')),
+            })
+          }
+        >
           Bring the demo back
         </Button>
       </div>
@@ -70,7 +99,13 @@ export function Backup() {
           {bad}
         </p>
       )}
-      <p className="small soft mt-3 mb-0">{data ? `The little server at your side answers (version ${data.version}).` : error ? 'The little server does not answer. Everything here works without it.' : 'Asking the little server…'}</p>
+      <p className="small soft mt-3 mb-0">
+        {data
+          ? `The little server at your side answers (version ${data.version}).`
+          : error
+            ? 'The little server does not answer. Everything here works without it.'
+            : 'Asking the little server…'}
+      </p>
       <Modal show={ask !== null} onHide={() => setAsk(null)} centered aria-labelledby="ask-title">
         <Modal.Body>
           <h2 id="ask-title">{ask?.what}?</h2>

@@ -1,7 +1,14 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { KitchenSchema, POT_PRESETS, SAFE_C, SCHOOLS, type Kitchen, type MeasureSystem } from '../../../core/index';
+import {
+  KitchenSchema,
+  POT_PRESETS,
+  SAFE_C,
+  SCHOOLS,
+  type Kitchen,
+  type MeasureSystem,
+} from '../../../core/index';
 import { Segments } from '../../parts/Segments';
 import { useSay } from '../../parts/Toasts';
 import { db } from '../../store/db';
@@ -36,7 +43,10 @@ export default function KitchenScreen() {
       <div className="page-head">
         <h1>{kitchen.name}</h1>
       </div>
-      <p className="soft">Keen Ladle gives estimates and reminders. Your cooker’s manual, the markings on your pot and your local food-safety authority’s advice come first.</p>
+      <p className="soft">
+        Keen Ladle gives estimates and reminders. Your cooker’s manual, the markings on your pot and your
+        local food-safety authority’s advice come first.
+      </p>
       <Household kitchen={kitchen} change={change} />
       <Pots kitchen={kitchen} change={change} />
       <Rules kitchen={kitchen} change={change} />
@@ -53,13 +63,40 @@ function Household({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitche
       <div className="kitchen-grid">
         <Form.Group className="field" controlId="kitchen-name">
           <Form.Label>Name</Form.Label>
-          <Form.Control value={name} maxLength={80} onChange={(e) => setName(e.target.value)} onBlur={() => name.trim() && change({ name: name.trim() })} />
+          <Form.Control
+            value={name}
+            maxLength={80}
+            onChange={(e) => setName(e.target.value)}
+            onBlur={() => name.trim() && change({ name: name.trim() })}
+          />
         </Form.Group>
-        <FigureField id="altitude" label="Height above the sea" unit="m" value={kitchen.altitudeM} min={-400} max={5500} onChange={(altitudeM) => change({ altitudeM })} />
-        <FigureField id="room" label="Kitchen temperature" unit="°C" value={kitchen.roomC} min={0} max={45} onChange={(roomC) => change({ roomC })} />
+        <FigureField
+          id="altitude"
+          label="Height above the sea"
+          unit="m"
+          value={kitchen.altitudeM}
+          min={-400}
+          max={5500}
+          onChange={(altitudeM) => change({ altitudeM })}
+        />
+        <FigureField
+          id="room"
+          label="Kitchen temperature"
+          unit="°C"
+          value={kitchen.roomC}
+          min={0}
+          max={45}
+          onChange={(roomC) => change({ roomC })}
+        />
         <div className="field">
           <span>Spoons and cups in recipes</span>
-          <Segments name="system" label="Spoons and cups in recipes" value={kitchen.system} options={SYSTEMS} onChange={(system) => change({ system })} />
+          <Segments
+            name="system"
+            label="Spoons and cups in recipes"
+            value={kitchen.system}
+            options={SYSTEMS}
+            onChange={(system) => change({ system })}
+          />
         </div>
         <div className="field">
           <span>Weights and volumes shown in</span>
@@ -100,13 +137,26 @@ function Household({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitche
             onChange={(authority) => change({ authority })}
           />
           <span className="small soft">
-            Poultry {SAFE_C[kitchen.authority].poultry} °C, ground {SAFE_C[kitchen.authority].ground} °C, whole cuts {SAFE_C[kitchen.authority].whole} °C. {SAFE_C[kitchen.authority].note}
+            Poultry {SAFE_C[kitchen.authority].poultry} °C, ground {SAFE_C[kitchen.authority].ground} °C,
+            whole cuts {SAFE_C[kitchen.authority].whole} °C. {SAFE_C[kitchen.authority].note}
           </span>
         </div>
         <div className="field">
           <span>Tools</span>
-          <Form.Check type="switch" id="tool-thermometer" label="Thermometer" checked={kitchen.tools.thermometer} onChange={(e) => change({ tools: { ...kitchen.tools, thermometer: e.target.checked } })} />
-          <Form.Check type="switch" id="tool-scale" label="Scale" checked={kitchen.tools.scale} onChange={(e) => change({ tools: { ...kitchen.tools, scale: e.target.checked } })} />
+          <Form.Check
+            type="switch"
+            id="tool-thermometer"
+            label="Thermometer"
+            checked={kitchen.tools.thermometer}
+            onChange={(e) => change({ tools: { ...kitchen.tools, thermometer: e.target.checked } })}
+          />
+          <Form.Check
+            type="switch"
+            id="tool-scale"
+            label="Scale"
+            checked={kitchen.tools.scale}
+            onChange={(e) => change({ tools: { ...kitchen.tools, scale: e.target.checked } })}
+          />
         </div>
       </div>
     </section>
@@ -158,7 +208,9 @@ function Rules({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitchen })
   return (
     <section>
       <h2>House rules</h2>
-      <p className="soft">Good cooks disagree. Choose your school; every choice says what it costs, and any dish may differ.</p>
+      <p className="soft">
+        Good cooks disagree. Choose your school; every choice says what it costs, and any dish may differ.
+      </p>
       <div className="rules">
         {SCHOOLS.map((school) => (
           <fieldset key={school.id}>
@@ -181,7 +233,15 @@ function Rules({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitchen })
           </fieldset>
         ))}
       </div>
-      <Button variant="quiet" size="sm" onClick={() => change({ rules: Object.fromEntries(SCHOOLS.map((s) => [s.id, s.options[0]?.id])) as Kitchen['rules'] })}>
+      <Button
+        variant="quiet"
+        size="sm"
+        onClick={() =>
+          change({
+            rules: Object.fromEntries(SCHOOLS.map((s) => [s.id, s.options[0]?.id])) as Kitchen['rules'],
+          })
+        }
+      >
         All as they were at first
       </Button>
     </section>

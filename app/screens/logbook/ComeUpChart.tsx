@@ -8,13 +8,23 @@ Chart.register(ScatterController, LinearScale, PointElement, LineElement, Toolti
 Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
 Chart.defaults.font.size = 13;
 
-const css = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+const css = (name: string): string =>
+  getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
 /** Forecast against actual minutes to pressure, one point a cook; on the line the forecast was right. */
 export default function ComeUpChart({ cooks }: { cooks: readonly CookState[] }) {
   const points = cooks.flatMap((cook) => {
     const c = compareCook(cook)?.comeUp;
-    return c?.actualS ? [{ x: c.forecastS / 60, y: c.actualS / 60, pot: cook.potName, label: `${cook.dish?.name ?? ''}, ${day(cook.startedAt)}` }] : [];
+    return c?.actualS
+      ? [
+          {
+            x: c.forecastS / 60,
+            y: c.actualS / 60,
+            pot: cook.potName,
+            label: `${cook.dish?.name ?? ''}, ${day(cook.startedAt)}`,
+          },
+        ]
+      : [];
   });
   if (points.length < 3) return <p className="soft small">A chart appears after three cooks.</p>;
   const top = Math.ceil(Math.max(...points.flatMap((p) => [p.x, p.y])) / 5) * 5;
@@ -22,7 +32,13 @@ export default function ComeUpChart({ cooks }: { cooks: readonly CookState[] }) 
   const marks = ['circle', 'triangle', 'rectRot', 'crossRot'] as const;
   const colours = [css('--accent'), css('--m-sear'), css('--m-finish'), css('--m-thicken')];
   const ink = css('--ink-soft');
-  const axis = (text: string) => ({ min: 0, max: top, title: { display: true, text, color: ink }, ticks: { color: ink }, grid: { color: css('--rule') } });
+  const axis = (text: string) => ({
+    min: 0,
+    max: top,
+    title: { display: true, text, color: ink },
+    ticks: { color: ink },
+    grid: { color: css('--rule') },
+  });
   return (
     <figure className="chart">
       <div className="chart-box">
@@ -31,8 +47,24 @@ export default function ComeUpChart({ cooks }: { cooks: readonly CookState[] }) 
           role="img"
           data={{
             datasets: [
-              ...pots.map((pot, i) => ({ label: pot, data: points.filter((p) => p.pot === pot), pointStyle: marks[i % marks.length] ?? 'circle', pointRadius: 5, borderColor: colours[i % colours.length] ?? ink, backgroundColor: colours[i % colours.length] ?? ink })),
-              { label: 'as forecast', data: [0, top].map((v) => ({ x: v, y: v, pot: '', label: '' })), showLine: true, pointRadius: 0, pointStyle: 'line' as const, borderColor: ink, borderDash: [5, 5], borderWidth: 1.5 },
+              ...pots.map((pot, i) => ({
+                label: pot,
+                data: points.filter((p) => p.pot === pot),
+                pointStyle: marks[i % marks.length] ?? 'circle',
+                pointRadius: 5,
+                borderColor: colours[i % colours.length] ?? ink,
+                backgroundColor: colours[i % colours.length] ?? ink,
+              })),
+              {
+                label: 'as forecast',
+                data: [0, top].map((v) => ({ x: v, y: v, pot: '', label: '' })),
+                showLine: true,
+                pointRadius: 0,
+                pointStyle: 'line' as const,
+                borderColor: ink,
+                borderDash: [5, 5],
+                borderWidth: 1.5,
+              },
             ],
           }}
           options={{
@@ -41,13 +73,19 @@ export default function ComeUpChart({ cooks }: { cooks: readonly CookState[] }) 
             scales: { x: axis('forecast, min'), y: axis('actual, min') },
             plugins: {
               legend: { position: 'bottom', labels: { usePointStyle: true, color: ink } },
-              tooltip: { callbacks: { label: (item) => `${(item.raw as { label?: string }).label ?? ''}: ${item.parsed.x?.toFixed(0)} → ${item.parsed.y?.toFixed(0)} min` } },
+              tooltip: {
+                callbacks: {
+                  label: (item) =>
+                    `${(item.raw as { label?: string }).label ?? ''}: ${item.parsed.x?.toFixed(0)} → ${item.parsed.y?.toFixed(0)} min`,
+                },
+              },
             },
           }}
         />
       </div>
       <figcaption className="small soft">
-        Minutes to pressure. {points.filter((p) => p.y > p.x).length} of {points.length} cooks came up later than forecast at the time.
+        Minutes to pressure. {points.filter((p) => p.y > p.x).length} of {points.length} cooks came up later
+        than forecast at the time.
       </figcaption>
     </figure>
   );

@@ -8,7 +8,14 @@ import { useCalibrations, useCooks, useKitchen } from '../../store/live';
 const ComeUpChart = lazy(() => import('./ComeUpChart'));
 const PAGE = 40;
 
-const VERDICT_WORDS: Record<string, string> = { under: 'meat under', over: 'meat over', thin: 'sauce thin', thick: 'sauce thick', low: 'more salt', high: 'less salt' };
+const VERDICT_WORDS: Record<string, string> = {
+  under: 'meat under',
+  over: 'meat over',
+  thin: 'sauce thin',
+  thick: 'sauce thick',
+  low: 'more salt',
+  high: 'less salt',
+};
 
 /** What was off, in a few words. */
 export function verdictWords(cook: CookState): string {
@@ -29,9 +36,14 @@ export default function Logbook() {
   const [shown, setShown] = useState(PAGE);
   if (!cooks || !kitchen || !calibrations) return <p className="loading">Opening the logbook…</p>;
   const wanted = search.trim().toLowerCase();
-  const found = cooks.filter((c) => !wanted || `${c.dish?.name} ${c.verdict?.note ?? ''} ${c.potName}`.toLowerCase().includes(wanted));
-  const taught = kitchen.pots.map((p) => ({ pot: p, ...(calibrations.get(p.id) ?? { comeUpFactor: 1, releaseFactor: 1, cooks: 0 }) })).filter((t) => t.cooks > 0);
-  const percent = (f: number, more: string, less: string): string => (Math.abs(f - 1) < 0.02 ? 'as forecast' : `${Math.round(Math.abs(f - 1) * 100)} % ${f > 1 ? more : less}`);
+  const found = cooks.filter(
+    (c) => !wanted || `${c.dish?.name} ${c.verdict?.note ?? ''} ${c.potName}`.toLowerCase().includes(wanted),
+  );
+  const taught = kitchen.pots
+    .map((p) => ({ pot: p, ...(calibrations.get(p.id) ?? { comeUpFactor: 1, releaseFactor: 1, cooks: 0 }) }))
+    .filter((t) => t.cooks > 0);
+  const percent = (f: number, more: string, less: string): string =>
+    Math.abs(f - 1) < 0.02 ? 'as forecast' : `${Math.round(Math.abs(f - 1) * 100)} % ${f > 1 ? more : less}`;
   return (
     <div className="page">
       <div className="page-head">
@@ -41,12 +53,18 @@ export default function Logbook() {
         </div>
         <Form.Group className="field" controlId="log-search">
           <Form.Label>Search the log</Form.Label>
-          <Form.Control type="search" value={search} onChange={(e) => setSearch(e.target.value)} placeholder="ribs, late, rice…" />
+          <Form.Control
+            type="search"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+            placeholder="ribs, late, rice…"
+          />
         </Form.Group>
       </div>
       {cooks.length === 0 ? (
         <div className="notice">
-          Nothing cooked yet. Start one from a <Link to="/">dish</Link>: every tap is written down, and the forecast learns.
+          Nothing cooked yet. Start one from a <Link to="/">dish</Link>: every tap is written down, and the
+          forecast learns.
         </div>
       ) : (
         <div className="log">
@@ -57,7 +75,8 @@ export default function Logbook() {
                 <li key={t.pot.id}>
                   <strong>{t.pot.name}</strong>
                   <span className="small">
-                    comes up {percent(t.comeUpFactor, 'slower', 'quicker')}, comes down {percent(t.releaseFactor, 'slower', 'quicker')} · {t.cooks} cooks
+                    comes up {percent(t.comeUpFactor, 'slower', 'quicker')}, comes down{' '}
+                    {percent(t.releaseFactor, 'slower', 'quicker')} · {t.cooks} cooks
                   </span>
                 </li>
               ))}
@@ -91,12 +110,23 @@ function CookRow({ cook }: { cook: CookState }) {
   const late = total !== null && c ? Math.round((total - c.total.forecastS) / 60) : null;
   return (
     <li>
-      <Link to={cook.status === 'cooking' || cook.status === 'served' ? `/cook/${cook.cookId}` : `/log/${cook.cookId}`} className="log-row">
+      <Link
+        to={
+          cook.status === 'cooking' || cook.status === 'served'
+            ? `/cook/${cook.cookId}`
+            : `/log/${cook.cookId}`
+        }
+        className="log-row"
+      >
         <span className="soft small">
           {day(cook.startedAt)} {clock(cook.startedAt)}
         </span>
         <strong>{cook.dish?.name}</strong>
-        <span className="small">{total !== null ? `${formatDuration(total)}${late ? `, ${Math.abs(late)} min ${late > 0 ? 'late' : 'early'}` : ', on time'}` : ''}</span>
+        <span className="small">
+          {total !== null
+            ? `${formatDuration(total)}${late ? `, ${Math.abs(late)} min ${late > 0 ? 'late' : 'early'}` : ', on time'}`
+            : ''}
+        </span>
         <span className="small soft">{verdictWords(cook)}</span>
         {cook.verdict?.note && <span className="small log-note">“{cook.verdict.note}”</span>}
       </Link>

@@ -1,6 +1,16 @@
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useParams } from 'react-router';
-import { compareCook, formatDuration, formatMass, formatTemp, nextTimeNotes, thickenerById, type CookState, type Kitchen, type ThickenerId } from '../../../core/index';
+import {
+  compareCook,
+  formatDuration,
+  formatMass,
+  formatTemp,
+  nextTimeNotes,
+  thickenerById,
+  type CookState,
+  type Kitchen,
+  type ThickenerId,
+} from '../../../core/index';
 import { clock, day } from '../../parts/now';
 import { useSay } from '../../parts/Toasts';
 import { removeCook } from '../../store/cooks';
@@ -54,7 +64,8 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
       <h1>{cook.dish?.name}</h1>
       <p className="soft">
         {day(cook.startedAt)}, {clock(cook.startedAt)}
-        {cook.servedAt ? ` to ${clock(cook.servedAt)}` : ''} · {cook.potName} · {cook.dish?.plates} plates · {verdictWords(cook)}
+        {cook.servedAt ? ` to ${clock(cook.servedAt)}` : ''} · {cook.potName} · {cook.dish?.plates} plates ·{' '}
+        {verdictWords(cook)}
       </p>
       <table className="compare">
         <caption className="visually-hidden">Forecast against actual</caption>
@@ -72,15 +83,27 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
               <th scope="row">{label}</th>
               <td>{formatDuration(forecast)}</td>
               <td>{actual === null ? 'not told' : formatDuration(actual)}</td>
-              <td>{actual === null ? '' : Math.abs(actual - forecast) < 45 ? 'right' : `${formatDuration(Math.abs(actual - forecast))} ${actual > forecast ? 'longer' : 'shorter'}`}</td>
+              <td>
+                {actual === null
+                  ? ''
+                  : Math.abs(actual - forecast) < 45
+                    ? 'right'
+                    : `${formatDuration(Math.abs(actual - forecast))} ${actual > forecast ? 'longer' : 'shorter'}`}
+              </td>
             </tr>
           ))}
           {c && (
             <tr>
               <th scope="row">Sauce when the pin dropped</th>
               <td>{formatMass(c.sauce.forecastG, kitchen.units)}</td>
-              <td>{c.sauce.actualG === null ? 'not measured' : formatMass(c.sauce.actualG, kitchen.units)}</td>
-              <td>{c.sauce.actualG === null ? '' : `${Math.round(((c.sauce.actualG - c.sauce.forecastG) / c.sauce.forecastG) * 100)} %`}</td>
+              <td>
+                {c.sauce.actualG === null ? 'not measured' : formatMass(c.sauce.actualG, kitchen.units)}
+              </td>
+              <td>
+                {c.sauce.actualG === null
+                  ? ''
+                  : `${Math.round(((c.sauce.actualG - c.sauce.forecastG) / c.sauce.forecastG) * 100)} %`}
+              </td>
             </tr>
           )}
         </tbody>
@@ -96,7 +119,8 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
           <>
             <dt>Stirred in</dt>
             <dd>
-              {formatMass(cook.sauce.starchG)} {thickenerById(cook.sauce.thickener as ThickenerId).name} in {formatMass(cook.sauce.waterG)} water, for {cook.sauce.aim}
+              {formatMass(cook.sauce.starchG)} {thickenerById(cook.sauce.thickener as ThickenerId).name} in{' '}
+              {formatMass(cook.sauce.waterG)} water, for {cook.sauce.aim}
             </dd>
           </>
         )}
@@ -121,7 +145,15 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
             ))}
           </ul>
           {dish && fresh.length > 0 && (
-            <Button size="sm" onClick={() => void editDish(dish.id, 'notes for next time', (d) => ({ ...d, nextTime: [...d.nextTime, ...fresh].slice(-50) })).then(() => say('Written into the dish.'))}>
+            <Button
+              size="sm"
+              onClick={() =>
+                void editDish(dish.id, 'notes for next time', (d) => ({
+                  ...d,
+                  nextTime: [...d.nextTime, ...fresh].slice(-50),
+                })).then(() => say('Written into the dish.'))
+              }
+            >
               Write it into the dish
             </Button>
           )}

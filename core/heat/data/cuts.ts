@@ -27,7 +27,10 @@ export interface Cut {
 }
 
 /** Where the table comes from: rates scaled to the household bands of minutes under high pressure; thickness by ordinary trade sizes. */
-export const CUTS_SOURCE = { source: 'Bands of minutes in general pressure-cooking practice; thickness by ordinary butchery', spread: 0.2 };
+export const CUTS_SOURCE = {
+  source: 'Bands of minutes in general pressure-cooking practice; thickness by ordinary butchery',
+  spread: 0.2,
+};
 
 const cut = (
   id: string,
@@ -36,12 +39,33 @@ const cut = (
   tenderAt95Min: number,
   release: Cut['release'],
   over: Partial<Cut> = {},
-): Cut => ({ id, name, exponent: 0.9, thicknessMm, tenderAt95Min, dryAfterMin: null, safe: 'whole', release, conduction: 1, depth: 1, ...over });
+): Cut => ({
+  id,
+  name,
+  exponent: 0.9,
+  thicknessMm,
+  tenderAt95Min,
+  dryAfterMin: null,
+  safe: 'whole',
+  release,
+  conduction: 1,
+  depth: 1,
+  ...over,
+});
 
 export const CUTS: readonly Cut[] = [
   cut('chicken-breast', 'chicken breast', 32, 0, 'ten', { safe: 'poultry', dryAfterMin: 12, exponent: 0.55 }),
-  cut('chicken-thigh', 'chicken thigh', 42, 18, 'ten', { safe: 'poultry', bonelessMm: 22, exponent: 0.8, depth: 0.72 }),
-  cut('chicken-drumstick', 'chicken drumstick', 42, 17, 'ten', { safe: 'poultry', exponent: 1.1, depth: 0.82 }),
+  cut('chicken-thigh', 'chicken thigh', 42, 18, 'ten', {
+    safe: 'poultry',
+    bonelessMm: 22,
+    exponent: 0.8,
+    depth: 0.72,
+  }),
+  cut('chicken-drumstick', 'chicken drumstick', 42, 17, 'ten', {
+    safe: 'poultry',
+    exponent: 1.1,
+    depth: 0.82,
+  }),
   cut('chicken-leg', 'chicken leg quarter', 46, 17, 'ten', { safe: 'poultry', exponent: 1, depth: 0.78 }),
   cut('chicken-wing', 'chicken wing', 25, 21, 'quick', { safe: 'poultry', exponent: 1, depth: 0.9 }),
   cut('turkey-breast', 'turkey breast', 45, 0, 'ten', { safe: 'poultry', dryAfterMin: 12 }),
@@ -85,6 +109,18 @@ export function cutById(id: string | undefined): Cut | undefined {
  * applies, and its own authority's current advice comes first.
  */
 export const SAFE_C: Record<'us' | 'uk', Record<SafeClass, number> & { name: string; note: string }> = {
-  us: { poultry: 74, ground: 71, whole: 63, name: 'US public figures', note: 'Whole cuts of beef, pork, lamb and veal rest 3 minutes.' },
-  uk: { poultry: 70, ground: 70, whole: 70, name: 'UK public figures', note: '70 °C held for 2 minutes, or an equivalent.' },
+  us: {
+    poultry: 74,
+    ground: 71,
+    whole: 63,
+    name: 'US public figures',
+    note: 'Whole cuts of beef, pork, lamb and veal rest 3 minutes.',
+  },
+  uk: {
+    poultry: 70,
+    ground: 70,
+    whole: 70,
+    name: 'UK public figures',
+    note: '70 °C held for 2 minutes, or an equivalent.',
+  },
 };

@@ -15,5 +15,13 @@ export function row(kind: FoodKind, names: string, own: Own = {}): Food {
     .trim()
     .toLowerCase()
     .replace(/\s+/g, '-');
-  return { ...KIND_DEFAULTS[kind], allergens: KIND_DEFAULTS[kind].allergens ?? [], pieceG: {}, ...own, id, names: list, kind };
+  return {
+    ...KIND_DEFAULTS[kind],
+    allergens: KIND_DEFAULTS[kind].allergens ?? [],
+    pieceG: {},
+    ...own,
+    id,
+    names: list,
+    kind,
+  };
 }

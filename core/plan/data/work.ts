@@ -50,7 +50,15 @@ export const MEAT_PREP_PER_KG = { trim: 5, cube: 10, ready: 1 } as const;
 
 /** Temperatures of things as they come, °C. Source: refrigerators at 4-6, cupboards at room temperature; spread 3 °C. */
 /** `frozenVeg` is the liquid temperature with the same enthalpy as vegetables at -18 °C, so that their thawing is paid for. */
-export const START_C = { fridge: 6, frozen: -18, frozenVeg: -82, seared: 14, softened: 85, deglazed: 60, searedPot: 95 } as const;
+export const START_C = {
+  fridge: 6,
+  frozen: -18,
+  frozenVeg: -82,
+  seared: 14,
+  softened: 85,
+  deglazed: 60,
+  searedPot: 95,
+} as const;
 /** Heat capacity of sauce and vegetables, J/kgK. Source: food-engineering tables for 80 % water; spread 6 %. */
 export const LUMP_J_PER_KG_K = 3900;
 /** The thickest piece in a pot against the average one. Source: sorting ordinary packs by thickness; spread 5 %. */

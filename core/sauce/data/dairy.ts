@@ -12,18 +12,72 @@ export interface DairyFigures {
 
 /** Source: kitchen practice on curdling by fat and acidity; spread about 4 °C. */
 export const DAIRY: Record<DairyClass, DairyFigures> = {
-  'heavy-cream': { name: 'cream', plainC: 100, boundC: 100, temper: false, note: 'The easy one; in a sharp sauce keep below the boil.' },
+  'heavy-cream': {
+    name: 'cream',
+    plainC: 100,
+    boundC: 100,
+    temper: false,
+    note: 'The easy one; in a sharp sauce keep below the boil.',
+  },
   'single-cream': { name: 'single cream', plainC: 85, boundC: 95, temper: false, note: 'Off the boil.' },
   milk: { name: 'milk', plainC: 80, boundC: 92, temper: true, note: 'Thickens nothing on its own.' },
-  'evaporated-milk': { name: 'evaporated milk', plainC: 95, boundC: 100, temper: false, note: 'Stabilised: forgiving.' },
-  'creme-fraiche': { name: 'crème fraîche', plainC: 95, boundC: 100, temper: false, note: 'Stands a gentle simmer.' },
-  'sour-cream': { name: 'sour cream', plainC: 75, boundC: 85, temper: true, note: 'Only into sauce that has stopped boiling.' },
-  'yoghurt-full': { name: 'yoghurt', plainC: 70, boundC: 80, temper: true, note: 'Starch helps; never boil.' },
-  'yoghurt-lean': { name: 'lean yoghurt', plainC: 60, boundC: 75, temper: true, note: 'The quickest to split: starch first, then temper.' },
+  'evaporated-milk': {
+    name: 'evaporated milk',
+    plainC: 95,
+    boundC: 100,
+    temper: false,
+    note: 'Stabilised: forgiving.',
+  },
+  'creme-fraiche': {
+    name: 'crème fraîche',
+    plainC: 95,
+    boundC: 100,
+    temper: false,
+    note: 'Stands a gentle simmer.',
+  },
+  'sour-cream': {
+    name: 'sour cream',
+    plainC: 75,
+    boundC: 85,
+    temper: true,
+    note: 'Only into sauce that has stopped boiling.',
+  },
+  'yoghurt-full': {
+    name: 'yoghurt',
+    plainC: 70,
+    boundC: 80,
+    temper: true,
+    note: 'Starch helps; never boil.',
+  },
+  'yoghurt-lean': {
+    name: 'lean yoghurt',
+    plainC: 60,
+    boundC: 75,
+    temper: true,
+    note: 'The quickest to split: starch first, then temper.',
+  },
   'cream-cheese': { name: 'cream cheese', plainC: 90, boundC: 95, temper: false, note: 'In cubes, whisked.' },
-  'hard-cheese': { name: 'hard cheese', plainC: 78, boundC: 85, temper: false, note: 'Off the heat, in handfuls.' },
-  'soft-cheese': { name: 'soft cheese', plainC: 78, boundC: 85, temper: false, note: 'Off the heat, in handfuls; the lid on for a minute melts it.' },
-  'coconut-cream': { name: 'coconut cream', plainC: 100, boundC: 100, temper: false, note: 'Splits harmlessly: stir.' },
+  'hard-cheese': {
+    name: 'hard cheese',
+    plainC: 78,
+    boundC: 85,
+    temper: false,
+    note: 'Off the heat, in handfuls.',
+  },
+  'soft-cheese': {
+    name: 'soft cheese',
+    plainC: 78,
+    boundC: 85,
+    temper: false,
+    note: 'Off the heat, in handfuls; the lid on for a minute melts it.',
+  },
+  'coconut-cream': {
+    name: 'coconut cream',
+    plainC: 100,
+    boundC: 100,
+    temper: false,
+    note: 'Splits harmlessly: stir.',
+  },
 };
 
 /** A covered pot of sauce with the heat off cools by this much, °C a minute. Source: kitchen figure 1-2; spread 33 %. */

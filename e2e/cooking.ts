@@ -1,0 +1,29 @@
+import { expect, type Page } from '@playwright/test';
+
+/** Opens an address in a fresh browser and waits until the household is there. */
+export async function open(page: Page, path = '/'): Promise<void> {
+  await page.goto('/');
+  await expect(page.locator('.dish-list > li').first()).toBeVisible();
+  if (path !== '/') await page.goto(path);
+}
+
+/** The title of the step at the pot. */
+export const stepTitle = (page: Page) => page.locator('#step-title');
+
+/** Finishes the present step with the mouse: ticks what is asked, then the big button; waits for the next one. */
+export async function finishStep(page: Page): Promise<void> {
+  const before = await stepTitle(page).textContent();
+  const check = page.locator('.step-check input');
+  if (await check.count()) await check.check();
+  if (before?.startsWith('Check the'))
+    await page.getByRole('button', { name: 'Checked another way' }).click();
+  else await page.locator('.step-done').last().click();
+  await expect(stepTitle(page)).not.toHaveText(before ?? '');
+}
+
+/** Goes on until a step whose title matches. */
+export async function cookUntil(page: Page, title: RegExp): Promise<void> {
+  for (let i = 0; i < 25 && !title.test((await stepTitle(page).textContent()) ?? ''); i++)
+    await finishStep(page);
+  await expect(stepTitle(page)).toHaveText(title);
+}

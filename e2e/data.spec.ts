@@ -1,0 +1,125 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { finishStep, open, stepTitle } from './cooking';
+
+const file = (name: string, text: string) => ({
+  name,
+  mimeType: 'application/json',
+  buffer: Buffer.from(text),
+});
+
+test('everything goes out into one file and comes back', async ({ page }) => {
+  await open(page, '/kitchen');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save everything to a file' }).click();
+  const saved = await (await waiting).path();
+  const text = readFileSync(saved, 'utf8');
+  expect(JSON.parse(text).dishes).toHaveLength(12);
+
+  await page.getByRole('button', { name: 'Start empty' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Start empty' }).click();
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'An empty shelf' })).toBeVisible();
+  await page.goto('/log');
+  await expect(page.getByText('Nothing cooked yet')).toBeVisible();
+
+  await page.goto('/kitchen');
+  await page.getByLabel('Backup file').setInputFiles(file('ours.json', text));
+  await page.getByRole('dialog').getByRole('button', { name: /Read/ }).click();
+  await expect(page.getByText('Read 12 dishes and 48 cooks.')).toBeVisible();
+  await page.goto('/');
+  await expect(page.locator('.dish-list > li')).toHaveCount(12);
+});
+
+test('a damaged, foreign or huge file gets a clear sentence and changes nothing', async ({ page }) => {
+  await open(page, '/kitchen');
+  const cases: [string, string, RegExp][] = [
+    ['torn.json', '{"format":"keen-ladle-backup","version":1,"dishes":[', /damaged/],
+    ['letter.json', '{"hello":"world"}', /not a Keen Ladle backup/],
+    [
+      'wrong.json',
+      JSON.stringify({
+        format: 'keen-ladle-backup',
+        version: 1,
+        savedAt: 1,
+        kitchen: {},
+        dishes: [],
+        events: [],
+      }),
+      /does not read/,
+    ],
+    ['huge.json', `"${'x'.repeat(41_000_000)}"`, /larger than/],
+  ];
+  for (const [name, text, message] of cases) {
+    await page.getByLabel('Backup file').setInputFiles(file(name, text));
+    await page.getByRole('dialog').getByRole('button', { name: /Read/ }).click();
+    await expect(page.getByRole('alert').filter({ hasText: message })).toContainText('Nothing was changed');
+  }
+  await page.goto('/');
+  await expect(page.locator('.dish-list > li')).toHaveCount(12);
+});
+
+test('markup in a dish is text, never markup', async ({ page }) => {
+  await open(page, '/dishes/new');
+  await page
+    .getByLabel(/Ingredients, one on a line/)
+    .fill(
+      '<img src=x onerror="document.title=1"> 2 onions\n<b>1 kg</b> beef chuck\nالدجاج ٢ كيلو\n鶏もも肉 500 g',
+    );
+  await page.getByRole('button', { name: 'Put it on the counter' }).click();
+  await expect(page.locator('.line')).toHaveCount(4);
+  await expect(page.locator('.counter img')).toHaveCount(0);
+  await expect(page).toHaveTitle('Keen Ladle');
+});
+
+test('two tabs on the same cook stay consistent', async ({ page, context }) => {
+  await open(page, '/dish/plum-ribs');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await expect(stepTitle(page)).toHaveText('Get everything ready');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await finishStep(page);
+  const title = (await stepTitle(page).textContent()) ?? '';
+  await expect(stepTitle(other)).toHaveText(title);
+  await finishStep(other);
+  await expect(stepTitle(page)).toHaveText((await stepTitle(other).textContent()) ?? '');
+  await page.getByLabel('What for').fill('noodles');
+  await page.getByLabel('Minutes', { exact: true }).fill('9');
+  await page.locator('.timer-new').getByRole('button', { name: 'Start' }).click();
+  await expect(other.getByRole('timer', { name: /noodles/ })).toBeVisible();
+});
+
+test('addresses that lead nowhere say so, and deep links open', async ({ page }) => {
+  await open(page, '/dish/none');
+  await expect(page.getByRole('heading', { name: /not on the shelf/ })).toBeVisible();
+  await page.goto('/cook/none');
+  await expect(page.getByRole('heading', { name: 'No such cook' })).toBeVisible();
+  await page.goto('/log/none');
+  await expect(page.getByRole('heading', { name: 'No such cook' })).toBeVisible();
+  await page.goto('/nowhere/at/all');
+  await expect(page.getByRole('heading', { name: 'Nothing on this shelf' })).toBeVisible();
+  await page.goto('/dish/stout-beef/finish');
+  await expect(page.getByRole('heading', { name: 'How much starch?' })).toBeVisible();
+});
+
+test('a removed dish can be put back', async ({ page }) => {
+  await open(page, '/dish/plum-ribs');
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('button', { name: 'Remove the dish' }).click();
+  await expect(page.locator('.dish-list > li')).toHaveCount(11);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.locator('.dish-list > li')).toHaveCount(12);
+});
+
+test('altitude and house rules change the plan', async ({ page }) => {
+  await open(page, '/dish/apricot-lamb');
+  const minutes = page.locator('.finding-note h3').filter({ hasText: /minutes, then/ });
+  const low = Number.parseInt((await minutes.textContent()) ?? '', 10);
+  await page.goto('/kitchen');
+  await page.getByLabel('Height above the sea').fill('2400');
+  await page.getByLabel(/Do not sear/).check();
+  await page.goto('/dish/apricot-lamb');
+  await expect(page.locator('.finding').filter({ hasText: 'At 2400 m water boils' })).toBeVisible();
+  expect(Number.parseInt((await minutes.textContent()) ?? '', 10)).toBeGreaterThan(low);
+  await expect(page.locator('.moment-lid').filter({ hasText: 'lamb shoulder' }).first()).toBeVisible();
+});
