@@ -98,6 +98,7 @@ export function readRecipe(pasted: string, pantry: Pantry): PastedRecipe {
       !seenLine && !out.title && out.lines.length === 0 && !readAmount(line) && line.length <= 90;
     if (
       isTitle &&
+      !/\d/.test(line) &&
       !/:\s*$/.test(line) &&
       raw.filter((l) => l.trim()).length > 2 &&
       !isPlainFood(line, pantry)

@@ -1,0 +1,145 @@
+/** @jest-environment node */
+import 'fake-indexeddb/auto';
+import { emptyDish, foldCook, planDish, defaultKitchen, type EventPayload } from '../../core/index';
+import { foldAll, record, removeCook, startCook, undoLast } from './cooks';
+import { db } from './db';
+import { createDish, editDish, removeDish, stepHistory } from './dishes';
+import { bringDemoBack, exportAll, importFile, openHousehold, startEmpty } from './household';
+import { Pantry } from '../../core/index';
+
+const dish = {
+  ...emptyDish('d1', 'Test', 0),
+  lines: [
+    { id: 'a', text: '1 kg beef chuck' },
+    { id: 'b', text: '400 ml stock' },
+  ],
+};
+const asFile = (text: string) =>
+  ({ name: 'x.json', size: text.length, text: () => Promise.resolve(text) }) as unknown as File;
+
+beforeEach(async () => {
+  await Promise.all([
+    db.dishes.clear(),
+    db.kitchen.clear(),
+    db.events.clear(),
+    db.history.clear(),
+    db.meta.clear(),
+  ]);
+});
+
+describe('editing a dish', () => {
+  it('is taken back and done again, by name, over several steps', async () => {
+    await db.dishes.put(dish);
+    await editDish('d1', 'plates', (d) => ({ ...d, plates: 6 }));
+    await editDish('d1', 'name', (d) => ({ ...d, name: 'Other' }));
+    expect(await stepHistory('d1', 'undo')).toBe('name');
+    expect(await stepHistory('d1', 'undo')).toBe('plates');
+    expect(await stepHistory('d1', 'undo')).toBeNull();
+    expect(await db.dishes.get('d1')).toMatchObject({ name: 'Test', plates: 4 });
+    expect(await stepHistory('d1', 'redo')).toBe('plates');
+    expect(await stepHistory('d1', 'redo')).toBe('name');
+    expect(await db.dishes.get('d1')).toMatchObject({ name: 'Other', plates: 6 });
+  });
+
+  it('joins keystrokes in one line into one step', async () => {
+    await db.dishes.put(dish);
+    for (const name of ['T', 'Te', 'Tea']) await editDish('d1', 'the name', (d) => ({ ...d, name }), 'name');
+    await stepHistory('d1', 'undo');
+    expect((await db.dishes.get('d1'))?.name).toBe('Test');
+  });
+
+  it('forgets what was undone once something new is done', async () => {
+    await db.dishes.put(dish);
+    await editDish('d1', 'plates', (d) => ({ ...d, plates: 6 }));
+    await stepHistory('d1', 'undo');
+    await editDish('d1', 'name', (d) => ({ ...d, name: 'New' }));
+    expect(await stepHistory('d1', 'redo')).toBeNull();
+  });
+
+  it('makes a dish of a paste, and puts a removed one back', async () => {
+    const id = await createDish('Tea stew\n1 kg beef chuck\n2 onions', '', 4, new Pantry());
+    const made = await db.dishes.get(id);
+    expect(made).toMatchObject({ name: 'Tea stew' });
+    expect(made?.lines.map((l) => l.text)).toEqual(['1 kg beef chuck', '2 onions']);
+    const back = await removeDish(made!);
+    expect(await db.dishes.count()).toBe(0);
+    await back();
+    expect(await db.dishes.get(id)).toEqual(made);
+  });
+});
+
+describe('a cook in the database', () => {
+  const plan = planDish(dish, defaultKitchen());
+  const load = async (cookId: string) => foldCook(await db.events.where('cookId').equals(cookId).toArray());
+
+  it('gives every event its own place, however many taps at once', async () => {
+    const cookId = await startCook(plan);
+    const payloads: EventPayload[] = Array.from({ length: 12 }, (_, i) => ({
+      type: 'timerStarted',
+      timerId: `t${i}`,
+      name: 'x',
+      seconds: 60,
+    }));
+    await Promise.all(payloads.map((p) => record(cookId, p)));
+    const seqs = (await db.events.where('cookId').equals(cookId).toArray()).map((e) => e.seq);
+    expect(new Set(seqs).size).toBe(13);
+    expect((await load(cookId)).timers).toHaveLength(12);
+  });
+
+  it('undoes a whole tap and never the start', async () => {
+    const cookId = await startCook(plan);
+    await new Promise((resolve) => setTimeout(resolve, 3));
+    await record(
+      cookId,
+      { type: 'pressureReached' },
+      { type: 'stepDone', stepId: 'up' },
+      { type: 'timerStarted', timerId: 'hold', name: 'Hold', seconds: 60 },
+    );
+    await undoLast(cookId);
+    expect(await load(cookId)).toMatchObject({ pressureAt: null, timers: [], done: {}, status: 'cooking' });
+    await undoLast(cookId);
+    expect((await load(cookId)).status).toBe('cooking');
+  });
+
+  it('can be removed and put back', async () => {
+    const cookId = await startCook(plan);
+    const back = await removeCook(cookId);
+    expect(foldAll(await db.events.toArray())).toEqual([]);
+    await back();
+    expect(foldAll(await db.events.toArray())).toHaveLength(1);
+  });
+});
+
+describe('the household', () => {
+  it('is seeded once, and stays empty when the cook wants it empty', async () => {
+    await Promise.all([openHousehold(), openHousehold()]);
+    expect(await db.dishes.count()).toBe(12);
+    await startEmpty();
+    await openHousehold();
+    expect(await db.dishes.count()).toBe(0);
+    expect((await db.kitchen.get('home'))?.pots).toHaveLength(1);
+    await bringDemoBack();
+    expect(await db.dishes.count()).toBe(12);
+  });
+
+  it('comes back whole from its own file, and a bad file changes nothing', async () => {
+    await openHousehold();
+    const text = await exportAll();
+    const before = await db.dishes.toArray();
+    for (const bad of [
+      '',
+      '{',
+      '{"format":"x"}',
+      text.slice(0, -40),
+      text.replace('"plates"', '"plattes"'),
+    ]) {
+      const read = await importFile(asFile(bad));
+      expect(read.ok).toBe(false);
+      expect(await db.dishes.toArray()).toEqual(before);
+    }
+    await startEmpty();
+    expect(await importFile(asFile(text))).toEqual({ ok: true, dishes: 12, cooks: 48 });
+    expect(await db.dishes.toArray()).toEqual(before);
+    expect(JSON.parse(await exportAll()).events).toEqual(JSON.parse(text).events);
+  });
+});

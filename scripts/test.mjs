@@ -1,0 +1,64 @@
+import { existsSync, mkdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { bin, installChromium, installPackages, readJson, root, watch } from './tools.mjs';
+
+/** Every check of the project, one after another; all are run even when one fails, and the runners' own counts are added. */
+const started = Date.now();
+installPackages();
+installChromium();
+
+const reports = { unit: '.cache/unit.json', browser: 'test-results/report.json' };
+mkdirSync(join(root, '.cache'), { recursive: true });
+for (const path of Object.values(reports)) rmSync(join(root, path), { force: true });
+
+const checks = [
+  ['formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+  ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
+  ['types', bin('tsc'), ['--noEmit']],
+  ['types of the core without a browser', bin('tsc'), ['--noEmit', '-p', 'tsconfig.core.json']],
+  [
+    'import direction',
+    bin('depcruise'),
+    [
+      '--config',
+      '.dependency-cruiser.cjs',
+      '--output-type',
+      'err',
+      'core',
+      'app',
+      'server',
+      'demo',
+      'bench',
+      'e2e',
+    ],
+  ],
+  ['unit tests', bin('jest'), ['--json', `--outputFile=${reports.unit}`]],
+  ['build', bin('vite'), ['build', '--logLevel', 'error']],
+  ['browser tests', bin('playwright'), ['test']],
+];
+
+const failedChecks = [];
+for (const [name, command, args] of checks) {
+  const from = Date.now();
+  console.log(`\n== ${name}`);
+  const { code } = await watch(command, args);
+  if (code !== 0) failedChecks.push(name);
+  console.log(
+    `== ${name}: ${code === 0 ? 'passed' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`,
+  );
+}
+
+const unit = existsSync(join(root, reports.unit))
+  ? readJson(reports.unit)
+  : { numPassedTests: 0, numFailedTests: 0 };
+const browser = existsSync(join(root, reports.browser))
+  ? readJson(reports.browser).stats
+  : { expected: 0, unexpected: 0, flaky: 0 };
+const passed = unit.numPassedTests + browser.expected;
+const failed = unit.numFailedTests + browser.unexpected + browser.flaky;
+console.log(
+  `\n${unit.numPassedTests} unit tests and ${browser.expected} browser tests passed in ${((Date.now() - started) / 1000).toFixed(0)} s.`,
+);
+if (failedChecks.length) console.log(`Failed: ${failedChecks.join(', ')}`);
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failedChecks.length || failed || !passed ? 1 : 0);
