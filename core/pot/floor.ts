@@ -1,5 +1,6 @@
 import { isHeldBack } from '../dish/moment';
 import type { HouseRules } from '../dish/houseRules';
+import { shortName } from '../dish/read';
 import type { PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 import type { LiquidSum } from './liquid';
@@ -98,10 +99,8 @@ export function floorRisk(
     .sort((a, b) => b.risk - a.risk);
   const risk = 1 - scaled.reduce((left, p) => left * (1 - p.risk), 1);
   const wet = under.some((i) => i.read.food?.kind === 'allium' && i.massG.mid > 60) ? ['onion'] : [];
-  const thin =
-    liquid.pouredMl.mid > 50
-      ? [under.find((i) => (i.read.food?.thin ?? 0) >= 0.9)?.read.food?.names[0] ?? 'thin liquid']
-      : [];
+  const poured = under.find((i) => (i.read.food?.thin ?? 0) >= 0.9);
+  const thin = liquid.pouredMl.mid > 50 ? [poured ? shortName(poured.read) : 'thin liquid'] : [];
   const sinks = scaled.filter((p) => ['flour', 'starch', 'sugar', 'syrup'].includes(p.id)).map((p) => p.id);
   const touching = [...wet, ...thin, ...sinks].join(' and ') || 'hardly anything wet';
   return { risk, level: risk < 0.22 ? 'low' : risk < 0.45 ? 'some' : 'high', parts: scaled, touching };

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import {
@@ -90,6 +90,11 @@ export function StepCard(props: Props) {
       ...followUp(step, plan),
     );
   };
+  const title = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    window.scrollTo({ top: 0 });
+    if (document.activeElement === document.body) title.current?.focus({ preventScroll: true });
+  }, []);
   const own = step.kind === 'measure' || step.kind === 'thicken' || step.kind === 'meat';
   return (
     <article className="step" aria-labelledby="step-title">
@@ -106,7 +111,7 @@ export function StepCard(props: Props) {
         </span>
       </div>
       {/* A new step is announced to a screen reader. */}
-      <h2 id="step-title" aria-live="polite">
+      <h2 id="step-title" aria-live="polite" tabIndex={-1} ref={title}>
         {step.title}
       </h2>
       <p className="step-text">{step.text}</p>

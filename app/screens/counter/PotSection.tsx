@@ -1,12 +1,12 @@
 import { formatVolume, type DisplayUnits, type Layer, type Plan } from '../../../core/index';
 import { spreadLabels } from './labels';
 
-const W = 572;
-const INNER_W = 320;
+const W = 604;
+const INNER_W = 304;
 const MOST_H = 360;
 const TOP_Y = 26;
 const BELOW = 62;
-const CENTRE = 298;
+const CENTRE = 308;
 const WALL = 6;
 
 const TINTS = ['onion', 'root', 'meat', 'veg', 'grain', 'leaf', 'tomato', 'dairy', 'fruit'] as const;

@@ -173,7 +173,7 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
         {input && dose && 'sauceG' in measured ? (
           <Answer input={input} dose={dose} bench={bench} kitchen={kitchen} rules={rules} />
         ) : (
-          <p className="bench-ask">{'ask' in measured ? measured.ask : ''}</p>
+          <p className="bench-answer bench-ask">{'ask' in measured ? measured.ask : ''}</p>
         )}
         {children?.(input && dose ? { input, dose } : null)}
       </div>
@@ -200,7 +200,7 @@ function Answer({
   if (dose.loosenG > 0)
     return (
       <>
-        <p className="bench-big">
+        <p className="bench-answer bench-big">
           <strong className="figure">{formatVolume(dose.loosenG, kitchen.units)}</strong> stock, to loosen it
         </p>
         <p>It is thicker than {thicknessOf(bench.aim).name} already: nothing to add.</p>
@@ -209,7 +209,7 @@ function Answer({
   if (dose.starchG < 0.4)
     return (
       <>
-        <p className="bench-big">
+        <p className="bench-answer bench-big">
           <strong className="figure">Nothing</strong>
         </p>
         <p>
@@ -219,36 +219,40 @@ function Answer({
     );
   return (
     <>
-      <p className="bench-big" data-testid="dose">
-        <strong className="figure">{formatSpoons(dose.starchG / t.gPerMl)}</strong> {t.name}{' '}
-        <span className="bench-grams">{formatMass(dose.starchG)}</span>
-      </p>
-      {dose.waterG > 0 && (
-        <p className="bench-second">
-          into <strong className="figure">{formatSpoons(dose.waterG)}</strong> {liquid}{' '}
-          <span className="bench-grams">{formatMass(dose.waterG)}</span>
+      <div className="bench-answer">
+        <p className="bench-big" data-testid="dose">
+          <strong className="figure">{formatSpoons(dose.starchG / t.gPerMl)}</strong> {t.name}{' '}
+          <span className="bench-grams">{formatMass(dose.starchG)}</span>
         </p>
-      )}
-      <p className="mb-1">
-        brings {formatVolume(input.sauceG, kitchen.units)} to{' '}
-        {dose.capped
-          ? `${dose.resultThickness.name}, no further: more ${t.name} turns unpleasant`
-          : thicknessOf(bench.aim).name}
-        .
-        <span className="soft">
-          {' '}
-          Likely between {formatMass(dose.rangeG.low)} and {formatMass(dose.rangeG.high)}: start with this,
-          look, then decide.
-        </span>
-      </p>
-      <p className="soft small mb-0">
-        {t.note}
-        {t.gluten && ' Contains gluten.'}
-        {reduced &&
-          reduced.minutes > 1 &&
-          reduced.minutes < 45 &&
-          ` Or boil it down about ${formatDuration(reduced.minutes * 60)}; salt and sharpness rise by ${Math.round((reduced.saltFactor - 1) * 100)} %.`}
-      </p>
+        {dose.waterG > 0 && (
+          <p className="bench-second">
+            into <strong className="figure">{formatSpoons(dose.waterG)}</strong> {liquid}{' '}
+            <span className="bench-grams">{formatMass(dose.waterG)}</span>
+          </p>
+        )}
+      </div>
+      <div className="bench-notes">
+        <p className="mb-1">
+          brings {formatVolume(input.sauceG, kitchen.units)} to{' '}
+          {dose.capped
+            ? `${dose.resultThickness.name}, no further: more ${t.name} turns unpleasant`
+            : thicknessOf(bench.aim).name}
+          .
+          <span className="soft">
+            {' '}
+            Likely between {formatMass(dose.rangeG.low)} and {formatMass(dose.rangeG.high)}: start with this,
+            look, then decide.
+          </span>
+        </p>
+        <p className="soft small mb-0">
+          {t.note}
+          {t.gluten && ' Contains gluten.'}
+          {reduced &&
+            reduced.minutes > 1 &&
+            reduced.minutes < 45 &&
+            ` Or boil it down about ${formatDuration(reduced.minutes * 60)}; salt and sharpness rise by ${Math.round((reduced.saltFactor - 1) * 100)} %.`}
+        </p>
+      </div>
     </>
   );
 }

@@ -1,0 +1,96 @@
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { bin, installChromium, installPackages, root, run } from './tools.mjs';
+
+/** Renews docs/screenshots from the demo household: one picture of each main view. `npm run shots -- counter` takes only those named. */
+const PORT = 4398;
+const only = process.argv.slice(2);
+const PHONE = { width: 390, height: 844 };
+const PASTE = `Slack-water chicken
+Serves 4
+1½ lb (700 g) boneless chicken thighs, cut into 3 cm pieces
+1 tbsp olive oil
+2 medium onions, finely sliced
+4 cloves garlic, crushed
+2 tbsp plain flour, stirred into the onions
+2 tsp sweet paprika
+1 (14 oz) can diced tomatoes
+½ cup chicken broth
+200 ml double cream, with the stock
+150 g frozen peas
+juice of ½ lemon
+a few wild sea beans
+salt to taste`;
+
+async function cookTo(page, dish, title) {
+  await page.goto(`/dish/${dish}`);
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  for (let i = 0; i < 20; i++) {
+    const text = await page.locator('#step-title').textContent();
+    if (text.startsWith(title)) return;
+    const check = page.locator('.step-check input');
+    if (await check.count()) await check.check();
+    await page.locator('.step-done').last().click();
+    await page.waitForFunction((t) => document.querySelector('#step-title')?.textContent !== t, text);
+  }
+}
+
+const SHOTS = [
+  ['dishes', '/', {}],
+  [
+    'new-dish',
+    '/dishes/new',
+    {
+      act: async (p) => (await p.getByLabel(/Ingredients, one on a line/).fill(PASTE), p.waitForTimeout(300)),
+    },
+  ],
+  ['counter', '/dish/paprika-chicken', {}],
+  ['counter-evening', '/dish/apricot-lamb', { dark: true }],
+  ['counter-phone', '/dish/peanut-chicken', { size: PHONE }],
+  ['at-the-pot', '/', { act: (p) => cookTo(p, 'apricot-lamb', 'Deglaze') }],
+  ['at-the-pot-phone', '/', { size: PHONE, act: (p) => cookTo(p, 'stout-beef', 'Coming up') }],
+  ['finish', '/finish', { act: (p) => p.locator('#reading').fill('750') }],
+  ['finish-phone', '/finish', { size: PHONE, act: (p) => p.locator('#reading').fill('750') }],
+  ['logbook', '/log', {}],
+  ['one-cook', '/log/demo-40', {}],
+  ['kitchen', '/kitchen', {}],
+];
+
+installPackages();
+installChromium();
+run(bin('vite'), ['build', '--logLevel', 'error']);
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+  cwd: root,
+  env: { ...process.env, PORT: String(PORT) },
+});
+await new Promise((resolve) => server.stdout.once('data', resolve));
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+try {
+  for (const [name, path, { size = { width: 1280, height: 800 }, dark = false, act }] of SHOTS) {
+    if (only.length && !only.includes(name)) continue;
+    const context = await browser.newContext({
+      baseURL: `http://127.0.0.1:${PORT}`,
+      viewport: size,
+      colorScheme: dark ? 'dark' : 'light',
+      timezoneId: 'UTC',
+    });
+    const page = await context.newPage();
+    await page.clock.setFixedTime(new Date('2026-11-24T17:20:00Z'));
+    await page.goto('/');
+    await page.locator('.dish-list > li').first().waitFor();
+    if (path !== '/') await page.goto(path);
+    await page.locator('.loading').waitFor({ state: 'detached' });
+    await act?.(page);
+    await page.waitForTimeout(400);
+    await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });
+    console.log(name);
+    await context.close();
+  }
+} finally {
+  await browser.close();
+  server.kill();
+}
