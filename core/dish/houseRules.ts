@@ -19,7 +19,7 @@ export interface School {
 const OPTIONS = {
   browning: z.enum(['pot', 'never', 'pan', 'end']),
   dairy: z.enum(['after', 'full-fat-under']),
-  starch: z.enum(['after', 'coat-under', 'little-under']),
+  starch: z.enum(['after', 'coat-under']),
   liquid: z.enum(['poured', 'juices']),
   release: z.enum(['by-cut', 'quick', 'ten', 'natural']),
   slurryWater: z.enum(['equal', 'three', 'stock']),
@@ -102,11 +102,6 @@ export const SCHOOLS: readonly School[] = [
         id: 'coat-under',
         label: 'A floured coat or roux under the lid',
         cost: 'Body from the start; more scorch, needs a little more liquid.',
-      },
-      {
-        id: 'little-under',
-        label: 'A little starch from the start',
-        cost: 'Slightly slower to pressure; some scorch.',
       },
     ],
   },

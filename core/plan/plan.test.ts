@@ -135,6 +135,14 @@ describe('planning a pasted list', () => {
     expect(handsOnS + passiveS).toBeCloseTo(totalS.mid, 3);
   });
 
+  it('boils down instead of thickening for the household that does', () => {
+    const reduced = planDish(dish, { ...kitchen, rules: { ...kitchen.rules, thickener: 'reduce' } });
+    const ids = reduced.steps.map((s) => s.id);
+    expect(ids).toContain('reduce');
+    expect(ids.indexOf('measure')).toBeLessThan(ids.indexOf('reduce'));
+    expect(reduced.steps.find((s) => s.id === 'reduce')?.timer?.seconds).toBeGreaterThanOrEqual(180);
+  });
+
   it('never says safe', () => {
     const words = [
       ...plan.findings.map((f) => `${f.text} ${f.why}`),

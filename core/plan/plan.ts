@@ -122,7 +122,7 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     batches,
     saltG: salt,
   };
-  const steps = buildSteps(judged);
+  const steps = buildSteps({ ...judged, presentPercent: sauce.input.presentPercent });
   return {
     dish,
     pot,

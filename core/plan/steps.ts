@@ -12,6 +12,8 @@ import type { Pot } from '../pot/pot';
 import { formatDuration, formatMass, formatTemp, formatVolume } from '../quantity/format';
 import { around, exactly, sumRanges, type Range } from '../quantity/range';
 import { DAIRY } from '../sauce/data/dairy';
+import { thicknessOf } from '../sauce/data/thickeners';
+import { BOIL_OFF_G_PER_MIN, reduceTo } from '../sauce/dose';
 import { planDairy } from '../sauce/temper';
 import { MEAT_PREP_PER_KG, PREP_MIN, WORK } from './data/work';
 import type { Kitchen } from './kitchen';
@@ -61,6 +63,9 @@ export interface Step {
   check: string | null;
 }
 
+/** Longest boiling down that is planned; beyond it a slurry is the better way. */
+const MOST_REDUCING_MIN = 30;
+
 /** What the steps are made from. */
 export interface StepInput {
   dish: Dish;
@@ -74,6 +79,8 @@ export interface StepInput {
   heat: HeatForecast;
   release: 'quick' | 'ten' | 'natural';
   batches: number;
+  /** Thickness the sauce has before anything is added, per cent. */
+  presentPercent: number;
 }
 
 const CAUTIONS = {
@@ -402,6 +409,26 @@ export function buildSteps(input: StepInput): Step[] {
       'Loosen each with a ladle of the sauce first, then whisk in at a simmer.',
       { items: say(whisked), heat: 'medium', durationS: minutes(2, 0.3) },
     );
+  if (input.rules.thickener === 'reduce' && dish.settings.aim !== 'brothy') {
+    const down = reduceTo(
+      input.liquid.sauceAfterG.mid,
+      input.presentPercent,
+      thicknessOf(dish.settings.aim).percent,
+    );
+    const minutesDown = Math.min(MOST_REDUCING_MIN, Math.max(3, down?.minutes ?? MOST_REDUCING_MIN / 2));
+    add(
+      'reduce',
+      'thicken',
+      'Boil it down',
+      `House rule: no starch. High, lid off, stirring the floor: about ${formatDuration(minutesDown * 60)}${down ? ` to ${formatVolume(Math.max(down.leftG, input.liquid.sauceAfterG.mid / 3), kitchen.units)}` : ''}. Salt and sharpness rise with it, so season after.`,
+      {
+        heat: 'high',
+        timer: { name: 'Boil down', seconds: Math.round(minutesDown * 60) },
+        durationS: minutes(minutesDown, BOIL_OFF_G_PER_MIN.spread),
+        look: thicknessOf(dish.settings.aim).spoon,
+      },
+    );
+  }
   if (bound || slurry.length)
     add(
       'thicken',
