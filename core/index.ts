@@ -77,7 +77,7 @@ export {
 } from './sauce/data/thickeners';
 export { planDairy, mixedC } from './sauce/temper';
 
-export { CookEventSchema, VERDICTS, type CookEvent, type EventPayload } from './cook/events';
+export { CookEventSchema, VERDICTS, type CookEvent, type EventPayload, type ToldTimes } from './cook/events';
 export { foldCook, liveTimers, secondsLeft, type CookState, type Timer, type Verdict } from './cook/cook';
 export { forecastOf, liveForecast, type LiveForecast } from './cook/forecast';
 export { calibrate, compareCook, nextTimeNotes, type CookComparison } from './log/log';

@@ -99,11 +99,12 @@ test('the whole path: a pasted list, fixes, the pot, a slurry, the logbook, and 
     ['The salt', 'too little'],
   ] as const)
     await page.getByRole('group', { name: group }).getByText(word).click();
+  await page.getByLabel('Came up in').fill('13');
   await page.getByLabel('A note for next time').fill('Peas a minute less.');
   await page.getByRole('button', { name: 'Into the logbook' }).click();
 
   await expect(page.getByRole('heading', { name: 'Slack-water chicken' })).toBeVisible();
-  await expect(page.getByRole('rowheader', { name: 'Coming up to pressure' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Coming up to pressure/ })).toContainText('13 min');
   await expect(page.getByText('850 g')).toBeVisible();
   await page.getByRole('button', { name: 'Write it into the dish' }).click();
   await page.getByRole('link', { name: 'Logbook' }).first().click();

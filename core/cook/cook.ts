@@ -1,5 +1,5 @@
 import type { Aim, Dish } from '../dish/dish';
-import type { CookEvent, CookForecast } from './events';
+import type { CookEvent, CookForecast, ToldTimes } from './events';
 
 /** A named timer, true by the wall clock: it ends at `startedAt + seconds` whatever happened to the page in between. */
 export interface Timer {
@@ -28,6 +28,8 @@ export interface Verdict {
   sauce: 'thin' | 'right' | 'thick' | null;
   salt: 'low' | 'right' | 'high' | null;
   note: string;
+  /** The cook's own word on how long the stretches took. */
+  times?: ToldTimes;
 }
 
 /** A cook as it stands: the fold of its events. Times are epoch milliseconds. */
@@ -184,7 +186,16 @@ function apply(s: CookState, e: CookEvent): CookState {
     case 'served':
       return s.servedAt ? s : { ...s, servedAt: e.at, status: 'served' };
     case 'verdict':
-      return { ...s, verdict: { meat: e.meat, sauce: e.sauce, salt: e.salt, note: e.note } };
+      return {
+        ...s,
+        verdict: {
+          meat: e.meat,
+          sauce: e.sauce,
+          salt: e.salt,
+          note: e.note,
+          ...(e.times ? { times: e.times } : {}),
+        },
+      };
     case 'finished':
       return s.status === 'finished'
         ? s

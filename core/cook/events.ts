@@ -27,6 +27,12 @@ export const VERDICTS = {
   salt: ['low', 'right', 'high'],
 } as const;
 
+const seconds = z.number().min(0).max(86400).nullable();
+
+/** Stretches as the cook says they really were, where a tap was forgotten or late; null keeps what the taps say. */
+export const ToldTimesSchema = z.object({ comeUpS: seconds, holdS: seconds, releaseS: seconds });
+export type ToldTimes = z.infer<typeof ToldTimesSchema>;
+
 /** Everything that can happen in a cook. Append-only; the state is their fold. */
 const Payload = z.discriminatedUnion('type', [
   z.object({
@@ -73,6 +79,7 @@ const Payload = z.discriminatedUnion('type', [
     sauce: z.enum(VERDICTS.sauce).nullable(),
     salt: z.enum(VERDICTS.salt).nullable(),
     note: text(2000),
+    times: ToldTimesSchema.optional(),
   }),
   z.object({ type: z.literal('finished') }),
   z.object({ type: z.literal('abandoned'), reason: text(200) }),

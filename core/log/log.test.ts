@@ -51,6 +51,17 @@ describe('the log', () => {
     expect(c?.sauce).toEqual({ forecastG: 700, actualG: 750 });
   });
 
+  it('takes the cook’s own word where a tap was late', () => {
+    const late = cook(3000);
+    const told = {
+      ...late,
+      verdict: { ...late.verdict!, times: { comeUpS: 660, holdS: null, releaseS: null } },
+    };
+    expect(compareCook(told)?.comeUp.actualS).toBe(660);
+    expect(compareCook(told)?.hold).toEqual(compareCook(late)?.hold);
+    expect(calibrate([told], 'p').comeUpFactor).toBeGreaterThan(1);
+  });
+
   it('learns a slow pot, gently at first and nearly fully after many', () => {
     const one = calibrate([cook(780)], 'p').comeUpFactor;
     const many = calibrate(

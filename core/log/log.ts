@@ -14,14 +14,18 @@ export interface CookComparison {
 const between = (a: number | null, b: number | null): number | null =>
   a !== null && b !== null && b >= a ? (b - a) / 1000 : null;
 
-/** Lines up what was forecast with what happened. Null before the cook began. */
+/** Lines up what was forecast with what happened: the cook's own word where given, else the taps. Null before the cook began. */
 export function compareCook(state: CookState): CookComparison | null {
   const f = state.forecast;
   if (!f) return null;
+  const told = state.verdict?.times;
   return {
-    comeUp: { forecastS: f.comeUpS, actualS: between(state.sealedAt, state.pressureAt) },
-    hold: { forecastS: f.holdS, actualS: between(state.pressureAt, state.holdEndedAt) },
-    release: { forecastS: f.releaseS, actualS: between(state.holdEndedAt, state.pinDownAt) },
+    comeUp: { forecastS: f.comeUpS, actualS: told?.comeUpS ?? between(state.sealedAt, state.pressureAt) },
+    hold: { forecastS: f.holdS, actualS: told?.holdS ?? between(state.pressureAt, state.holdEndedAt) },
+    release: {
+      forecastS: f.releaseS,
+      actualS: told?.releaseS ?? between(state.holdEndedAt, state.pinDownAt),
+    },
     total: { forecastS: f.totalS.mid, actualS: between(state.startedAt, state.servedAt) },
     sauce: {
       forecastG: f.sauceG,

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { VERDICTS, type CookState, type Verdict } from '../../../core/index';
+import { compareCook, VERDICTS, type CookState, type ToldTimes, type Verdict } from '../../../core/index';
+import { FigureField } from '../../parts/FigureField';
 import { Segments } from '../../parts/Segments';
 import type { Tell } from './tell';
 
@@ -11,11 +12,19 @@ const ASKED = [
   ['salt', 'The salt', { low: 'too little', right: 'just right', high: 'too much' }],
 ] as const;
 
+const STRETCHES = [
+  ['comeUpS', 'comeUp', 'Came up in'],
+  ['holdS', 'hold', 'Under pressure'],
+  ['releaseS', 'release', 'Came down in'],
+] as const;
+const NOT_TOLD: ToldTimes = { comeUpS: null, holdS: null, releaseS: null };
+
 /** How was it? Three taps and a note; what the log learns from. */
 export function VerdictForm({ state, tell, onDone }: { state: CookState; tell: Tell; onDone: () => void }) {
   const [verdict, setVerdict] = useState<Verdict>(
     state.verdict ?? { meat: null, sauce: null, salt: null, note: '' },
   );
+  const compared = compareCook(state);
   return (
     <article className="step" aria-labelledby="verdict-title">
       <h2 id="verdict-title">How was it?</h2>
@@ -35,6 +44,34 @@ export function VerdictForm({ state, tell, onDone }: { state: CookState; tell: T
           />
         </fieldset>
       ))}
+      {compared && (
+        <fieldset className="verdict">
+          <legend>How long it really took</legend>
+          <p className="soft small mb-2">
+            As your taps say. Correct what was tapped late: the forecast learns from these.
+          </p>
+          <div className="verdict-times">
+            {STRETCHES.map(([key, stretch, label]) => (
+              <FigureField
+                key={key}
+                id={key}
+                label={label}
+                unit="min"
+                min={0}
+                max={1440}
+                value={
+                  Math.round(
+                    (verdict.times?.[key] ?? compared[stretch].actualS ?? compared[stretch].forecastS) / 6,
+                  ) / 10
+                }
+                onChange={(min) =>
+                  setVerdict((v) => ({ ...v, times: { ...(v.times ?? NOT_TOLD), [key]: min * 60 } }))
+                }
+              />
+            ))}
+          </div>
+        </fieldset>
+      )}
       <Form.Group className="field" controlId="note">
         <Form.Label>A note for next time</Form.Label>
         <Form.Control

@@ -15,7 +15,7 @@ import { db } from '../../store/db';
 import { freshId } from '../../store/dishes';
 import { useKitchen } from '../../store/live';
 import { Backup } from './Backup';
-import { FigureField } from './FigureField';
+import { FigureField } from '../../parts/FigureField';
 import { PotCard } from './PotCard';
 
 /** Changes the kitchen; what does not pass its own schema is not written. */

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { formatVolume, heightMm, type Pot } from '../../../core/index';
-import { FigureField } from './FigureField';
+import { FigureField } from '../../parts/FigureField';
 
 /** One pot: its figures, every one the household's to correct. */
 export function PotCard({
