@@ -1,5 +1,5 @@
 import { lazy } from 'react';
-import { createBrowserRouter, Link, RouterProvider } from 'react-router';
+import { BrowserRouter, Link, Route, Routes } from 'react-router';
 import { Shell } from './parts/Shell';
 import { Toasts } from './parts/Toasts';
 
@@ -24,29 +24,26 @@ function NotFound() {
   );
 }
 
-const router = createBrowserRouter([
-  {
-    element: <Shell />,
-    children: [
-      { path: '/', element: <Dishes /> },
-      { path: '/dishes/new', element: <NewDish /> },
-      { path: '/dish/:dishId', element: <Counter /> },
-      { path: '/dish/:dishId/finish', element: <Finish /> },
-      { path: '/finish', element: <Finish /> },
-      { path: '/cook/:cookId', element: <AtThePot /> },
-      { path: '/log', element: <Logbook /> },
-      { path: '/log/:cookId', element: <OneCook /> },
-      { path: '/kitchen', element: <KitchenScreen /> },
-      { path: '*', element: <NotFound /> },
-    ],
-  },
-]);
-
 /** The whole application. */
 export function App() {
   return (
     <Toasts>
-      <RouterProvider router={router} />
+      <BrowserRouter>
+        <Routes>
+          <Route element={<Shell />}>
+            <Route path="/" element={<Dishes />} />
+            <Route path="/dishes/new" element={<NewDish />} />
+            <Route path="/dish/:dishId" element={<Counter />} />
+            <Route path="/dish/:dishId/finish" element={<Finish />} />
+            <Route path="/finish" element={<Finish />} />
+            <Route path="/cook/:cookId" element={<AtThePot />} />
+            <Route path="/log" element={<Logbook />} />
+            <Route path="/log/:cookId" element={<OneCook />} />
+            <Route path="/kitchen" element={<KitchenScreen />} />
+            <Route path="*" element={<NotFound />} />
+          </Route>
+        </Routes>
+      </BrowserRouter>
     </Toasts>
   );
 }

@@ -32,7 +32,7 @@ async function cookTo(page, dish, title) {
     const check = page.locator('.step-check input');
     if (await check.count()) await check.check();
     await page.locator('.step-done').last().click();
-    await page.waitForFunction((t) => document.querySelector('#step-title')?.textContent !== t, text);
+    await page.locator('#step-title').filter({ hasNotText: text }).waitFor();
   }
 }
 

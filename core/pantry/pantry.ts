@@ -1,12 +1,13 @@
 import { LARDER } from './data/larder';
 import { MEAT } from './data/meat';
 import { PLANTS } from './data/plants';
+import { REGIONAL } from './data/regional';
 import { WET } from './data/wet';
 import type { Food } from './food';
 import { foodWords } from './words';
 
 /** Every food that ships, in data order. */
-export const FOODS: readonly Food[] = [...MEAT, ...PLANTS, ...LARDER, ...WET];
+export const FOODS: readonly Food[] = [...MEAT, ...PLANTS, ...LARDER, ...WET, ...REGIONAL];
 
 /** A food found in a line, with how much of the line's words it explains. */
 export interface FoodMatch {

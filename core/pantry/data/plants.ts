@@ -53,7 +53,7 @@ export const PLANTS = [
   }),
   row(
     'root-veg',
-    'potato | waxy potato | floury potato | new potato | baby potato | maris-type potato | russet potato | gold potato',
+    'potato | waxy potato | floury potato | new potato | baby potato | russet potato | gold potato',
     { pieceG: { each: 180, small: 100, medium: 180, large: 280 }, strength: 0.012 },
   ),
   row('root-veg', 'sweet potato | kumara | yam', {
@@ -109,7 +109,7 @@ export const PLANTS = [
     pieceG: { ear: 120, can: 340, each: 150 },
     gPerMl: 0.65,
   }),
-  row('quick-veg', 'broccoli | broccoli floret | tenderstem', {
+  row('quick-veg', 'broccoli | broccoli floret', {
     pieceG: { each: 350, head: 350 },
     gPerMl: 0.38,
   }),

@@ -24,7 +24,7 @@ export const WET = [
     'stock cube | bouillon cube | chicken stock cube | beef stock cube | vegetable stock cube | bouillon | chicken bouillon | beef bouillon | bouillon powder | stock powder | chicken bouillon cube | beef bouillon cube',
     { pieceG: { each: 10, cube: 10 }, allergens: ['celery'] },
   ),
-  row('stock-concentrate', 'bouillon paste | stock paste | better stock base | stock pot jelly', {
+  row('stock-concentrate', 'bouillon paste | stock paste | stock pot jelly', {
     salt: 0.33,
     pieceG: { each: 28 },
   }),
@@ -137,7 +137,7 @@ export const WET = [
       pieceG: { can: 300, each: 300 },
     },
   ),
-  row('thick-sauce', 'gravy | bisto-style gravy | bean sauce | gravy granules', {
+  row('thick-sauce', 'gravy | bean sauce | gravy granules', {
     thin: 0.1,
     sugar: 0.01,
     allergens: ['gluten'],
@@ -215,7 +215,7 @@ export const WET = [
     dairy: 'cream-cheese',
     pieceG: { each: 227, packet: 227, carton: 180, block: 227 },
   }),
-  row('cream-cheese', 'mascarpone | ricotta | boursin-style cheese', {
+  row('cream-cheese', 'mascarpone | ricotta', {
     dairy: 'cream-cheese',
     fat: 0.4,
     pieceG: { carton: 250 },
