@@ -16,7 +16,26 @@ import { measure, printTable } from './clock';
 
 const kitchen = defaultKitchen();
 const texts = readRecipe(PASTED, new Pantry()).lines.map((l) => l.text);
-const forty = [...texts, ...texts].slice(0, 40);
+const MORE = `2 sticks celery
+1 leek
+100 ml white wine
+2 tsp ground coriander
+½ tsp turmeric
+1 cinnamon stick
+3 sprigs thyme
+250 g mushrooms
+2 potatoes, in 3 cm chunks
+1 tbsp soy sauce
+1 tbsp tomato purée
+2 tsp brown sugar
+50 g dried apricots
+1 tbsp Dijon mustard
+40 g flaked almonds
+100 g spinach
+60 g grated parmesan
+1 tbsp cornflour
+1 tbsp cider vinegar`.split('\n');
+const forty = [...texts, ...MORE];
 const dishOf = (list: readonly string[]): Dish => ({
   ...emptyDish('d', 'Bench', 0),
   lines: list.map((text, i) => ({ id: `l${i}`, text })),

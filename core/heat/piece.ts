@@ -52,7 +52,7 @@ export function tempOf(enthalpy: number): number {
  * Pieces thinner than twice `thinnestM` are through in under a minute whatever their size, and are treated as that thick,
  * so that the explicit step never becomes tiny.
  */
-const GRID = { stepM: 0.0018, least: 4, most: 12, thinnestM: 0.004 };
+const GRID = { stepM: 0.0022, least: 5, most: 12, thinnestM: 0.004 };
 
 /** A piece being heated. Mutable on purpose: it is the inner loop of every forecast. */
 export class Piece {

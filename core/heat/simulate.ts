@@ -110,6 +110,8 @@ export const HEAT_FIGURES = {
 
 const TENDER = { just: 0.6, tender: 1, apart: 1.8 };
 const LONGEST_S = 150 * 60;
+/** Longest time step, s: a come-up of ten minutes is resolved to a per cent. */
+const LONGEST_STEP_S = 10;
 const COME_UP_LIMIT_S = 75 * 60;
 /** A natural release is not followed beyond this. */
 const RELEASE_LIMIT_S = 60 * 60;
@@ -146,7 +148,7 @@ class Run {
     this.workingC = boilingC(this.air + input.pot.gaugeKPa);
     this.pinC = boilingC(this.air + HEAT_FIGURES.pinKPa.value);
     this.capacity = input.lumpJPerK + input.pot.metalJPerK;
-    this.dtS = 60 / Math.ceil(60 / Math.min(6, ...this.pieces.map((p) => p.stableS)));
+    this.dtS = 60 / Math.ceil(60 / Math.min(LONGEST_STEP_S, ...this.pieces.map((p) => p.stableS)));
     this.state = { potC: Math.min(input.startC, this.boilsC), timeS: 0, tender: 0, hotS: 0 };
   }
 

@@ -32,14 +32,7 @@ export const CUTS_SOURCE = {
   spread: 0.2,
 };
 
-const cut = (
-  id: string,
-  name: string,
-  thicknessMm: number,
-  tenderAt95Min: number,
-  release: Cut['release'],
-  over: Partial<Cut> = {},
-): Cut => ({
+const cut = (id: string, name: string, thicknessMm: number, tenderAt95Min: number, release: Cut['release'], over: Partial<Cut> = {}): Cut => ({
   id,
   name,
   exponent: 0.9,
@@ -55,17 +48,8 @@ const cut = (
 
 export const CUTS: readonly Cut[] = [
   cut('chicken-breast', 'chicken breast', 32, 0, 'ten', { safe: 'poultry', dryAfterMin: 12, exponent: 0.55 }),
-  cut('chicken-thigh', 'chicken thigh', 42, 18, 'ten', {
-    safe: 'poultry',
-    bonelessMm: 22,
-    exponent: 0.8,
-    depth: 0.72,
-  }),
-  cut('chicken-drumstick', 'chicken drumstick', 42, 17, 'ten', {
-    safe: 'poultry',
-    exponent: 1.1,
-    depth: 0.82,
-  }),
+  cut('chicken-thigh', 'chicken thigh', 42, 18, 'ten', { safe: 'poultry', bonelessMm: 22, exponent: 0.8, depth: 0.72 }),
+  cut('chicken-drumstick', 'chicken drumstick', 42, 17, 'ten', { safe: 'poultry', exponent: 1.1, depth: 0.82 }),
   cut('chicken-leg', 'chicken leg quarter', 46, 17, 'ten', { safe: 'poultry', exponent: 1, depth: 0.78 }),
   cut('chicken-wing', 'chicken wing', 25, 21, 'quick', { safe: 'poultry', exponent: 1, depth: 0.9 }),
   cut('turkey-breast', 'turkey breast', 45, 0, 'ten', { safe: 'poultry', dryAfterMin: 12 }),
