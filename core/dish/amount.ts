@@ -107,7 +107,8 @@ function readContainer(
 export function readAmount(text: string): FoundAmount | null {
   const s = skipApprox(text)
     .replace(/^an?\s+(?=[\d¼-¾])/i, '')
-    .replace(/([a-z])\/(?=[\d¼-¾])/gi, '$1 / ');
+    .replace(/([a-z])\/(?=[\d¼-¾])/gi, '$1 / ')
+    .replace(/^(\d{1,2})-(\d\/\d{1,2})(?!\d|\/)/, '$1 $2');
   const single = readContainer(s);
   if (single)
     return { amount: { min: 1, max: 1, unitId: single.unitId, content: single.content }, rest: single.rest };
@@ -121,8 +122,11 @@ export function readAmount(text: string): FoundAmount | null {
       )
     )
       return { amount: { min: 1, max: 1, unitId: bare.unit.id, vague: true }, rest: bare.rest };
-    const good = /^(?:small|large|big|good|generous)\s+/i.exec(s);
-    return good ? readAmount(s.slice(good[0].length)) : null;
+    const good = /^(small|large|big|good|generous)\s+/i.exec(s);
+    const sized = good ? readAmount(s.slice(good[0].length)) : null;
+    if (!good || !sized) return null;
+    const size = /small/i.test(good[1] ?? '') ? 'small' : 'large';
+    return { ...sized, amount: { size, ...sized.amount } };
   }
   const base = { min: number.min, max: number.max, vague: number.vague || undefined };
   let rest = number.rest;
