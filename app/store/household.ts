@@ -1,4 +1,11 @@
-import { readBackup, writeBackup, defaultKitchen, MAX_BACKUP_BYTES, type Kitchen } from '../../core/index';
+import {
+  readBackup,
+  writeBackup,
+  defaultKitchen,
+  KitchenSchema,
+  MAX_BACKUP_BYTES,
+  type Kitchen,
+} from '../../core/index';
 import { db } from './db';
 
 const SEEDED = 'seeded';
@@ -30,6 +37,15 @@ async function replaceAll(
     await db.dishes.bulkPut(dishes);
     await db.events.bulkPut(events);
     await db.meta.put({ key: SEEDED, value: 1 });
+  });
+}
+
+/** Changes part of the kitchen as it stands in the database now; what does not pass its own schema is not written. */
+export async function changeKitchen(part: Partial<Kitchen>): Promise<boolean> {
+  return db.transaction('rw', db.kitchen, async () => {
+    const next = KitchenSchema.safeParse({ ...(await db.kitchen.get('home')), ...part });
+    if (next.success) await db.kitchen.put({ ...next.data, id: 'home' });
+    return next.success;
   });
 }
 

@@ -4,7 +4,7 @@ import { emptyDish, foldCook, planDish, defaultKitchen, type EventPayload } from
 import { foldAll, record, removeCook, startCook, undoLast } from './cooks';
 import { db } from './db';
 import { createDish, editDish, removeDish, stepHistory } from './dishes';
-import { bringDemoBack, exportAll, importFile, openHousehold, startEmpty } from './household';
+import { bringDemoBack, changeKitchen, exportAll, importFile, openHousehold, startEmpty } from './household';
 import { Pantry } from '../../core/index';
 
 const dish = {
@@ -120,6 +120,15 @@ describe('the household', () => {
     expect((await db.kitchen.get('home'))?.pots).toHaveLength(1);
     await bringDemoBack();
     expect(await db.dishes.count()).toBe(12);
+  });
+
+  it('keeps two quick changes of the kitchen, and refuses an impossible one', async () => {
+    await openHousehold();
+    await Promise.all([changeKitchen({ altitudeM: 900 }), changeKitchen({ roomC: 25 })]);
+    expect(await db.kitchen.get('home')).toMatchObject({ altitudeM: 900, roomC: 25 });
+    expect(await changeKitchen({ altitudeM: 99999 })).toBe(false);
+    expect(await changeKitchen({ pots: [] })).toBe(false);
+    expect(await db.kitchen.get('home')).toMatchObject({ altitudeM: 900 });
   });
 
   it('comes back whole from its own file, and a bad file changes nothing', async () => {

@@ -6,35 +6,11 @@ import { readRecipe } from '../dish/recipe';
 import { FOODS } from '../pantry/pantry';
 import { POT_PRESETS } from '../pot/pot';
 import { thicknessAfter } from '../sauce/dose';
+import { PASTED } from '../../e2e/pasted';
 import { defaultKitchen, type Kitchen } from './kitchen';
 import { pantryFor, planDish } from './plan';
 
 const kitchen: Kitchen = { ...defaultKitchen(), pots: [...POT_PRESETS], potId: 'electric-standard' };
-
-/** An ordinary list as it is pasted: mixed units, a flour and a cream in the wrong place. */
-export const PASTED = `Slack-water chicken
-Serves 4
-1½ lb (700 g) boneless, skinless chicken thighs, cut into 3 cm pieces
-1 tbsp olive oil
-1 tsp salt
-½ tsp freshly ground black pepper
-2 medium onions, finely sliced
-4 cloves garlic, crushed
-1 thumb-sized piece of ginger, grated
-2 tbsp plain flour, stirred into the onions
-2 tsp sweet paprika
-1 tsp ground cumin
-1 (14 oz) can diced tomatoes
-½ cup chicken broth
-200 ml double cream, with the stock
-2 carrots, in 2 cm chunks
-1 red bell pepper, sliced
-150 g frozen peas
-2 bay leaves
-juice of ½ lemon
-a handful of parsley, chopped
-salt to taste
-rice, to serve`;
 
 function dishFrom(text: string, over: Partial<Dish> = {}): Dish {
   const r = readRecipe(text, pantryFor(kitchen));

@@ -51,7 +51,14 @@ export function timeSteps(steps: readonly Step[]): Timing {
     if (!mine.length) continue;
     const durationS = sumRanges(mine.map((s) => s.durationS));
     const free = mine.filter((s) => !s.hands).reduce((s, x) => s + x.durationS.mid, 0);
-    blocks.push({ phase, label: LABELS[phase], startS: at, durationS, passive: free > durationS.mid / 2 });
+    const vents = phase === 'down' && free === 0;
+    blocks.push({
+      phase,
+      label: vents ? 'Vent' : LABELS[phase],
+      startS: at,
+      durationS,
+      passive: free > durationS.mid / 2,
+    });
     at += durationS.mid;
   }
   const totalS = sumRanges(steps.map((s) => s.durationS));

@@ -72,8 +72,8 @@ export function StepCard(props: Props) {
   const [agreed, setAgreed] = useState(false);
   const [skipping, setSkipping] = useState(false);
   const [before] = useState(() => Object.entries(state.done).sort((a, b) => b[1].at - a[1].at)[0]?.[0]);
-  const done = (...more: EventPayload[]): void => {
-    const stopOwn: EventPayload[] = state.timers
+  const stopOwn = (): EventPayload[] =>
+    state.timers
       .filter(
         (t) =>
           !t.stopped &&
@@ -82,14 +82,21 @@ export function StepCard(props: Props) {
             (step.kind === 'release' && t.id === 'down')),
       )
       .map((t) => ({ type: 'timerStopped', timerId: t.id }));
+  const done = (...more: EventPayload[]): void =>
     tell(
       ...more,
       ...meaningOf(step),
-      ...stopOwn,
+      ...stopOwn(),
       { type: 'stepDone', stepId: step.id },
       ...followUp(step, plan),
     );
-  };
+  const skip = (reason: string): void =>
+    tell(
+      ...meaningOf(step),
+      ...stopOwn(),
+      { type: 'stepSkipped', stepId: step.id, reason },
+      ...followUp(step, plan),
+    );
   const title = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
     window.scrollTo({ top: 0 });
@@ -185,18 +192,7 @@ export function StepCard(props: Props) {
         <div className="step-skip">
           <span>Why skip?</span>
           {SKIPS.map((reason) => (
-            <Button
-              key={reason}
-              size="sm"
-              variant="outline-primary"
-              onClick={() =>
-                tell(
-                  ...meaningOf(step),
-                  { type: 'stepSkipped', stepId: step.id, reason },
-                  ...followUp(step, plan),
-                )
-              }
-            >
+            <Button key={reason} size="sm" variant="outline-primary" onClick={() => skip(reason)}>
               {reason}
             </Button>
           ))}

@@ -1,24 +1,17 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import {
-  KitchenSchema,
-  POT_PRESETS,
-  SAFE_C,
-  SCHOOLS,
-  type Kitchen,
-  type MeasureSystem,
-} from '../../../core/index';
+import { POT_PRESETS, SAFE_C, SCHOOLS, type Kitchen, type MeasureSystem } from '../../../core/index';
 import { Segments } from '../../parts/Segments';
 import { useSay } from '../../parts/Toasts';
-import { db } from '../../store/db';
 import { freshId } from '../../store/dishes';
+import { changeKitchen } from '../../store/household';
 import { useKitchen } from '../../store/live';
 import { Backup } from './Backup';
 import { FigureField } from '../../parts/FigureField';
 import { PotCard } from './PotCard';
 
-/** Changes the kitchen; what does not pass its own schema is not written. */
+/** Changes part of the kitchen. */
 export type ChangeKitchen = (change: Partial<Kitchen>) => void;
 
 const SYSTEMS: readonly { id: MeasureSystem; label: string }[] = [
@@ -33,11 +26,10 @@ export default function KitchenScreen() {
   const kitchen = useKitchen();
   const say = useSay();
   if (!kitchen) return <p className="loading">Opening the cupboards…</p>;
-  const change: ChangeKitchen = (part) => {
-    const next = KitchenSchema.safeParse({ ...kitchen, ...part });
-    if (next.success) void db.kitchen.put({ ...next.data, id: 'home' });
-    else say('That cannot be: it was left as it was.');
-  };
+  const change: ChangeKitchen = (part) =>
+    void changeKitchen(part).then((ok) => {
+      if (!ok) say('That cannot be: it was left as it was.');
+    });
   return (
     <div className="page kitchen">
       <div className="page-head">

@@ -1,0 +1,151 @@
+import { expect, test } from '@playwright/test';
+import { cookUntil, open, stepTitle } from './cooking';
+
+test('dishes: searching, ordering, and what is on the table in time', async ({ page }) => {
+  await page.clock.setFixedTime(new Date('2026-11-24T17:00:00Z'));
+  await open(page);
+  const rows = page.locator('.dish-list > li');
+  await page.getByLabel('Search dishes and ingredients').fill('prunes');
+  await expect(rows).toHaveCount(1);
+  await expect(rows).toContainText('Pork shoulder');
+  await page.getByLabel('Search dishes and ingredients').fill('nothing like it');
+  await expect(page.getByText('Nothing here matches')).toBeVisible();
+  await page.getByLabel('Search dishes and ingredients').fill('');
+  await page.getByLabel('Order').selectOption('By name');
+  await expect(rows.first()).toContainText('Apricot lamb');
+  await page.getByLabel('On the table by').fill('18:40');
+  await expect(page.getByText(/of 12 by 18:40/)).toBeVisible();
+  const late = page.locator('.is-late');
+  expect(await late.count()).toBeGreaterThan(2);
+  await expect(late.first()).toContainText('too late');
+  await expect(rows.first()).not.toHaveClass(/is-late/);
+});
+
+test('the finish on its own, in ten seconds: four ways in, and plain words for nonsense', async ({
+  page,
+}) => {
+  await open(page, '/finish');
+  const dose = page.getByTestId('dose');
+  await expect(page.getByText('Pour it into a jug and read it.')).toBeVisible();
+  await page.locator('#reading').fill('750');
+  await expect(dose).toContainText('2 tbsp + ¾ tsp');
+  await expect(dose).toContainText('18 g');
+  await page.locator('#reading').fill('soup');
+  await expect(page.getByText('A plain figure, please')).toBeVisible();
+  await page.locator('#reading').fill('99999');
+  await expect(page.getByText('more than any pot')).toBeVisible();
+
+  await page.getByRole('radio', { name: 'On the scale' }).check();
+  await page.locator('#reading').fill('500');
+  await expect(page.getByText(/nothing would be left/)).toBeVisible();
+  await page.locator('#reading').fill('1610');
+  await expect(dose).toContainText('18 g');
+  await page.getByRole('radio', { name: 'Depth' }).check();
+  await page.locator('#reading').fill('20');
+  await expect(dose).toContainText('18 g');
+
+  await page.getByLabel('With').selectOption('xanthan gum');
+  await expect(dose).toContainText('xanthan gum');
+  await expect(page.locator('.bench-second')).toHaveCount(0);
+  await page.getByLabel('With').selectOption('cornstarch');
+  await page
+    .getByRole('radiogroup', { name: 'Thickness now' })
+    .getByRole('radio', { name: 'coating' })
+    .check();
+  await expect(page.getByText(/as it is/)).toBeVisible();
+  await page
+    .getByRole('radiogroup', { name: 'Thickness wanted' })
+    .getByRole('radio', { name: 'light' })
+    .check();
+  await expect(page.getByText(/to loosen it/)).toBeVisible();
+});
+
+test('kitchen: a pot is added, corrected, made the usual one and removed', async ({ page }) => {
+  await open(page, '/kitchen');
+  const pots = page.locator('.pot-card');
+  await expect(pots).toHaveCount(3);
+  await page.getByLabel('Add a pot like').selectOption({ label: 'Large electric, 7.6 l' });
+  await expect(pots).toHaveCount(4);
+  const mine = pots.nth(3);
+  await mine.getByRole('button', { name: 'Figures' }).click();
+  await mine.getByLabel('Least thin liquid, by its manual').fill('20');
+  await expect(mine.getByRole('alert')).toContainText('Between 50 and 2000 ml');
+  await mine.getByLabel('Least thin liquid, by its manual').fill('415');
+  await mine.getByRole('button', { name: 'Make it the usual one' }).click();
+  await expect(mine).toContainText('the usual one');
+  await page.goto('/dish/apricot-lamb');
+  await expect(page.locator('.pot-words summary')).toContainText('of 420 ml');
+  await page.goto('/kitchen');
+  await pots.nth(3).getByRole('button', { name: 'Figures' }).click();
+  await pots.nth(3).getByRole('button', { name: 'Remove this pot' }).click();
+  await expect(pots).toHaveCount(3);
+  await expect(pots.first()).toContainText('the usual one');
+});
+
+test('units: a household in pounds and Fahrenheit is spoken to in them', async ({ page }) => {
+  await open(page, '/kitchen');
+  for (const name of ['oz and cups', '°F']) {
+    await page.getByRole('radio', { name }).click();
+    await expect(page.getByRole('radio', { name })).toBeChecked();
+  }
+  await page.goto('/dish/apricot-lamb');
+  await expect(page.locator('.finding').filter({ hasText: 'thin liquid' })).toContainText('cups');
+  await expect(page.locator('.finding-note').filter({ hasText: 'then about' })).toContainText('145 °F');
+});
+
+test('a line is edited in place, moved, given back, removed, and all of it undone', async ({ page }) => {
+  await open(page, '/dish/apricot-lamb');
+  await page.getByRole('button', { name: /lamb stock/ }).click();
+  await page.getByLabel('In your words').fill('200 ml lamb stock');
+  await expect(page.getByRole('button', { name: /^Too little thin liquid/ })).toBeVisible();
+  await page.getByLabel('Goes in', { exact: true }).selectOption('Under the lid');
+  await expect(page.locator('.moment-lid').filter({ hasText: 'lamb stock' }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'As computed' }).click();
+  await expect(page.locator('.moment-deglaze').filter({ hasText: 'lamb stock' }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Remove', exact: true }).click();
+  await expect(page.locator('.line', { hasText: 'lamb stock' })).toHaveCount(0);
+  for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+  await expect(page.locator('.line', { hasText: '450 ml' })).toBeVisible();
+  await expect(page.locator('.finding').filter({ hasText: 'Enough thin liquid' })).toBeVisible();
+});
+
+test('lines are added below, one at a time or many at once', async ({ page }) => {
+  await open(page, '/dish/plum-ribs');
+  await expect(page.locator('.line').first()).toBeVisible();
+  const before = await page.locator('.line').count();
+  await page.getByLabel('Write or paste more lines').fill('100 ml double cream');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.held-tray')).toContainText('double cream');
+  await page.getByLabel('Write or paste more lines').fill('2 carrots\n1 tsp salt\n200 g zorblax');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.locator('.line')).toHaveCount(before + 4);
+  const asked = page.locator('.finding').filter({ hasText: 'What is “zorblax”?' });
+  await asked.getByRole('button', { name: 'A firm vegetable' }).click();
+  await expect(asked).toHaveCount(0);
+});
+
+test('short of the temperature is said plainly, and the cook decides', async ({ page }) => {
+  await open(page, '/dish/bean-wings');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await cookUntil(page, /^Check the/);
+  await page.getByLabel('Thickest part of a thick piece').fill('68');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('68 °C measured, 74 °C to reach.')).toContainText('Short by 6');
+  await page.getByLabel('Thickest part of a thick piece').fill('79');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('79 °C measured')).toContainText('Reached, in that piece');
+  await page.getByRole('button', { name: 'On with it' }).click();
+  await expect(stepTitle(page)).toHaveText('Set the meat aside');
+  await expect(page.locator('body')).not.toContainText(/\bis safe\b/i);
+});
+
+test('a step is skipped with a reason that the log keeps', async ({ page }) => {
+  await open(page, '/dish/bean-wings');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await page.getByRole('button', { name: 'Skip' }).click();
+  await page.getByRole('button', { name: 'Done already' }).click();
+  await expect(stepTitle(page)).not.toHaveText('Get everything ready');
+  await page.getByRole('button', { name: 'Leave it off' }).click();
+  await page.getByRole('link', { name: 'See how it went' }).click();
+  await expect(page.getByText('prep (Done already)')).toBeVisible();
+});
