@@ -9,7 +9,9 @@ const file = (name: string, text: string) => ({
 });
 
 test('everything goes out into one file and comes back', async ({ page }) => {
-  await open(page, '/kitchen');
+  await open(page);
+  await page.getByRole('link', { name: 'Open a backup' }).click();
+  await expect(page.getByRole('heading', { name: 'Safe keeping' })).toBeInViewport();
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save everything to a file' }).click();
   const saved = await (await waiting).path();

@@ -1,4 +1,4 @@
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
@@ -14,8 +14,7 @@ import {
 } from '../../../core/index';
 import { clock, day, useNow } from '../../parts/now';
 import { SeverityMark } from '../../parts/SeverityMark';
-import { useSay } from '../../parts/Toasts';
-import { bringDemoBack, importFile } from '../../store/household';
+import { bringDemoBack } from '../../store/household';
 import { useCalibrations, useCooks, useDishes, useKitchen } from '../../store/live';
 
 interface Row {
@@ -79,9 +78,7 @@ export default function Dishes() {
   const cooks = useCooks();
   const calibrations = useCalibrations(kitchen);
   const now = useNow();
-  const say = useSay();
   const navigate = useNavigate();
-  const file = useRef<HTMLInputElement>(null);
   const [search, setSearch] = useState('');
   const [by, setBy] = useState('');
   const [sort, setSort] = useState<Sort>('soon');
@@ -116,13 +113,6 @@ export default function Dishes() {
     minutesLeft === null ? shown : [...shown.filter(inTime), ...shown.filter((r) => !inTime(r))];
   const howMany = shown.filter(inTime).length;
 
-  const open = async (chosen: File | undefined): Promise<void> => {
-    if (!chosen) return;
-    const read = await importFile(chosen);
-    say(read.ok ? `Read ${read.dishes} dishes and ${read.cooks} cooks.` : read.message);
-    if (file.current) file.current.value = '';
-  };
-
   return (
     <div className="page">
       <div className="page-head">
@@ -135,18 +125,9 @@ export default function Dishes() {
         </div>
         <div className="d-flex gap-2">
           <Button onClick={() => navigate('/dishes/new')}>New dish</Button>
-          <Button variant="quiet" onClick={() => file.current?.click()}>
+          <Link className="btn btn-quiet" to="/kitchen#keeping">
             Open a backup
-          </Button>
-          <input
-            ref={file}
-            type="file"
-            accept="application/json,.json"
-            className="visually-hidden"
-            tabIndex={-1}
-            aria-label="Backup file"
-            onChange={(e) => void open(e.target.files?.[0])}
-          />
+          </Link>
         </div>
       </div>
       {rows.length === 0 ? (
@@ -196,6 +177,10 @@ export default function Dishes() {
               <DishRow key={r.dish.id} row={r} now={now} late={!inTime(r)} />
             ))}
           </ul>
+          <p className="soft small mt-3">
+            Keen Ladle gives estimates and reminders. Your cooker’s manual, the markings on your pot and your
+            local food-safety authority’s advice come first.
+          </p>
         </>
       )}
     </div>

@@ -1,6 +1,7 @@
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { useLocation } from 'react-router';
 import useSWR from 'swr';
 import { z } from 'zod';
 import { useSay } from '../../parts/Toasts';
@@ -30,6 +31,11 @@ type Ask = { what: string; warn: string; run: () => Promise<void> };
 export function Backup() {
   const say = useSay();
   const file = useRef<HTMLInputElement>(null);
+  const section = useRef<HTMLElement>(null);
+  const { hash } = useLocation();
+  useEffect(() => {
+    if (hash === '#keeping') section.current?.scrollIntoView();
+  }, [hash]);
   const [ask, setAsk] = useState<Ask | null>(null);
   const [bad, setBad] = useState('');
   const { data, error } = useSWR('/api/health', health, { refreshInterval: 60_000 });
@@ -49,7 +55,7 @@ export function Backup() {
     if (file.current) file.current.value = '';
   };
   return (
-    <section>
+    <section id="keeping" ref={section}>
       <h2>Safe keeping</h2>
       <p className="soft">
         Everything lives in this browser. Save a file now and then; it holds all dishes, cooks, pots and
