@@ -7,7 +7,7 @@ async function tabTo(page: Page, name: RegExp, most = 120): Promise<void> {
     await page.keyboard.press('Tab');
     const text = await page.evaluate(() => {
       const e = document.activeElement;
-      if (!(e instanceof HTMLElement)) return '';
+      if (!(e instanceof HTMLElement) || e === document.body) return '';
       const labels =
         'labels' in e ? [...((e as HTMLInputElement).labels ?? [])].map((l) => l.textContent).join(' ') : '';
       return `${e.getAttribute('aria-label') ?? ''} ${labels} ${e.textContent ?? ''}`;
@@ -80,6 +80,7 @@ test('the whole path by keyboard alone', async ({ page }) => {
   await expect(stepTitle(page)).toHaveText('Thicken at the boil');
   await tabTo(page, /It is in/);
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Thick enough' })).toBeVisible();
   await tabTo(page, /Thick enough/);
   await page.keyboard.press('Enter');
   await expect(stepTitle(page)).not.toHaveText('Thicken at the boil');

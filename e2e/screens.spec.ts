@@ -109,6 +109,24 @@ test('a line is edited in place, moved, given back, removed, and all of it undon
   await expect(page.locator('.finding').filter({ hasText: 'Enough thin liquid' })).toBeVisible();
 });
 
+test('fast typing loses no letter', async ({ page }) => {
+  await open(page, '/dish/plum-ribs');
+  const name = page.getByLabel('Name of the dish');
+  await name.fill('');
+  await name.pressSequentially('Slack-water ribs with plums', { delay: 0 });
+  await expect(name).toHaveValue('Slack-water ribs with plums');
+  await page.getByRole('button', { name: /apple juice/ }).click();
+  const words = page.getByLabel('In your words');
+  await words.fill('');
+  await words.pressSequentially('450 ml cloudy apple juice', { delay: 0 });
+  await expect(words).toHaveValue('450 ml cloudy apple juice');
+  await expect(words).toBeFocused();
+  await expect(page.getByRole('button', { name: /450 ml cloudy apple juice/ })).toBeVisible();
+  await page.reload();
+  await expect(name).toHaveValue('Slack-water ribs with plums');
+  await expect(page.getByRole('button', { name: /450 ml cloudy apple juice/ })).toBeVisible();
+});
+
 test('lines are added below, one at a time or many at once', async ({ page }) => {
   await open(page, '/dish/plum-ribs');
   await expect(page.locator('.line').first()).toBeVisible();

@@ -11,8 +11,35 @@ export function freshId(): string {
   return crypto.randomUUID();
 }
 
-/** Changes a dish and remembers how it was. `coalesce` joins quick edits of the same thing into one undo step. */
-export async function editDish(
+/** Edits of the same thing that wait for the one before them to be stored: only the newest of each is written. */
+const waiting = new Map<string, (dish: Dish) => Dish>();
+let stored: Promise<void> = Promise.resolve();
+
+/**
+ * Changes a dish and remembers how it was. Edits are stored one after another. `coalesce` names one thing being typed: its
+ * edits set it outright, join into one undo step, and those still waiting give way to the newest.
+ */
+export function editDish(
+  dishId: string,
+  label: string,
+  edit: (dish: Dish) => Dish,
+  coalesce?: string,
+): Promise<void> {
+  const key = coalesce === undefined ? freshId() : `${dishId} ${coalesce}`;
+  const queued = waiting.has(key);
+  waiting.set(key, edit);
+  if (queued) return stored;
+  stored = stored
+    .catch(() => undefined)
+    .then(() => {
+      const newest = waiting.get(key) ?? edit;
+      waiting.delete(key);
+      return storeEdit(dishId, label, newest, coalesce);
+    });
+  return stored;
+}
+
+async function storeEdit(
   dishId: string,
   label: string,
   edit: (dish: Dish) => Dish,

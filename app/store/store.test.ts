@@ -48,6 +48,17 @@ describe('editing a dish', () => {
     expect((await db.dishes.get('d1'))?.name).toBe('Test');
   });
 
+  it('writes only the newest of many quick edits of one thing, and every edit of different things', async () => {
+    await db.dishes.put(dish);
+    const typed = Array.from('a whole long name').map((_, i, all) => all.slice(0, i + 1).join(''));
+    await Promise.all([
+      ...typed.map((name) => editDish('d1', 'the name', (d) => ({ ...d, name }), 'name')),
+      editDish('d1', 'plates', (d) => ({ ...d, plates: d.plates + 1 })),
+      editDish('d1', 'plates', (d) => ({ ...d, plates: d.plates + 1 })),
+    ]);
+    expect(await db.dishes.get('d1')).toMatchObject({ name: 'a whole long name', plates: 6 });
+  });
+
   it('forgets what was undone once something new is done', async () => {
     await db.dishes.put(dish);
     await editDish('d1', 'plates', (d) => ({ ...d, plates: 6 }));

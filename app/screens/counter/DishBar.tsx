@@ -36,15 +36,7 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
   return (
     <header className="dish-bar">
       <div className="dish-title">
-        <input
-          className="dish-name-input"
-          aria-label="Name of the dish"
-          value={dish.name}
-          maxLength={120}
-          onChange={(e) =>
-            e.target.value && edit('the name', (d) => ({ ...d, name: e.target.value }), 'name')
-          }
-        />
+        <NameField name={dish.name} onName={(name) => edit('the name', (d) => ({ ...d, name }), 'name')} />
         <div className="dish-tools no-print">
           <Button variant="quiet" size="sm" onClick={() => void travel('undo')} aria-keyshortcuts="Control+Z">
             Undo
@@ -119,6 +111,24 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
         </Button>
       </div>
     </header>
+  );
+}
+
+/** The dish's name, typed in place: the typing is kept here, so that no key is lost while the last one is being stored. */
+function NameField({ name, onName }: { name: string; onName: (name: string) => void }) {
+  const [draft, setDraft] = useState<string | null>(null);
+  return (
+    <input
+      className="dish-name-input"
+      aria-label="Name of the dish"
+      value={draft ?? name}
+      maxLength={120}
+      onChange={(e) => {
+        setDraft(e.target.value);
+        if (e.target.value.trim()) onName(e.target.value);
+      }}
+      onBlur={() => setDraft(null)}
+    />
   );
 }
 

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import {
@@ -35,14 +35,24 @@ const keyOf = (item: PlacedItem): string => `${item.lineId}-${item.part}`;
 
 /** The cook's own lines by moment, with the held-back tray always in sight. */
 export function Lines(props: Props) {
-  const { plan, dish } = props;
+  const { plan, dish, kitchen, edit } = props;
   const [open, setOpen] = useState<string | null>(null);
+  const edited = open === null ? undefined : plan.items.find((i) => i.lineId === open);
   const before = plan.moments.filter((g) => !isHeldBack(g.moment));
   const row = (item: PlacedItem) => (
-    <Row key={keyOf(item)} {...props} item={item} isOpen={open === keyOf(item)} onOpen={setOpen} />
+    <Row key={keyOf(item)} {...props} item={item} isOpen={open === item.lineId} onOpen={setOpen} />
   );
   return (
     <div className="lines">
+      {edited && (
+        <LineEditor
+          key={edited.lineId}
+          item={edited}
+          kitchen={kitchen}
+          edit={edit}
+          onClose={() => setOpen(null)}
+        />
+      )}
       <div className="lines-scroll">
         {dish.nextTime.length > 0 && (
           <p className="next-time">
@@ -115,12 +125,11 @@ function Row({
   dish,
   plan,
   kitchen,
-  edit,
   hot,
   onHot,
 }: Omit<Props, 'lines'> & { item: PlacedItem; isOpen: boolean; onOpen: (key: string | null) => void }) {
   const shown = stepItem(item, scaleOf(dish));
-  const lit = hot.includes(item.lineId);
+  const lit = isOpen || hot.includes(item.lineId);
   const flags = [
     `moment-${item.moment}`,
     item.read.confidence === 'unsure' ? 'is-unsure' : '',
@@ -133,7 +142,7 @@ function Row({
         type="button"
         className="line-face"
         aria-expanded={isOpen}
-        onClick={() => onOpen(isOpen ? null : keyOf(item))}
+        onClick={() => onOpen(isOpen ? null : item.lineId)}
         onMouseEnter={() => onHot([item.lineId])}
         onMouseLeave={() => onHot([])}
         onFocus={() => onHot([item.lineId])}
@@ -146,7 +155,6 @@ function Row({
         </span>
         <span className="line-remark small">{remark(item, plan, kitchen.units)}</span>
       </button>
-      {isOpen && <LineEditor item={item} kitchen={kitchen} edit={edit} onClose={() => onOpen(null)} />}
     </li>
   );
 }
@@ -163,6 +171,15 @@ function LineEditor({
   onClose: () => void;
 }) {
   const [text, setText] = useState(item.line.text);
+  const words = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const from = document.activeElement;
+    words.current?.focus();
+    words.current?.scrollIntoView({ block: 'nearest' });
+    return () => {
+      if (from instanceof HTMLElement && from.isConnected) from.focus({ preventScroll: true });
+    };
+  }, []);
   const change = (label: string, patch: Partial<Dish['lines'][number]>, coalesce?: string): void =>
     edit(
       label,
@@ -172,10 +189,11 @@ function LineEditor({
   const food = item.read.food;
   const moved = item.line.moment !== undefined;
   return (
-    <div className="line-editor">
+    <section className="line-editor" aria-label="This line">
       <Form.Group className="field" controlId={`text-${item.lineId}`}>
         <Form.Label>In your words</Form.Label>
         <Form.Control
+          ref={words}
           value={text}
           maxLength={400}
           onChange={(e) => {
@@ -242,7 +260,7 @@ function LineEditor({
           Done
         </Button>
       </div>
-    </div>
+    </section>
   );
 }
 

@@ -23,13 +23,21 @@ const SYSTEMS: readonly { id: MeasureSystem; label: string }[] = [
 
 /** Pots, height, measures, house rules, and the safe keeping of it all. */
 export default function KitchenScreen() {
-  const kitchen = useKitchen();
+  const stored = useKitchen();
+  const [pending, setPending] = useState<{ on: Kitchen; part: Partial<Kitchen> } | null>(null);
   const say = useSay();
-  if (!kitchen) return <p className="loading">Opening the cupboards…</p>;
-  const change: ChangeKitchen = (part) =>
-    void changeKitchen(part).then((ok) => {
-      if (!ok) say('That cannot be: it was left as it was.');
+  if (!stored) return <p className="loading">Opening the cupboards…</p>;
+  // A tap shows at once; the stored kitchen takes over as soon as it has changed.
+  const part = pending?.on === stored ? pending.part : {};
+  const kitchen: Kitchen = { ...stored, ...part };
+  const change: ChangeKitchen = (more) => {
+    setPending({ on: stored, part: { ...part, ...more } });
+    void changeKitchen(more).then((ok) => {
+      if (ok) return;
+      setPending(null);
+      say('That cannot be: it was left as it was.');
     });
+  };
   return (
     <div className="page kitchen">
       <div className="page-head">
