@@ -140,7 +140,7 @@ class Run {
   constructor(
     readonly input: HeatInput,
     readonly factors: { power: number; loss: number },
-    readonly recording: boolean,
+    readonly keepsSeries: boolean,
   ) {
     this.pieces = input.pieces.filter((p) => p.massG > 0).map((p) => new Piece(p));
     this.air = airKPa(input.altitudeM);
@@ -190,7 +190,7 @@ class Run {
         s.tender += (this.dtS * 2 ** ((core - 95) / HEAT_FIGURES.doublingC.value)) / (t95 * 60);
       if (core > 75) s.hotS += this.dtS;
     }
-    if (this.recording && s.timeS >= this.#nextPoint) {
+    if (this.keepsSeries && s.timeS >= this.#nextPoint) {
       this.series.push({
         timeS: s.timeS,
         potC: s.potC,
