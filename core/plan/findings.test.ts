@@ -119,6 +119,13 @@ describe('what goes in too early', () => {
     expect(after.floor.risk).toBeLessThan(planDish(dish, kitchen).floor.risk);
   });
 
+  it('offers to hold back even a single cause, and that calms the floor', () => {
+    const dish = dishOf([...BASE, '200 g peanut butter, with the stock']);
+    const floor = find(dish, 'floor');
+    expect(floor?.fixes[0]?.label).toBe('Hold back peanut butter');
+    expect(find(fixed(dish, floor), 'floor')).toBeUndefined();
+  });
+
   it('warns of a bowl of paprika, not of a pinch', () => {
     const much = dishOf([...BASE, '3 tbsp sweet paprika']);
     const f = find(much, 'spice-catches');

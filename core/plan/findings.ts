@@ -232,7 +232,7 @@ function floorFindings({ floor, rules, items, batches }: FindingInput): Finding[
     const film = floor.parts.find((p) => p.id === 'film' && p.risk > 0.2);
     const early = items.filter((i) => i.early && floor.parts.some((p) => p.lineIds.includes(i.lineId)));
     const holdAll: Fix[] =
-      early.length > 1
+      early.length > 0
         ? [
             {
               id: 'hold-all',
