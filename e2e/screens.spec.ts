@@ -167,3 +167,19 @@ test('a step is skipped with a reason that the log keeps', async ({ page }) => {
   await page.getByRole('link', { name: 'See how it went' }).click();
   await expect(page.getByText('prep (Done already)')).toBeVisible();
 });
+
+test('the thickener chosen when measuring is the one that is stirred in, after a reload too', async ({
+  page,
+}) => {
+  await open(page, '/dish/prune-pork');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await cookUntil(page, /How much sauce/);
+  await page.locator('#reading').fill('800');
+  await page.getByLabel('With').selectOption('arrowroot');
+  const said = await page.getByTestId('dose').textContent();
+  await page.getByRole('button', { name: 'Use this' }).click();
+  await expect(stepTitle(page)).toHaveText('Thicken at the boil');
+  await page.reload();
+  await expect(page.getByTestId('dose')).toHaveText(said ?? '');
+  await expect(page.getByTestId('dose')).toContainText('arrowroot');
+});

@@ -114,6 +114,24 @@ describe('folding a cook', () => {
   });
 });
 
+it('remembers which thickener was chosen at the bench', () => {
+  const s = foldCook(
+    events([
+      1,
+      {
+        type: 'sauceMeasured',
+        sauceG: 800,
+        how: 'jug',
+        aim: 'gravy',
+        presentPercent: 0,
+        thickener: 'xanthan',
+        laterG: 90,
+      },
+    ]),
+  );
+  expect(s.sauce?.chosen).toEqual({ thickener: 'xanthan', laterG: 90 });
+});
+
 describe('timers', () => {
   it('are true by the wall clock, whatever happened to the page', () => {
     const s = foldCook(

@@ -1,4 +1,5 @@
 import type { Aim, Dish } from '../dish/dish';
+import type { ThickenerId } from '../sauce/data/thickeners';
 import type { CookEvent, CookForecast, ToldTimes } from './events';
 
 /** A named timer, true by the wall clock: it ends at `startedAt + seconds` whatever happened to the page in between. */
@@ -19,7 +20,9 @@ export interface SauceRecord {
   presentPercent: number;
   starchG: number;
   waterG: number;
-  thickener: string | null;
+  thickener: ThickenerId | null;
+  /** What the cook meant to thicken with, and the dairy still to come, when the sauce was measured. */
+  chosen?: { thickener?: ThickenerId; laterG?: number };
 }
 
 /** How it turned out. */
@@ -169,6 +172,9 @@ function apply(s: CookState, e: CookEvent): CookState {
           starchG: 0,
           waterG: 0,
           thickener: null,
+          ...(e.thickener !== undefined || e.laterG !== undefined
+            ? { chosen: { thickener: e.thickener, laterG: e.laterG } }
+            : {}),
         },
       };
     case 'thickened':

@@ -65,6 +65,8 @@ const Payload = z.discriminatedUnion('type', [
     how: z.enum(['jug', 'scale', 'depth', 'forecast']),
     aim: z.enum(AIMS),
     presentPercent: z.number().min(0).max(20),
+    thickener: z.enum(THICKENER_IDS).optional(),
+    laterG: z.number().min(0).max(5000).optional(),
   }),
   z.object({
     type: z.literal('thickened'),

@@ -35,7 +35,6 @@ export const DishSettingsSchema = z.object({
   release: z.enum(['quick', 'ten', 'natural']).nullable().default(null),
   thicknessMm: z.number().min(3).max(150).nullable().default(null),
   frozen: z.boolean().nullable().default(null),
-  onRack: z.boolean().default(false),
   aim: z.enum(AIMS).default('coating'),
 });
 export type DishSettings = z.infer<typeof DishSettingsSchema>;

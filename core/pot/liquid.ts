@@ -3,7 +3,7 @@ import type { HouseRules } from '../dish/houseRules';
 import { shortName } from '../dish/read';
 import type { PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
-import { around, sumRanges, type Range } from '../quantity/range';
+import { around, atLeast, sumRanges, type Range } from '../quantity/range';
 import { floorAreaCm2, type Pot } from './pot';
 
 /** One entry of the thin-liquid ledger, millilitres; drunk and boiled-off entries are negative. */
@@ -200,6 +200,6 @@ export function sumLiquid(
     pouredFloorMl,
     splashMl,
     verdict: splashMl > 0 ? 'short' : countedMl.low < pot.minThinMl * 0.97 ? 'tight' : 'enough',
-    sauceAfterG: { low: Math.max(0, after.low), mid: Math.max(0, after.mid), high: Math.max(0, after.high) },
+    sauceAfterG: atLeast(after, 0),
   };
 }

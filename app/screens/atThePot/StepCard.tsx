@@ -7,7 +7,6 @@ import {
   formatDuration,
   formatDurationRange,
   formatMass,
-  formatSpoons,
   formatTemp,
   THICKENERS,
   type CookState,
@@ -19,7 +18,7 @@ import {
 import { useNow } from '../../parts/now';
 import { freshId } from '../../store/dishes';
 import { benchFor, doseInput, type Bench } from '../finish/bench';
-import { SauceBench, SpoonShows } from '../finish/SauceBench';
+import { DoseLines, SauceBench, SpoonShows } from '../finish/SauceBench';
 import type { Tell } from './tell';
 
 interface Props {
@@ -227,6 +226,12 @@ function Elapsed({ step, state }: { step: Step; state: CookState }) {
 
 type OwnProps = Props & { done: (...more: EventPayload[]) => void };
 
+/** The thickener and dairy the cook chose when measuring, where that is known. */
+function chosenAtBench({ sauce }: CookState): Partial<Bench> {
+  const { thickener, laterG } = sauce?.chosen ?? {};
+  return { ...(thickener ? { thickener } : {}), ...(laterG === undefined ? {} : { laterG }) };
+}
+
 function MeasureStep({ plan, state, kitchen, done }: OwnProps) {
   const [bench, setBench] = useState<Bench>(() => {
     const fresh = benchFor(plan, plan.rules, plan.dish);
@@ -238,6 +243,7 @@ function MeasureStep({ plan, state, kitchen, done }: OwnProps) {
             reading: String(Math.round(state.sauce.sauceG)),
             aim: state.sauce.aim,
             presentPercent: state.sauce.presentPercent,
+            ...chosenAtBench(state),
           }
         : {}),
     };
@@ -264,6 +270,8 @@ function MeasureStep({ plan, state, kitchen, done }: OwnProps) {
               how: bench.way,
               aim: bench.aim,
               presentPercent: bench.presentPercent,
+              thickener: bench.thickener,
+              laterG: bench.laterG,
             })
           }
         >
@@ -284,6 +292,7 @@ function ThickenStep({ plan, state, kitchen, done, tell }: OwnProps) {
           reading: String(state.sauce.sauceG),
           aim: state.sauce.aim,
           presentPercent: state.sauce.presentPercent,
+          ...chosenAtBench(state),
         }
       : fresh;
   });
@@ -305,17 +314,7 @@ function ThickenStep({ plan, state, kitchen, done, tell }: OwnProps) {
         </p>
       ) : (
         <>
-          <p className="bench-big" data-testid="dose">
-            <strong className="figure">{formatSpoons(dose.starchG / dose.thickener.gPerMl)}</strong>{' '}
-            {dose.thickener.name} <span className="bench-grams">{formatMass(dose.starchG)}</span>
-          </p>
-          {dose.waterG > 0 && (
-            <p className="bench-second">
-              into <strong className="figure">{formatSpoons(dose.waterG)}</strong>{' '}
-              {plan.rules.slurryWater === 'stock' ? 'cold stock' : 'cold water'}{' '}
-              <span className="bench-grams">{formatMass(dose.waterG)}</span>
-            </p>
-          )}
+          <DoseLines dose={dose} rules={plan.rules} />
           <p className="soft">
             for {formatMass(input.sauceG, kitchen.units)} of sauce
             {state.sauce?.how === 'forecast' || !state.sauce ? ', as forecast' : ', as measured'}. {t?.note}

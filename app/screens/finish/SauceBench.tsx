@@ -196,7 +196,6 @@ function Answer({
 }) {
   const t = dose.thickener;
   const reduced = reduceTo(input.sauceG, Math.max(0.05, input.presentPercent), input.aimPercent);
-  const liquid = rules.slurryWater === 'stock' ? 'cold stock' : 'cold water';
   if (dose.loosenG > 0)
     return (
       <>
@@ -220,16 +219,7 @@ function Answer({
   return (
     <>
       <div className="bench-answer">
-        <p className="bench-big" data-testid="dose">
-          <strong className="figure">{formatSpoons(dose.starchG / t.gPerMl)}</strong> {t.name}{' '}
-          <span className="bench-grams">{formatMass(dose.starchG)}</span>
-        </p>
-        {dose.waterG > 0 && (
-          <p className="bench-second">
-            into <strong className="figure">{formatSpoons(dose.waterG)}</strong> {liquid}{' '}
-            <span className="bench-grams">{formatMass(dose.waterG)}</span>
-          </p>
-        )}
+        <DoseLines dose={dose} rules={rules} />
       </div>
       <div className="bench-notes">
         <p className="mb-1">
@@ -253,6 +243,25 @@ function Answer({
             ` Or boil it down about ${formatDuration(reduced.minutes * 60)}; salt and sharpness rise by ${Math.round((reduced.saltFactor - 1) * 100)} %.`}
         </p>
       </div>
+    </>
+  );
+}
+
+/** The dose in spoons and grams, and the cold liquid it is stirred into. */
+export function DoseLines({ dose, rules }: { dose: Dose; rules: HouseRules }) {
+  return (
+    <>
+      <p className="bench-big" data-testid="dose">
+        <strong className="figure">{formatSpoons(dose.starchG / dose.thickener.gPerMl)}</strong>{' '}
+        {dose.thickener.name} <span className="bench-grams">{formatMass(dose.starchG)}</span>
+      </p>
+      {dose.waterG > 0 && (
+        <p className="bench-second">
+          into <strong className="figure">{formatSpoons(dose.waterG)}</strong>{' '}
+          {rules.slurryWater === 'stock' ? 'cold stock' : 'cold water'}{' '}
+          <span className="bench-grams">{formatMass(dose.waterG)}</span>
+        </p>
+      )}
     </>
   );
 }
