@@ -1,4 +1,4 @@
-import type { Food } from '../pantry/food';
+import type { Food, FoodKind } from '../pantry/food';
 import { foldWord } from '../pantry/words';
 import { readNumber } from '../quantity/number';
 import { around, type Range } from '../quantity/range';
@@ -105,6 +105,7 @@ function readContainer(
  * sizes, "plus", second measures in brackets and vague units ("a handful of"). Null when the line starts otherwise.
  */
 export function readAmount(text: string): FoundAmount | null {
+  if (/^\s*(?:a (?:little|bit of|touch of)|some)\s/i.test(text)) return null;
   const s = skipApprox(text)
     .replace(/^an?\s+(?=[\d¼-¾])/i, '')
     .replace(/([a-z])\/(?=[\d¼-¾])/gi, '$1 / ')
@@ -117,9 +118,19 @@ export function readAmount(text: string): FoundAmount | null {
     const bare = readUnit(s);
     if (
       bare &&
-      ['pinch', 'handful', 'knob', 'bunch', 'dash', 'splash', 'sprig', 'scoop', 'thumb', 'drop'].includes(
-        bare.unit.id,
-      )
+      [
+        'pinch',
+        'handful',
+        'knob',
+        'bunch',
+        'dash',
+        'splash',
+        'sprig',
+        'scoop',
+        'thumb',
+        'drop',
+        'squeeze',
+      ].includes(bare.unit.id)
     )
       return { amount: { min: 1, max: 1, unitId: bare.unit.id, vague: true }, rest: bare.rest };
     const good = /^(small|large|big|good|generous)\s+/i.exec(s);
@@ -170,6 +181,15 @@ export function readAmount(text: string): FoundAmount | null {
       amount: { min: base.min * piece.value, max: base.max * piece.value, unitId: piece.unit.id },
       rest: piece.rest,
     };
+  const eachOf = /^\s*\(([^()]{2,24})\)\s+(?=\p{L})/u.exec(rest);
+  const eachWeighs = eachOf ? readMeasured((eachOf[1] ?? '').replace(/\s*(?:each|apiece)$/i, '')) : null;
+  if (eachOf && eachWeighs?.unit.kind === 'mass' && !eachWeighs.rest.trim() && base.max <= 60) {
+    const grams = ((eachWeighs.min + eachWeighs.max) / 2) * eachWeighs.unit.perUnit;
+    return {
+      amount: { ...base, unitId: 'each', alsoG: grams * ((base.min + base.max) / 2) },
+      rest: rest.slice(eachOf[0].length),
+    };
+  }
   const sizeFound = SIZE.exec(rest);
   let size: Amount['size'];
   if (sizeFound) {
@@ -237,6 +257,29 @@ export function withBracketedWeight(amount: Amount, rest: string): Amount {
   return amount;
 }
 
+const UNITS_AFTER = new Set([
+  'sprig',
+  'clove',
+  'stalk',
+  'stick',
+  'slice',
+  'rasher',
+  'leaf',
+  'head',
+  'cube',
+  'bunch',
+  'ear',
+]);
+
+/** A count whose unit stands after the food ("3 thyme sprigs", "4 celery stalks") takes that unit, if the food is sold by it. */
+export function withTrailingUnit(amount: Amount, foodText: string, food: Food | null): Amount {
+  if (amount.unitId !== 'each' || amount.alsoG || !food) return amount;
+  const unitId = readUnit(foodText.trim().split(/\s+/).at(-1)?.toLowerCase() ?? '')?.unit.id;
+  if (!unitId || !UNITS_AFTER.has(unitId)) return amount;
+  const isOwn = food.pieceG[unitId] !== undefined || food.pieceG['each'] === undefined;
+  return isOwn ? { ...amount, unitId } : amount;
+}
+
 /** Grams of drained solids in each gram of a canned pulse's net weight. Source: label practice, spread 8 %. */
 const DRAINED_SHARE = 0.6;
 
@@ -271,7 +314,8 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
     if (own) return { g: own * (unitId === 'each' ? 1 : sizeFactor), spread: Math.max(unit.spread, 0.1) };
     if (unitId === 'piece' && food?.pieceG['each'])
       return { g: food.pieceG['each'] * sizeFactor, spread: 0.3 };
-    return { g: (unit.typicalG ?? 100) * sizeFactor, spread: 0.5 };
+    const byKind = unitId === 'each' && food ? EACH_G[food.kind] : undefined;
+    return { g: (byKind ?? unit.typicalG ?? 100) * sizeFactor, spread: 0.5 };
   };
   if (amount.content) {
     const unit = unitById(amount.content.unitId);
@@ -286,6 +330,21 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
   const extra = amount.plus ? ((amount.plus.min + amount.plus.max) / 2) * one(amount.plus.unitId).g : 0;
   return around(mean * main.g + extra, Math.hypot(main.spread, written));
 }
+
+/** Grams of one where the food has no figure of its own. Source: ordinary kitchen weights, spread 50 %. */
+const EACH_G: Partial<Record<FoodKind, number>> = {
+  'spice-whole': 0.3,
+  'spice-ground': 2,
+  'spice-late': 1,
+  'herb-soft': 5,
+  'herb-woody': 1.5,
+  nut: 1.5,
+  'dried-fruit': 8,
+  'dried-mushroom': 3,
+  pickle: 5,
+  'stock-concentrate': 10,
+  aromatic: 10,
+};
 
 /** Words in a line that only describe size, cut or quality; used to judge how well a line was understood. */
 export function isPlainDescription(word: string): boolean {

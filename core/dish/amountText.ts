@@ -51,10 +51,10 @@ export function formatAmount(amount: Amount, scale = 1): string {
     ? ` + ${figure(((amount.plus.min + amount.plus.max) / 2) * scale, amount.plus.unitId)} ${PLAIN_UNITS[amount.plus.unitId] ?? amount.plus.unitId}`
     : '';
   if (amount.content)
-    return `${number} × ${formatNumber(amount.content.value)} ${PLAIN_UNITS[amount.content.unitId] ?? amount.content.unitId} ${unitName(unitId, 1)}`;
+    return `${number} × ${Number(amount.content.value.toPrecision(4))} ${PLAIN_UNITS[amount.content.unitId] ?? amount.content.unitId} ${unitName(unitId, 1)}`;
   if (unitId === 'each') return size ? `${number} ${size}` : number;
   if (unit.kind === 'piece' || !PLAIN_UNITS[id])
-    return `${number} ${size ? `${size} ` : ''}${unitName(unitId, high)}`;
+    return `${number} ${size ? `${size} ` : ''}${unitName(unitId, high)}${plus}`;
   return `${number} ${PLAIN_UNITS[id] ?? id}${plus}`;
 }
 

@@ -26,11 +26,11 @@ export interface Descriptors {
 
 const WRITTEN: readonly [RegExp, Moment][] = [
   [
-    /\b(?:to|for) (?:serve|serving|the table|garnish(?:ing)?|topping|sprinkling|scattering|dipping)\b|\bas a garnish\b|\bon the side\b|\bto garnish\b/i,
+    /\b(?:lemon|lime|orange) wedges\b|\bwedges to\b|\b(?:to|for) (?:serve|serving|the table|garnish(?:ing)?|topping|sprinkling|scattering|dipping)\b|\bas a garnish\b|\bon the side\b|\bto garnish\b/i,
     'serve',
   ],
   [
-    /\b(?:to|for) thicken(?:ing)?\b|\bfor (?:the|a) slurry\b|\bmixed with (?:cold )?water\b|\bslaked\b/i,
+    /\b(?:to|for) thicken(?:ing)?\b|\bfor (?:the|a) slurry\b|\bmixed (?:to a paste )?with (?:\d+ \w+ )?(?:cold )?water\b|\bslaked\b|\b(?:mashed|kneaded|worked|beaten) (?:together )?with .{0,12}flour\b/i,
     'thicken',
   ],
   [
@@ -55,6 +55,8 @@ const WRITTEN: readonly [RegExp, Moment][] = [
 /** Headings that say when their lines go in. Matched on the words of the heading. */
 export const HEADING_MOMENTS: readonly [RegExp, Moment][] = [
   [/\b(serve|serving|garnish|topping|side|accompan)/i, 'serve'],
+  [/\b(dumpling|cobbler|scone|dough)/i, 'finish'],
+  [/\bglaze/i, 'finish'],
   [/\b(finish|to end|at the end|after pressure|stir in)/i, 'finish'],
   [/\b(slurry|thicken)/i, 'thicken'],
   [/\b(sear|brown)/i, 'sear'],
@@ -120,13 +122,16 @@ export function describe(text: string): Descriptors {
         ? 'cubed'
         : has(text, /\bslic(?:es?|ed)\b|\bstrips?\b/i)
           ? 'sliced'
-          : has(text, /\bwhole\b|\bin one piece\b|\bjoint\b/i)
+          : has(text, /\bwhole\b|\bin one piece\b|(?<!at the )\bjoint\b/i)
             ? 'whole'
             : null,
     thicknessMm: length ?? named,
-    toTaste: has(text, /\bto taste\b|\bas needed\b|\bas required\b|\bq\.?s\.?\b|\bto season\b/i),
+    toTaste: has(own, /\bto taste\b|\bas needed\b|\bas required\b|\bq\.?s\.?\b|\bto season\b/i),
     optional: has(text, /\boptional(?:ly)?\b|\bif (?:you )?(?:like|liked|wanted|desired|using)\b/i),
-    divided: has(text, /\bdivided\b|\bin two parts\b|\bseparated\b/i),
+    divided: has(
+      text,
+      /\bdivided\b|\bin two parts\b|\b(?:whites?|greens?|green and white)\b.{0,20}\bseparated?\b/i,
+    ),
     zestOnly: has(text, /\b(?:zest|peel|rind)\b/i) && !has(text, /\bjuice/i),
     written: written?.match ? { moment: written.moment, words: written.match[0] } : null,
   };

@@ -6,6 +6,9 @@ import { MOMENTS } from './moment';
 export const AIMS = ['brothy', 'light', 'coating', 'gravy', 'clinging', 'glaze'] as const;
 export type Aim = (typeof AIMS)[number];
 
+/** One part of a line the cook split: its share of the line and where it goes. */
+export const SplitPartSchema = z.object({ share: z.number().min(0.01).max(0.99), moment: z.enum(MOMENTS) });
+
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,60}$/);
 
 /** One line of the dish: the cook's words, and the corrections the cook made to how they were read. */
@@ -20,6 +23,20 @@ export const LineSchema = z.object({
   foodId: z.string().max(40).optional(),
   /** The cook's own weight for the line as written, grams. */
   massG: z.number().positive().max(20000).optional(),
+  /** The cook's corrections to how the piece was read. */
+  cut: z.enum(['whole', 'cubed', 'sliced', 'shredded']).optional(),
+  bone: z.enum(['in', 'out']).optional(),
+  thicknessMm: z.number().min(3).max(150).optional(),
+  frozen: z.boolean().optional(),
+  /** The line split by the cook: shares add to one. Wins over `moment`. */
+  split: z
+    .array(SplitPartSchema)
+    .min(2)
+    .max(4)
+    .refine((parts) => Math.abs(parts.reduce((s, p) => s + p.share, 0) - 1) < 0.01, 'Shares add to one')
+    .optional(),
+  /** The cook's own words before a swap, so that it can be put back. */
+  swappedFrom: z.string().max(400).optional(),
   /** True when the tool added this line at the cook's tap. */
   added: z.boolean().optional(),
   /** Sized as a slurry after pressure instead of by the written amount. */
@@ -46,7 +63,7 @@ export const DishSchema = z.object({
   /** The number of plates the written amounts are for. */
   writtenFor: z.number().min(1).max(60),
   /** The number of plates wanted now. */
-  plates: z.number().min(1).max(60),
+  plates: z.number().min(0.5).max(60),
   lines: z.array(LineSchema).max(200),
   method: z.string().max(20000).default(''),
   note: z.string().max(4000).default(''),

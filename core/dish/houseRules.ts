@@ -19,16 +19,30 @@ export interface School {
 const OPTIONS = {
   browning: z.enum(['pot', 'never', 'pan', 'end']),
   dairy: z.enum(['after', 'full-fat-under']),
-  starch: z.enum(['after', 'coat-under']),
+  starch: z.enum(['after', 'coat-under', 'little-under']),
   liquid: z.enum(['poured', 'juices']),
   release: z.enum(['by-cut', 'quick', 'ten', 'natural']),
   slurryWater: z.enum(['equal', 'three', 'stock']),
-  thickener: z.enum(['cornstarch', 'arrowroot', 'tapioca', 'potato', 'paste', 'xanthan', 'reduce']),
+  thickener: z.enum([
+    'cornstarch',
+    'arrowroot',
+    'tapioca',
+    'potato',
+    'paste',
+    'xanthan',
+    'reduce',
+    'blended',
+  ]),
   frozen: z.enum(['longer', 'same', 'thaw']),
+  pieceSize: z.enum(['small', 'whole']),
   tomato: z.enum(['top', 'blend', 'deglaze']),
   coconut: z.enum(['split', 'under', 'after']),
+  marinade: z.enum(['none', 'prep', 'overnight']),
   greens: z.enum(['after', 'under']),
   pasta: z.enum(['after', 'pot', 'apart']),
+  doneWhen: z.enum(['thermometer', 'look']),
+  fat: z.enum(['skim', 'pour', 'keep']),
+  texture: z.enum(['as-is', 'blended', 'strained']),
 };
 
 /** The household's school for each matter. Missing ones take the default. */
@@ -41,10 +55,15 @@ export const HouseRulesSchema = z.object({
   slurryWater: OPTIONS.slurryWater.default('equal'),
   thickener: OPTIONS.thickener.default('cornstarch'),
   frozen: OPTIONS.frozen.default('longer'),
+  pieceSize: OPTIONS.pieceSize.default('small'),
   tomato: OPTIONS.tomato.default('top'),
   coconut: OPTIONS.coconut.default('split'),
+  marinade: OPTIONS.marinade.default('none'),
   greens: OPTIONS.greens.default('after'),
   pasta: OPTIONS.pasta.default('after'),
+  doneWhen: OPTIONS.doneWhen.default('thermometer'),
+  fat: OPTIONS.fat.default('skim'),
+  texture: OPTIONS.texture.default('as-is'),
 });
 
 /** A dish's overrides: only the matters it decides for itself. */
@@ -102,6 +121,11 @@ export const SCHOOLS: readonly School[] = [
         id: 'coat-under',
         label: 'A floured coat or roux under the lid',
         cost: 'Body from the start; more scorch, needs a little more liquid.',
+      },
+      {
+        id: 'little-under',
+        label: 'A little of it from the start, the rest after',
+        cost: 'Some body under the lid; a quarter of the scorch of all of it.',
       },
     ],
   },
@@ -183,6 +207,11 @@ export const SCHOOLS: readonly School[] = [
         label: 'Boil it down only',
         cost: 'Minutes instead of starch; salt and sharpness climb.',
       },
+      {
+        id: 'blended',
+        label: 'Vegetables blended from the pot',
+        cost: 'No starch at all where there are vegetables enough; needs a blender and care with steam.',
+      },
     ],
   },
   {
@@ -197,6 +226,23 @@ export const SCHOOLS: readonly School[] = [
         cost: 'Thick pieces may be short in the middle: the thermometer decides.',
       },
       { id: 'thaw', label: 'Thaw first, always', cost: 'Needs yesterday’s planning.' },
+    ],
+  },
+  {
+    id: 'pieceSize',
+    title: 'Size of the pieces',
+    because: 'Small, even pieces are done at the same minute, and sooner.',
+    options: [
+      {
+        id: 'small',
+        label: 'Cut small for even cooking',
+        cost: 'Minutes at the board; lean pieces dry sooner if forgotten.',
+      },
+      {
+        id: 'whole',
+        label: 'Leave whole and shred later',
+        cost: 'More minutes under pressure; two forks at the end.',
+      },
     ],
   },
   {
@@ -224,6 +270,24 @@ export const SCHOOLS: readonly School[] = [
     ],
   },
   {
+    id: 'marinade',
+    title: 'Marinade',
+    because: 'Pressure drives flavour in: none is needed.',
+    options: [
+      { id: 'none', label: 'None: season and go', cost: 'Nothing to wait for.' },
+      {
+        id: 'prep',
+        label: 'As long as the preparation takes',
+        cost: 'Season the meat first; it waits while the rest is cut.',
+      },
+      {
+        id: 'overnight',
+        label: 'Overnight, in the refrigerator',
+        cost: 'Needs yesterday; sour marinades burn on the floor, so wipe the meat.',
+      },
+    ],
+  },
+  {
     id: 'greens',
     title: 'Leaves and quick vegetables',
     because: 'Eight minutes at 116 °C is eight times too long for a pea.',
@@ -248,6 +312,47 @@ export const SCHOOLS: readonly School[] = [
         cost: 'Needs about 240 ml for each 110 g, off the floor, never stirred.',
       },
       { id: 'apart', label: 'Cooked apart', cost: 'A second pan.' },
+    ],
+  },
+  {
+    id: 'doneWhen',
+    title: 'Done when',
+    because: 'Only a thermometer knows the middle. For poultry and pork it is asked whatever is chosen here.',
+    options: [
+      { id: 'thermometer', label: 'By the thermometer', cost: 'A minute, and one to own.' },
+      {
+        id: 'look',
+        label: 'By fork and look',
+        cost: 'Tells tender, not hot. Poultry, pork and mince are still measured.',
+      },
+    ],
+  },
+  {
+    id: 'fat',
+    title: 'Fat',
+    because: 'A spoon takes most of it off in a minute, and the sauce tastes cleaner.',
+    options: [
+      { id: 'skim', label: 'Skim it after pressure', cost: 'A minute; a little sauce goes with it.' },
+      {
+        id: 'pour',
+        label: 'Pour some off after searing',
+        cost: 'Some of the browning goes with it; less to skim.',
+      },
+      { id: 'keep', label: 'Keep it, it is flavour', cost: 'A richer sauce that can look greasy.' },
+    ],
+  },
+  {
+    id: 'texture',
+    title: 'Texture of the sauce',
+    because: 'What is in the pot is good as it is.',
+    options: [
+      { id: 'as-is', label: 'As it comes', cost: 'Nothing to do.' },
+      {
+        id: 'blended',
+        label: 'Blended smooth',
+        cost: 'A blender and two minutes; it thickens, which is counted in the slurry.',
+      },
+      { id: 'strained', label: 'Strained', cost: 'Two minutes; some body stays in the sieve.' },
     ],
   },
 ];

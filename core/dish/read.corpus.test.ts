@@ -229,7 +229,7 @@ const CORPUS: readonly [string, string, number | null][] = [
   ['1 cup sauerkraut, drained', 'sauerkraut', 118],
   ['• 2 tsp sesame oil', 'sesame-oil', 9],
   ['* 1 tbsp sesame seeds', 'sesame-seed', 8.9],
-  ['☐ 3 tbsp mango chutney', 'pesto', 51],
+  ['☐ 3 tbsp mango chutney', 'chutney', 51],
   ['2 c. chicken broth', 'chicken-stock', 473],
   ['1 Tbsp. oil', 'sunflower-oil', 13.6],
   ['3 T. flour', 'plain-flour', 23.5],

@@ -1,9 +1,16 @@
 import type { Food } from '../pantry/food';
-import type { Pantry } from '../pantry/pantry';
+import type { FoodMatch, Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import { around, exactly, type Range } from '../quantity/range';
-import type { MeasureSystem } from '../quantity/units';
-import { isPlainDescription, readAmount, weigh, withBracketedWeight, type Amount } from './amount';
+import { unitById, type MeasureSystem } from '../quantity/units';
+import {
+  isPlainDescription,
+  readAmount,
+  weigh,
+  withBracketedWeight,
+  withTrailingUnit,
+  type Amount,
+} from './amount';
 import { describe, readLengthMm, type Descriptors } from './descriptors';
 
 /** One line as understood. `text` is always the cook's own words, whole. */
@@ -13,6 +20,12 @@ export interface ReadLine extends Descriptors {
   food: Food | null;
   /** The words taken for the food. */
   foodText: string;
+  /** The pantry's name those words met: "penne" where the food is a short pasta. Empty when nothing was met. */
+  known: string;
+  /** What the line offers instead ("ghee or vegetable oil"), as a line of its own; empty when nothing. */
+  orElse: string;
+  /** The line told apart when it holds several things ("1 tsp each cumin and coriander"); empty when it holds one. */
+  several: readonly string[];
   /** What the amount weighs as bought, grams. Zero-width zero when nothing is known. */
   massG: Range;
   /** How sure the reading is: `unsure` is marked on screen and never silently used as fact. */
@@ -25,12 +38,15 @@ export interface ReadLine extends Descriptors {
 export const MAX_LINE_LENGTH = 400;
 
 const BULLET = /^\s*(?:[-*•·●◦‣▪▢☐□✓✔–—]\s*|\[[ xX]?\]\s*)+/;
+/** "1. 500 g beef", "2) 2 onions": numbering only when an amount follows it. */
+const NUMBERING = /^\s*\d{1,2}[.)]\s+(?=[\d¼-¾⅐-⅞]|(?:an?|one|two|three|half)\s)/i;
 
 /** The line without its bullet, checkbox or odd white space. The cook's text itself is never changed. */
 export function stripBullet(text: string): string {
   return text
     .replace(/[\u200b\ufeff\u00a0\u2009\u202f\t]/g, ' ')
     .replace(BULLET, '')
+    .replace(NUMBERING, '')
     .replace(/\s+/g, ' ')
     .trim();
 }
@@ -92,6 +108,7 @@ const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: 
   { from: 'whole-chicken', to: 'chicken-wing', word: /\bwings?\b/i },
   { from: 'pork-shoulder', to: 'pork-rib', word: /\bribs?\b/i },
   { from: 'beef-chuck', to: 'beef-short-rib', word: /\bribs?\b/i },
+  { from: 'sausage', to: 'ground-pork', word: /\bcasings? removed\b|\bout of (?:its|their) skins?\b/i },
   { from: 'milk', to: 'coconut-milk', word: /\bcoconut\b/i },
   { from: 'butter', to: 'salted-butter', word: /(?<!un)\bsalted\b/i },
 ];
@@ -132,6 +149,10 @@ function readTrailing(text: string): { amount: Amount; rest: string } | null {
     const n = Number(times[2]);
     return { amount: { min: n, max: n, unitId: 'each' }, rest: times[1] ?? '' };
   }
+  const last = /^(.{3,120}),\s*((?:\d|[¼-¾⅐-⅞])[^,]{0,24})$/u.exec(text);
+  const atEnd = last ? readAmount(last[2] ?? '') : null;
+  if (last && atEnd && !atEnd.rest.trim() && unitById(atEnd.amount.unitId).kind !== 'length')
+    return { amount: atEnd.amount, rest: last[1] ?? '' };
   const m = /^(\D{2,80}?)(?:\s*[,:;–—(-]\s*|\s+)((?:\d|[¼-¾⅐-⅞]).{0,40})$/u.exec(text);
   if (!m) return null;
   const tail = m[2] ?? '';
@@ -193,10 +214,14 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   let amount = found?.amount ?? null;
   const rest = (found?.rest ?? clean).replace(/^[\s,.:;)-]+/, '').replace(/^of\s+(?:the\s+)?/i, '');
 
-  const unbracketed = rest.replace(/\([^()]*\)/g, ' ').trim();
+  const unbracketed = rest
+    .replace(/\([^()]*\)/g, ' ')
+    .replace(/^\s*(?:a (?:little|bit of|good)|some|extra|each)\s+/i, '')
+    .trim();
   const head = unbracketed.split(/\s*[,;:]\s+|\s+[–—-]\s+|\s+or\s+|\s+\/\s+/i)[0] ?? '';
-  const beforeFor = head.split(/\s+(?:for|to|with|cut|stirred|added|such as|plus)\s+/i)[0] ?? head;
-  let foodText = beforeFor || head || unbracketed;
+  const beforeFor =
+    head.split(/\s+(?:for|to|with|cut|stirred|added|such as|plus|made|mashed)\s+|\s+[+&]\s+\d/i)[0] ?? head;
+  let foodText = sharedNoun(unbracketed, pantry) ?? (beforeFor || head || unbracketed);
   let match = pantry.find(foodText);
   for (const wider of [head, unbracketed, rest]) {
     if (match || !wider) continue;
@@ -211,7 +236,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   if (!foodText) foodText = clean;
   const food = match ? reinterpret(match.food, amount, clean, pantry) : null;
 
-  if (amount) amount = withBracketedWeight(amount, rest);
+  if (amount) amount = withTrailingUnit(withBracketedWeight(amount, rest), foodText, food);
   let massG: Range = amount ? weigh(amount, food, system) : exactly(0);
   if (food && words.zestOnly && food.kind === 'spice-late' && amount?.unitId === 'each')
     massG = around(4 * amount.max, 0.4);
@@ -236,5 +261,94 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     confidence = 'likely';
     doubt = 'The weight is a guess: a handful is a handful.';
   }
-  return { ...words, text, amount, food, foodText, massG, confidence, doubt };
+  const several = food ? tellApart(clean, amount, pantry) : [];
+  if (several.length && confidence === 'sure') {
+    confidence = 'likely';
+    doubt = `${several.length} things in one line: only the ${foodText} is counted.`;
+  }
+  return {
+    ...words,
+    text,
+    amount,
+    food,
+    foodText,
+    known: match && food === match.food ? nameMet(foodText, match, pantry) : (food?.names[0] ?? ''),
+    orElse: alternative(clean, unbracketed, foodText, pantry),
+    several,
+    massG,
+    confidence,
+    doubt,
+  };
+}
+
+/** "beef or chicken stock": both kinds share the noun at the end. The first of them whole, or null. */
+function sharedNoun(text: string, pantry: Pantry): string | null {
+  const m = /^([\p{L}'’ -]{2,24}?)\s+or\s+([\p{L}'’ -]{3,40}?)(?:\s*[,;(].*)?$/iu.exec(text);
+  if (!m) return null;
+  const left = foodWords(m[1] ?? '');
+  const right = (m[2] ?? '').split(/\s+/);
+  for (let n = Math.min(2, right.length - 1); n >= 1; n--) {
+    const joined = `${m[1] ?? ''} ${right.slice(-n).join(' ')}`;
+    const match = pantry.find(joined);
+    if (match && match.at === 0 && match.words === left.length + n) return joined;
+  }
+  return null;
+}
+
+/** The pantry's own spelling of the name that was met. */
+function nameMet(foodText: string, match: FoodMatch, pantry: Pantry): string {
+  const met = foodWords(foodText)
+    .slice(match.at, match.at + match.words)
+    .join(' ');
+  return match.food.names.find((name) => pantry.key(name) === met) ?? match.food.names[0] ?? '';
+}
+
+/** What "or" offers instead, with the line's own amount: "2 cups beef stock or water" gives "2 cups water". */
+function alternative(clean: string, unbracketed: string, foodText: string, pantry: Pantry): string {
+  const m =
+    /\s+or\s+((?:\d|[¼-¾])?[^,;()]{2,40}?)(?:\s*[,;(].*)?$/iu.exec(unbracketed) ??
+    /\(or\s+([^()]{2,40})\)/i.exec(clean);
+  const words = (m?.[1] ?? '').replace(/^(?:extra|more|use|substitute)\s+/i, '').trim();
+  if (!words || !pantry.find(words) || /^(?:more|less|so|to taste|as needed)\b/i.test(words)) return '';
+  if (readAmount(words)) return words;
+  const at = clean.indexOf(foodText);
+  const before = at > 0 ? clean.slice(0, at) : '';
+  return `${before}${words}`.trim();
+}
+
+/**
+ * Tells a line apart that holds several things: "1 tsp each cumin, coriander and turmeric", "25 g butter mashed with 25 g
+ * flour", "2 carrots and 2 sticks celery". Water beside a starch is its slurry and stays. Empty when there is one thing.
+ */
+function tellApart(clean: string, amount: Amount | null, pantry: Pantry): string[] {
+  const each =
+    /^(.{1,24}?)\s+(?:each|each of)\s*:?\s+(.{3,120})$/i.exec(clean) ??
+    /^(.{1,24}?)\s+(?:of )?each:?\s+(.{3,120})$/i.exec(clean);
+  if (each && amount) {
+    const names = (each[2] ?? '')
+      .replace(/^of\s+/i, '')
+      .split(/\s*,\s*(?:and\s+)?|\s+and\s+|\s*&\s*/i)
+      .filter(Boolean);
+    const last = (names.at(-1) ?? '').split(' ');
+    const whole = names.map((name) => {
+      if (pantry.named(name)) return name;
+      const joined = `${name} ${last.slice(-1).join(' ')}`;
+      return pantry.find(name) ? name : pantry.find(joined) ? joined : '';
+    });
+    if (names.length > 1 && names.length <= 8 && whole.every(Boolean))
+      return whole.map((name) => `${each[1] ?? ''} ${name}`);
+  }
+  const two =
+    /^(.{4,60}?)\s*(?:,?\s+(?:and|plus|mashed with|kneaded with|mixed with|with)|\s*[+&])\s+(?=\d|[¼-¾]|an?\s)(.{4,60})$/iu.exec(
+      clean.replace(/\([^()]*\)/g, ' '),
+    );
+  if (!two || !amount) return [];
+  const [left, right] = [two[1] ?? '', two[2] ?? ''];
+  const second = readAmount(right);
+  const first = readAmount(left);
+  if (!second || !first || !first.rest.trim()) return [];
+  const a = pantry.find(first.rest)?.food;
+  const b = pantry.find(second.rest)?.food;
+  const isSlurry = b?.kind === 'water' && a !== undefined;
+  return a && b && a !== b && !isSlurry && second.amount.unitId !== 'cube' ? [left, right] : [];
 }

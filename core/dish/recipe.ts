@@ -9,6 +9,8 @@ export interface PastedRecipe {
   plates: number | null;
   lines: { text: string; section?: string }[];
   method: string;
+  /** What is neither: times, a link, a heading with nothing under it. Kept in the dish's note. */
+  notes: string[];
 }
 
 /** Longest paste that is read. */
@@ -22,6 +24,12 @@ const PLATES =
   /^(?:serves|makes|yields?|servings?|portions?|feeds|plates|for)\s*:?\s*(?:about\s*)?(.{1,20})$/i;
 const PLATES_AFTER = /^(.{1,12}?)\s+(?:servings|portions|plates|people)\.?$/i;
 
+/** "Prep 10 min", "Cook time: 25 mins", "Total time 1 h", "Difficulty: easy", a link: about the recipe, not in it. */
+const ABOUT =
+  /^(?:(?:active |total |prep(?:aration)? |cook(?:ing)? |resting |hands[- ]on )(?:time)?\s*:?\s*(?:about )?[\d½¼¾].{0,20}(?:min|h|hour)|(?:time|difficulty|cuisine|course|author|source|calories|keywords?|rating|equipment|nutrition)\s*:|https?:\/\/|\d+ (?:kcal|calories))/i;
+/** Several small facts in one line: "Serves 4 | Prep 10 min | Cook 25 min". */
+const BETWEEN_FACTS = /\s*[|•·]\s*/;
+
 const headingText = (line: string): string =>
   line
     .replace(/^#+\s*/, '')
@@ -34,7 +42,9 @@ function looksLikeHeading(line: string): boolean {
   if (readAmount(line)) return false;
   if (/:\s*$/.test(line) && line.length <= 60) return true;
   if (/^for (?:the|a)\s+[\p{L}\s-]{2,40}$/iu.test(line)) return true;
-  return /^(?:to (?:finish|serve|garnish)|garnish|topping|slurry|glaze|marinade)$/i.test(line);
+  return /^(?:to (?:finish|serve|garnish|thicken)|(?:the )?(?:garnish(?:es)?|toppings?|slurry|glaze|marinade|rub|spice (?:mix|blend)|spices|curry|stew|base|filling|dumplings|sides?|extras|for serving|gravy|dressing))$/i.test(
+    line,
+  );
 }
 
 function looksLikeMethod(line: string): boolean {
@@ -55,11 +65,12 @@ function looksLikeMethod(line: string): boolean {
 export function readRecipe(pasted: string, pantry: Pantry): PastedRecipe {
   const raw = pasted.slice(0, MAX_PASTE_LENGTH).split(/\r\n|[\n\r\u2028\u2029]/);
   const numbered = raw.filter((l) => /^\s*\d{1,2}[.)]\s+\S/.test(l)).length;
-  const out: PastedRecipe = { title: null, plates: null, lines: [], method: '' };
+  const out: PastedRecipe = { title: null, plates: null, lines: [], method: '', notes: [] };
   const method: string[] = [];
   let section: string | undefined;
   let inMethod = false;
   let seenLine = false;
+  let pending = '';
   for (const rawLine of raw) {
     let line = stripBullet(rawLine);
     if (!line) continue;
@@ -67,6 +78,13 @@ export function readRecipe(pasted: string, pantry: Pantry): PastedRecipe {
       inMethod = true;
       continue;
     }
+    if (
+      inMethod &&
+      looksLikeHeading(line) &&
+      /^(?:for|to serve|ingredients|the )/i.test(headingText(line)) &&
+      !method.length
+    )
+      inMethod = false;
     if (INGREDIENT_HEADING.test(headingText(line))) {
       inMethod = false;
       section = undefined;
@@ -75,6 +93,14 @@ export function readRecipe(pasted: string, pantry: Pantry): PastedRecipe {
     }
     if (inMethod) {
       method.push(line);
+      continue;
+    }
+    const facts = line.split(BETWEEN_FACTS).map((f) => f.replace(/^[*_]+|[*_]+$/g, '').trim());
+    if (facts.some((f) => ABOUT.test(f)) || (facts.length > 1 && facts.some((f) => PLATES.test(f)))) {
+      const feeds = facts.find((f) => PLATES.test(f) && readNumber(PLATES.exec(f)?.[1]?.trim() ?? ''));
+      const n = feeds ? readNumber(PLATES.exec(feeds)?.[1]?.trim() ?? '') : null;
+      if (n && out.plates === null && n.max <= 60 && n.min >= 1) out.plates = Math.round((n.min + n.max) / 2);
+      out.notes.push(line.slice(0, 300));
       continue;
     }
     const plates = PLATES.exec(line) ?? PLATES_AFTER.exec(line);
@@ -89,7 +115,8 @@ export function readRecipe(pasted: string, pantry: Pantry): PastedRecipe {
       out.plates = Math.round((count.min + count.max) / 2);
       continue;
     }
-    if (looksLikeMethod(line)) {
+    const goesOn = method.length > 0 && out.lines.length > 0 && /[.!]$/.test(line) && !readAmount(line);
+    if (looksLikeMethod(line) || goesOn) {
       method.push(line);
       continue;
     }
@@ -107,15 +134,19 @@ export function readRecipe(pasted: string, pantry: Pantry): PastedRecipe {
       continue;
     }
     if (looksLikeHeading(line)) {
+      if (pending) out.notes.push(pending);
       section = headingText(line).slice(0, 120);
+      pending = section;
       continue;
     }
     seenLine = true;
+    pending = '';
     for (let at = 0; at < line.length; at += MAX_LINE_LENGTH) {
       const text = line.slice(at, at + MAX_LINE_LENGTH);
       out.lines.push(section ? { text, section } : { text });
     }
   }
+  if (pending) out.notes.push(pending);
   out.method = method.join('\n').slice(0, 20000);
   return out;
 }

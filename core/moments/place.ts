@@ -3,12 +3,14 @@ import { HEADING_MOMENTS } from '../dish/descriptors';
 import { scaleOf, type Dish, type Line } from '../dish/dish';
 import { DEFAULT_RULES, type HouseRules } from '../dish/houseRules';
 import { isHeldBack, MOMENTS, type Moment } from '../dish/moment';
+import { lateHint, readMethod, type MethodHints } from '../dish/method';
 import { readLine, type ReadLine } from '../dish/read';
+import { liquidFactor, scaleLine, SCALING, SIZED_LIQUIDS, type Scaled } from '../dish/scaling';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { exactly, scaleRange, type Range } from '../quantity/range';
 import type { MeasureSystem } from '../quantity/units';
-import { EARLY_HARMS, ruleFor, type EarlyHarm, type RuleContext } from './rules';
+import { dividedParts, EARLY_HARMS, ruleFor, type EarlyHarm, type Part, type RuleContext } from './rules';
 
 /** One line, or one part of a split line, at its moment. */
 export interface PlacedItem {
@@ -19,15 +21,21 @@ export interface PlacedItem {
   read: ReadLine;
   /** Grams at the plates wanted, this part only. */
   massG: Range;
+  /** Multiplies the written amount: scaling and share together. */
+  factor: number;
+  /** Why the amount did not grow with the plates; empty when it did. */
+  scaleNote: string;
   /** Share of the line in this part: 1 when it is not split. */
   share: number;
   /** "thin part", "thick part"; empty when it is not split. */
   part: string;
+  /** 0 for the first or only part of a line. */
+  partIndex: number;
   moment: Moment;
   reason: string;
   ruleId: string;
-  /** Who put it here: the rules, the words of the line, or the cook. */
-  by: 'rule' | 'words' | 'cook';
+  /** Who put it here: the rules, the words of the line, the method, or the cook. */
+  by: 'rule' | 'words' | 'method' | 'cook';
   /** Where the rules alone would put it. */
   computed: Moment;
   /** Set when a held-back food stands before the pressure. */
@@ -39,6 +47,8 @@ export interface PlaceOptions {
   pantry: Pantry;
   system?: MeasureSystem;
   rules?: HouseRules;
+  /** Thin liquid the pot needs, ml: sizes stock and water when the plates are not the written ones. */
+  needMl?: number;
 }
 
 const THIN: ReadonlySet<FoodKind> = new Set(['stock', 'water', 'juice']);
@@ -46,38 +56,158 @@ const THIN: ReadonlySet<FoodKind> = new Set(['stock', 'water', 'juice']);
 /** Reads one line of a dish with the cook's corrections applied. */
 export function readDishLine(line: Line, options: PlaceOptions): ReadLine {
   const read = readLine(line.text, options.pantry, options.system);
-  if (!line.foodId && !line.massG) return read;
+  const isCorrected = line.foodId !== undefined || line.massG !== undefined;
+  const isReshaped =
+    line.cut !== undefined ||
+    line.bone !== undefined ||
+    line.thicknessMm !== undefined ||
+    line.frozen !== undefined;
+  if (!isCorrected && !isReshaped) return read;
+  const shaped: ReadLine = {
+    ...read,
+    cut: line.cut ?? read.cut,
+    bone: line.bone ?? read.bone,
+    thicknessMm: line.thicknessMm ?? (line.cut && line.cut !== read.cut ? null : read.thicknessMm),
+    frozen: line.frozen ?? read.frozen,
+  };
+  if (!isCorrected) return shaped;
   const food = line.foodId ? (options.pantry.get(line.foodId) ?? read.food) : read.food;
   const weighed = read.amount ? weigh(read.amount, food, options.system ?? 'us') : read.massG;
-  return { ...read, food, massG: line.massG ? exactly(line.massG) : weighed, confidence: 'sure', doubt: '' };
+  return {
+    ...shaped,
+    food,
+    known: line.foodId ? (food?.names[0] ?? '') : read.known,
+    massG: line.massG ? exactly(line.massG) : weighed,
+    confidence: 'sure',
+    doubt: '',
+  };
 }
 
 /**
  * Splits a dish into moments: every line gets at least one placement with its reason, and the shares of a split line
- * add to one. Words in a line that ask for a moment are followed and judged; the cook's own choice always wins.
+ * add to one. The cook's own choice always wins; then the words of the line, which are followed and judged; then a method
+ * that puts it in later; then the table.
  */
 export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
   const rules: HouseRules = { ...(options.rules ?? DEFAULT_RULES), ...dish.rules };
-  const scale = scaleOf(dish);
   const read = dish.lines.map((line) => readDishLine(line, options));
+  const scaled = scaleDish(dish.lines, read, scaleOf(dish), options.needMl ?? 0);
   const kinds = new Set(read.flatMap((r) => (r.food ? [r.food.kind] : [])));
   const isDeglazer = (r: ReadLine): boolean =>
     (r.food?.kind === 'wine' || r.food?.kind === 'beer' || r.food?.kind === 'spirit') &&
     r.written?.moment !== 'serve';
   const hasDeglazer = read.some(isDeglazer);
   const firstThin = read.findIndex((r) => r.food && THIN.has(r.food.kind) && !r.written);
+  const hints = dish.method ? readMethod(dish.method) : null;
   return dish.lines.flatMap((line, index) => {
     const r = read[index];
-    if (!r) return [];
+    const s = scaled[index];
+    if (!r || !s) return [];
     const context: RuleContext = {
       rules,
       kinds,
       hasDeglazer,
       isFirstThin: index === firstThin,
-      massG: r.massG.mid * scale,
+      massG: r.massG.mid * s.factor,
+      before: read[index - 1]?.food?.kind,
     };
-    return placeLine(line, r, index, context, scale);
+    return placeLine(line, r, index, context, s, hints);
   });
+}
+
+/** The factor of every line: its own way of scaling, stock and water sized for the pot, what the tool added left alone. */
+function scaleDish(lines: readonly Line[], read: readonly ReadLine[], k: number, needMl: number): Scaled[] {
+  const scaled = read.map((r, i) => (lines[i]?.added ? { factor: 1, note: '' } : scaleLine(r, k)));
+  if (Math.abs(k - 1) < 1e-9) return scaled;
+  const isSized = (r: ReadLine, i: number): boolean =>
+    !lines[i]?.added &&
+    r.food !== null &&
+    SIZED_LIQUIDS.has(r.food.kind) &&
+    !isHeldBack(r.written?.moment ?? 'lid');
+  let ownMl = 0;
+  let otherMl = 0;
+  read.forEach((r, i) => {
+    const food = r.food;
+    if (!food || lines[i]?.added || isHeldBack(r.written?.moment ?? 'lid')) return;
+    if (isSized(r, i)) ownMl += r.massG.mid / food.gPerMl;
+    else otherMl += r.massG.mid * (scaled[i]?.factor ?? k) * (food.thin / food.gPerMl - food.drinks);
+  });
+  const factor = liquidFactor(k, ownMl, otherMl, needMl);
+  return read.map((r, i) =>
+    isSized(r, i)
+      ? { factor, note: Math.abs(factor - k) > 0.02 ? SCALING.liquid.why : '' }
+      : (scaled[i] ?? { factor: k, note: '' }),
+  );
+}
+
+const UNKNOWN_REASON =
+  'Not in the pantry yet: treated as an ordinary vegetable under the lid until you say what it is.';
+
+/** Where a line goes and who says so: one part, or several whose shares add to one. */
+function partsOf(
+  line: Line,
+  read: ReadLine,
+  context: RuleContext,
+  hints: MethodHints | null,
+): { by: PlacedItem['by']; parts: readonly Part[]; ruleId: string; computed: readonly Moment[] } {
+  const rule = ruleFor(read, context);
+  const computed: Moment = rule?.moment ?? 'lid';
+  const reason = rule?.reason ?? UNKNOWN_REASON;
+  const ruleId = rule?.id ?? 'unknown';
+  const whole = (moment: Moment, by: PlacedItem['by'], why: string) => ({
+    by,
+    ruleId,
+    computed: [computed],
+    parts: [{ share: 1, moment, label: '', reason: why }],
+  });
+  const divided = rule?.parts ?? dividedParts(read);
+  if (line.split)
+    return {
+      by: 'cook',
+      ruleId,
+      computed: line.split.map((_, i) => divided?.[i]?.moment ?? computed),
+      parts: line.split.map((p, i) => ({
+        share: p.share,
+        moment: p.moment,
+        label: divided?.length === line.split?.length ? (divided?.[i]?.label ?? '') : shareName(p.share),
+        reason: `You split this line. On its own: ${reason}`,
+      })),
+    };
+  if (line.moment)
+    return whole(
+      line.moment,
+      'cook',
+      line.moment === computed ? reason : `You put it here. On its own: ${reason}`,
+    );
+  const asked = read.written?.moment;
+  if (asked && asked !== computed)
+    return whole(asked, 'words', `The recipe says “${read.written?.words ?? ''}”.`);
+  const heading = line.section ? HEADING_MOMENTS.find(([re]) => re.test(line.section ?? ''))?.[1] : undefined;
+  const isLater = (moment: Moment): boolean =>
+    MOMENTS.indexOf(moment) > MOMENTS.indexOf(computed) && (!isHeldBack(computed) || moment === 'serve');
+  if (heading && isLater(heading)) return whole(heading, 'words', `The recipe says “${line.section ?? ''}”.`);
+  if (divided && rule)
+    return {
+      by: rule.parts ? 'rule' : 'words',
+      ruleId,
+      computed: divided.map((p) => p.moment),
+      parts: divided,
+    };
+  const late = hints && !isHeldBack(computed) && !asked ? lateHint(hints, read) : null;
+  if (late) return whole(late.moment, 'method', `The method says “${late.words}”.`);
+  return whole(computed, 'rule', reason);
+}
+
+/** "half", "a quarter", "⅔" of a line, in words. */
+function shareName(share: number): string {
+  const named = [
+    [0.5, 'half'],
+    [0.25, 'a quarter'],
+    [0.75, 'three quarters'],
+    [1 / 3, 'a third'],
+    [2 / 3, 'two thirds'],
+  ] as const;
+  return named.find(([s]) => Math.abs(s - share) < 0.02)?.[1] ?? `${Math.round(share * 100)} %`;
 }
 
 function placeLine(
@@ -85,70 +215,28 @@ function placeLine(
   read: ReadLine,
   index: number,
   context: RuleContext,
-  scale: number,
+  scaled: Scaled,
+  hints: MethodHints | null,
 ): PlacedItem[] {
-  const rule = ruleFor(read, context);
-  const massG = scaleRange(read.massG, scale);
-  const base = { lineId: line.id, index, line, read, ruleId: rule?.id ?? 'unknown' };
-  const computed: Moment = rule?.moment ?? 'lid';
-  const reason =
-    rule?.reason ??
-    'Not in the pantry yet: treated as an ordinary vegetable under the lid until you say what it is.';
-  const whole = (moment: Moment, by: PlacedItem['by'], why: string): PlacedItem[] => [
-    {
-      ...base,
-      massG,
-      share: 1,
-      part: '',
-      moment,
-      reason: why,
-      by,
-      computed,
-      early: harmOf(read, moment, computed),
-    },
-  ];
-  if (line.moment)
-    return whole(
-      line.moment,
-      'cook',
-      line.moment === computed ? reason : `You put it here. On its own: ${reason}`,
-    );
-  const heading = line.section ? HEADING_MOMENTS.find(([re]) => re.test(line.section ?? ''))?.[1] : undefined;
-  const asked =
-    read.written?.moment ??
-    (heading && MOMENTS.indexOf(heading) > MOMENTS.indexOf(computed) ? heading : undefined);
-  if (asked && asked !== computed) {
-    const words = read.written?.moment === asked ? read.written.words : (line.section ?? '');
-    return whole(asked, 'words', `The recipe says “${words}”.`);
-  }
-  const split = rule?.split;
-  if (split && rule) {
-    return [
-      {
-        ...base,
-        massG: scaleRange(massG, split.share),
-        share: split.share,
-        part: split.label,
-        moment: rule.moment,
-        reason,
-        by: 'rule',
-        computed,
-        early: null,
-      },
-      {
-        ...base,
-        massG: scaleRange(massG, 1 - split.share),
-        share: 1 - split.share,
-        part: split.restLabel,
-        moment: split.restMoment,
-        reason: split.restReason,
-        by: 'rule',
-        computed: split.restMoment,
-        early: null,
-      },
-    ];
-  }
-  return whole(computed, 'rule', reason);
+  const { by, parts, ruleId, computed } = partsOf(line, read, context, hints);
+  return parts.map((part, partIndex) => ({
+    lineId: line.id,
+    index,
+    line,
+    read,
+    massG: scaleRange(read.massG, scaled.factor * part.share),
+    factor: scaled.factor * part.share,
+    scaleNote: scaled.note,
+    share: part.share,
+    part: part.label,
+    partIndex,
+    moment: part.moment,
+    reason: part.reason,
+    ruleId,
+    by,
+    computed: computed[partIndex] ?? part.moment,
+    early: harmOf(read, part.moment, computed[partIndex] ?? part.moment),
+  }));
 }
 
 function harmOf(read: ReadLine, moment: Moment, computed: Moment): EarlyHarm | null {

@@ -14,6 +14,16 @@ export interface RuleContext {
   isFirstThin: boolean;
   /** Grams of this line at the plates wanted. */
   massG: number;
+  /** Kind of the line before it: water after a starch is the slurry's. */
+  before: FoodKind | undefined;
+}
+
+/** Part of a line: its share, where it goes, and why. */
+export interface Part {
+  share: number;
+  moment: Moment;
+  label: string;
+  reason: string;
 }
 
 /** One row of the table: the first row that applies places the line. */
@@ -24,8 +34,8 @@ export interface MomentRule {
   moment: Moment;
   /** Why here, in a cook's words. */
   reason: string;
-  /** Share of the line that goes here; the rest falls to the `rest` moment. */
-  split?: { share: number; label: string; restMoment: Moment; restLabel: string; restReason: string };
+  /** Set when the rule divides the line; shares add to one and the first part goes to `moment`. */
+  parts?: readonly Part[];
 }
 
 const MEATS: readonly FoodKind[] = ['poultry', 'red-meat', 'ground-meat', 'sausage'];
@@ -52,6 +62,7 @@ export const MOMENT_RULES: readonly MomentRule[] = [
   { id: 'mushroom', kinds: ['mushroom'], moment: 'aromatics', reason: 'Gives up its water here and browns.' },
   { id: 'curry-paste', kinds: ['thick-sauce'], when: (_l, f) => f.id === 'curry-paste', moment: 'bloom', reason: 'Fried for a minute so its spices open, then loosened at once.' },
   { id: 'spice-ground', kinds: ['spice-ground'], moment: 'bloom', reason: 'Opens in hot fat in seconds and burns soon after: all in one bowl, liquid at hand.' },
+  { id: 'chocolate', kinds: ['spice-whole'], when: (_l, f) => f.sugar >= 0.3, moment: 'finish', reason: 'Melts off the heat; on the hot floor it burns.' },
   { id: 'spice-whole', kinds: ['spice-whole'], when: (_l, f) => !f.allergens.includes('sesame'), moment: 'bloom', reason: 'Scents the fat before anything wet goes in.' },
   { id: 'seeds-top', kinds: ['spice-whole'], moment: 'serve', reason: 'For the top, while it is crisp.' },
   { id: 'spice-late', kinds: ['spice-late'], moment: 'finish', reason: 'Scent, not heat: half an hour of steam would carry it off.' },
@@ -63,6 +74,7 @@ export const MOMENT_RULES: readonly MomentRule[] = [
   { id: 'wine', kinds: ['wine', 'spirit'], moment: 'deglaze', reason: 'Lifts the brown film; boil it by half so the alcohol goes.' },
   { id: 'beer', kinds: ['beer'], moment: 'deglaze', reason: 'Lifts the brown film; let the foam die down before the lid.' },
   { id: 'tomato-deglaze', kinds: ['tomato-chunky', 'tomato-fresh'], when: (_l, _f, c) => c.rules.tomato === 'deglaze', moment: 'deglaze', reason: 'House rule: tomato lifts the film. Scrape until nothing sticks.' },
+  { id: 'slurry-water', kinds: ['water'], when: (_l, _f, c) => (c.before === 'starch' || c.before === 'flour') && c.massG > 0 && c.massG <= 80, moment: 'thicken', reason: 'The cold water of the slurry: it waits with the starch.' },
   { id: 'stock-first', kinds: ['stock', 'water', 'juice'], when: (_l, _f, c) => c.isFirstThin && !c.hasDeglazer, moment: 'deglaze', reason: 'The first of it lifts the brown film off the floor; the rest follows.' },
   { id: 'stock', kinds: ['stock', 'water'], moment: 'lid', reason: 'The thin liquid that makes the steam.' },
   { id: 'concentrate', kinds: ['stock-concentrate'], moment: 'lid', reason: 'Dissolves in the liquid under the lid.' },
@@ -88,12 +100,13 @@ export const MOMENT_RULES: readonly MomentRule[] = [
   { id: 'crumb', kinds: ['bread', 'egg'], when: (_l, f, c) => hasGround(c) && (f.kind === 'egg' || f.id === 'breadcrumb'), moment: 'sear', reason: 'Mixed into the meat before it is shaped.' },
   { id: 'yolk', kinds: ['egg'], moment: 'dairy', reason: 'Sets into grains above 80 °C: tempered, off the boil.' },
   { id: 'bread', kinds: ['bread'], moment: 'serve', reason: 'At the table.' },
-  { id: 'coconut-split', kinds: ['coconut-milk'], when: (_l, _f, c) => c.rules.coconut === 'split', moment: 'lid', reason: 'The thin part makes steam under the lid.', split: { share: 0.5, label: 'thin part', restMoment: 'dairy', restLabel: 'thick part', restReason: 'The cream of the tin goes in after pressure.' } },
+  { id: 'coconut-split', kinds: ['coconut-milk'], when: (_l, _f, c) => c.rules.coconut === 'split', moment: 'lid', reason: 'The thin part makes steam under the lid.', parts: [{ share: 0.5, moment: 'lid', label: 'thin part', reason: 'The thin part makes steam under the lid.' }, { share: 0.5, moment: 'dairy', label: 'thick part', reason: 'The cream of the tin goes in after pressure.' }] },
   { id: 'coconut-after', kinds: ['coconut-milk'], when: (_l, _f, c) => c.rules.coconut === 'after', moment: 'dairy', reason: 'House rule: all of it after pressure.' },
   { id: 'coconut', kinds: ['coconut-milk', 'coconut-thin'], moment: 'lid', reason: 'Loosened well with stock, under the lid.' },
   { id: 'cream-under', kinds: ['cream', 'cream-cheese'], when: (_l, f, c) => c.rules.dairy === 'full-fat-under' && f.fat >= 0.3 && f.acid < 0.1, moment: 'lid', reason: 'House rule: full-fat dairy may go under the lid. On top, not stirred in.' },
   { id: 'cheese', kinds: ['cheese'], moment: 'dairy', reason: 'Last of the dairy, off the heat, in handfuls: boiling makes strings.' },
   { id: 'dairy', kinds: ['cream', 'milk', 'sour-dairy', 'cream-cheese', 'coconut-cream'], moment: 'dairy', reason: 'Splits under pressure: in when the boil has stopped.' },
+  { id: 'starch-little', kinds: ['flour', 'starch'], when: (_l, _f, c) => c.rules.starch === 'little-under', moment: 'lid', reason: 'House rule: a little of it from the start.', parts: [{ share: 0.25, moment: 'lid', label: 'a quarter', reason: 'House rule: a little from the start, stirred smooth in the cold liquid.' }, { share: 0.75, moment: 'thicken', label: 'the rest', reason: 'The rest is sized as a slurry after pressure.' }] },
   { id: 'flour-coat', kinds: ['flour', 'starch'], when: (l, _f, c) => c.rules.starch === 'coat-under' && l.written?.moment !== 'thicken', moment: 'sear', reason: 'House rule: a floured coat, for body from the start.' },
   { id: 'starch', kinds: ['starch', 'flour', 'gum'], moment: 'thicken', reason: 'Under the lid it sinks and scorches: after pressure, as a slurry sized to what is really there.' },
   { id: 'nut-paste', kinds: ['nut-paste'], moment: 'thicken', reason: 'Thick and oily: it would sit on the floor and catch. Whisked in at the boil, it thickens.' },
@@ -103,6 +116,28 @@ export const MOMENT_RULES: readonly MomentRule[] = [
   { id: 'pickle', kinds: ['pickle'], moment: 'finish', reason: 'Sharp and salty: added late, so the sauce can be tasted first.' },
   { id: 'other', kinds: ['other'], moment: 'lid', reason: 'Not known: treated as an ordinary vegetable until you say.' },
 ];
+
+/** How a line written “divided” is shared out, by kind. Shares are kitchen custom; the cook moves either part. */
+export const DIVIDED: readonly { kinds: readonly FoodKind[]; words?: RegExp; parts: readonly Part[] }[] = [
+  { kinds: ['stock', 'water', 'wine', 'beer', 'juice'], parts: [{ share: 0.25, moment: 'deglaze', label: 'a quarter', reason: 'Divided: enough to lift the brown film.' }, { share: 0.75, moment: 'lid', label: 'the rest', reason: 'Divided: the thin liquid that makes the steam.' }] },
+  { kinds: ['oil'], parts: [{ share: 0.5, moment: 'sear', label: 'half', reason: 'Divided: to brown in.' }, { share: 0.5, moment: 'aromatics', label: 'half', reason: 'Divided: to soften the onions in.' }] },
+  { kinds: ['butter'], parts: [{ share: 0.5, moment: 'aromatics', label: 'half', reason: 'Divided: to soften the onions in, heat down.' }, { share: 0.5, moment: 'finish', label: 'half', reason: 'Divided: stirred in cold at the end, for shine.' }] },
+  { kinds: ['flour', 'starch'], words: /\b(?:coat|dust|dredg|toss)/i, parts: [{ share: 0.5, moment: 'sear', label: 'for the coat', reason: 'Divided: a thin coat for browning.' }, { share: 0.5, moment: 'thicken', label: 'for the slurry', reason: 'Divided: the rest is sized as a slurry after pressure.' }] },
+  { kinds: ['herb-soft'], parts: [{ share: 0.5, moment: 'finish', label: 'half', reason: 'Divided: stirred in off the heat.' }, { share: 0.5, moment: 'serve', label: 'half', reason: 'Divided: over the top at the table.' }] },
+  { kinds: ['cheese', 'cream', 'sour-dairy'], parts: [{ share: 0.67, moment: 'dairy', label: 'most of it', reason: 'Divided: into the sauce, off the boil.' }, { share: 0.33, moment: 'serve', label: 'the rest', reason: 'Divided: at the table.' }] },
+  { kinds: ['quick-veg', 'allium'], words: /\bgreens?\b/i, parts: [{ share: 0.5, moment: 'aromatics', label: 'whites', reason: 'The whites soften like an onion.' }, { share: 0.5, moment: 'finish', label: 'greens', reason: 'The greens wilt in a moment: at the end.' }] },
+  { kinds: ['aromatic'], parts: [{ share: 0.5, moment: 'aromatics', label: 'half', reason: 'Divided: softened in the fat.' }, { share: 0.5, moment: 'finish', label: 'half', reason: 'Divided: raw and bright at the end.' }] },
+  { kinds: ['salt'], parts: [{ share: 0.5, moment: 'sear', label: 'half', reason: 'Divided: salts the meat before it browns.' }, { share: 0.5, moment: 'finish', label: 'half', reason: 'Divided: the sauce changes strength until the end. Taste, then salt.' }] },
+  { kinds: ['salty-sauce', 'vinegar', 'citrus'], parts: [{ share: 0.67, moment: 'lid', label: 'most of it', reason: 'Divided: seasons the meat while it cooks.' }, { share: 0.33, moment: 'finish', label: 'the rest', reason: 'Divided: fresh at the end, to taste.' }] },
+  { kinds: ['sugar', 'syrup'], parts: [{ share: 0.25, moment: 'lid', label: 'a quarter', reason: 'Divided: a little under the lid, well stirred in.' }, { share: 0.75, moment: 'finish', label: 'the rest', reason: 'Divided: held for the glaze, where it cannot burn.' }] },
+  { kinds: ['nut'], parts: [{ share: 0.5, moment: 'finish', label: 'half', reason: 'Divided: stirred in at the end.' }, { share: 0.5, moment: 'serve', label: 'half', reason: 'Divided: crisp on top.' }] },
+];
+
+/** The parts of a line written “divided”, or undefined when its kind is not usually divided. */
+export function dividedParts(line: ReadLine): readonly Part[] | undefined {
+  const kind = line.food?.kind;
+  return kind && line.divided ? DIVIDED.find((d) => d.kinds.includes(kind) && (d.words?.test(line.text) ?? true))?.parts : undefined;
+}
 
 const rulesOfKind = new Map<FoodKind, MomentRule[]>();
 for (const rule of MOMENT_RULES) for (const kind of rule.kinds) rulesOfKind.set(kind, [...(rulesOfKind.get(kind) ?? []), rule]);

@@ -28,7 +28,7 @@ export class Pantry {
     for (const food of [...own, ...FOODS]) {
       if (!this.#byId.has(food.id)) this.#byId.set(food.id, food);
       for (const name of food.names) {
-        const key = foodWords(name).join(' ');
+        const key = this.key(name);
         if (!key) continue;
         if (!this.#byName.has(key)) this.#byName.set(key, food);
         this.#longest = Math.max(this.#longest, key.split(' ').length);
@@ -46,9 +46,14 @@ export class Pantry {
     return [...this.#byId.values()];
   }
 
+  /** How a name is looked up: folded singular words. */
+  key(name: string): string {
+    return foodWords(name).join(' ');
+  }
+
   /** The food with exactly this name, whatever its case, accents or plural; undefined when there is none. */
   named(name: string): Food | undefined {
-    return this.#byName.get(foodWords(name).join(' '));
+    return this.#byName.get(this.key(name));
   }
 
   /**

@@ -367,7 +367,7 @@ const TAKE_AS: readonly [string, string][] = [
 
 function readingFindings({ items }: FindingInput): Finding[] {
   return items
-    .filter((i) => i.read.confidence === 'unsure' && i.share >= 0.5)
+    .filter((i) => i.read.confidence === 'unsure' && i.partIndex === 0)
     .map((i): Finding => {
       const unknown = !i.read.food;
       return {

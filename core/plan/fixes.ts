@@ -1,4 +1,4 @@
-import { scaleOf, type Dish, type DishSettings, type Line } from '../dish/dish';
+import { type Dish, type DishSettings, type Line } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
 import type { Moment } from '../dish/moment';
 import type { Fix } from './finding';
@@ -26,16 +26,13 @@ export function holdAsSlurry(lineId: string): Fix {
   };
 }
 
-/**
- * Pours in more of a liquid: `ml` at the plates wanted now, written for the dish's own plates so that it scales with the
- * rest. Marked as added by the tool.
- */
+/** Pours in more of a liquid. Marked as added by the tool: it was sized for this pot and does not grow with the plates. */
 export function pourIn(ml: number, liquid: string, label: string): Fix {
   return {
     id: `pour-${ml}-${liquid.replace(/\W+/g, '-')}`,
     label,
     apply: (dish) => {
-      const text = `${Math.round(ml / scaleOf(dish))} ml ${liquid}`;
+      const text = `${Math.round(ml)} ml ${liquid}`;
       return { ...dish, lines: [...dish.lines, { id: freeId(dish), text, added: true, moment: 'lid' }] };
     },
   };

@@ -1,5 +1,6 @@
 import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
+import { SCALING } from '../dish/scaling';
 import { isHeldBack, MOMENTS, type Moment } from '../dish/moment';
 import type { HeatForecast } from '../heat/simulate';
 import { inOrder, placeDish, type PlacedItem } from '../moments/place';
@@ -77,7 +78,7 @@ export function potFor(dish: Pick<Dish, 'settings'>, kitchen: Kitchen): Pot {
 
 /** The starch of the household's thickener rule; reduction falls back on cornstarch for what boiling down leaves. */
 export function thickenerFor(rule: HouseRules['thickener']): ThickenerId {
-  return rule === 'reduce' ? 'cornstarch' : rule;
+  return rule === 'reduce' || rule === 'blended' ? 'cornstarch' : rule;
 }
 
 /**
@@ -89,7 +90,12 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   const rules: HouseRules = { ...household.rules, ...dish.rules };
   const pot = potFor(dish, household);
   const kitchen = pot.altitudeM === null ? household : { ...household, altitudeM: pot.altitudeM };
-  const items = placeDish(dish, { pantry: pantryFor(kitchen), system: kitchen.system, rules });
+  const items = placeDish(dish, {
+    pantry: pantryFor(kitchen),
+    system: kitchen.system,
+    rules,
+    needMl: pot.minThinMl * SCALING.liquid.margin,
+  });
   const liquid = sumLiquid(items, pot, rules);
   const fill = fillPot(items, pot, {
     thinMl: liquid.countedMl.mid,
@@ -147,6 +153,11 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   };
 }
 
+/** True when the vegetables are blended into the sauce, by either of the rules that ask for it. */
+function isBlended(rules: HouseRules): boolean {
+  return rules.texture === 'blended' || rules.thickener === 'blended';
+}
+
 function planSauce(
   dish: Dish,
   rules: HouseRules,
@@ -160,7 +171,7 @@ function planSauce(
   const input: DoseInput = {
     sauceG,
     sauceSpread: sauceG > 0 ? (liquid.sauceAfterG.high - liquid.sauceAfterG.low) / 2 / sauceG : 0,
-    presentPercent: sauceG > 0 ? (100 * presentStrengthG(items)) / sauceG : 0,
+    presentPercent: sauceG > 0 ? (100 * presentStrengthG(items, isBlended(rules))) / sauceG : 0,
     aimPercent: thicknessOf(dish.settings.aim).percent,
     thickener: thickenerFor(rules.thickener),
     waterPerStarch: SLURRY_WATER[rules.slurryWater],

@@ -1,5 +1,5 @@
 import { formatAmount } from '../dish/amountText';
-import { scaleOf, type Dish } from '../dish/dish';
+import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
 import type { Moment } from '../dish/moment';
 import type { HeatForecast } from '../heat/simulate';
@@ -13,6 +13,7 @@ import { formatDuration, formatMass, formatTemp, formatVolume } from '../quantit
 import { around, exactly, sumRanges, type Range } from '../quantity/range';
 import { DAIRY } from '../sauce/data/dairy';
 import { thicknessOf } from '../sauce/data/thickeners';
+import { freeFatG } from '../sauce/present';
 import { BOIL_OFF_G_PER_MIN, reduceTo } from '../sauce/dose';
 import { planDairy } from '../sauce/temper';
 import { MEAT_PREP_PER_KG, PREP_MIN, WORK } from './data/work';
@@ -105,8 +106,8 @@ const minutes = (value: number, spread: number = WORK.spread): Range => around(v
 const kindOf = (item: PlacedItem): FoodKind | undefined => item.read.food?.kind;
 
 /** A line as it is said at the step: amount, name, and what part of it. */
-export function stepItem(item: PlacedItem, scale: number): StepItem {
-  const amount = item.read.amount ? formatAmount(item.read.amount, scale * item.share) : '';
+export function stepItem(item: PlacedItem): StepItem {
+  const amount = item.read.amount ? formatAmount(item.read.amount, item.factor) : '';
   const name = item.read.foodText.replace(/^of\s+/, '').trim() || item.line.text;
   const after = item.read.text.includes(',')
     ? item.read.text.slice(item.read.text.indexOf(',') + 1).trim()
@@ -121,12 +122,35 @@ export function stepItem(item: PlacedItem, scale: number): StepItem {
   return { lineId: item.lineId, amount, name, note };
 }
 
+const MARINADE: Record<HouseRules['marinade'], string> = {
+  none: '',
+  prep: 'House rule: season the meat first, so that it stands while the rest is cut. ',
+  overnight: 'House rule: the meat comes out of its marinade; wipe it, or it burns on the floor. ',
+};
+
+/** Poultry, pork and mince are measured whatever the house rule says. */
+function byLook(main: MeatPiece, rules: HouseRules): boolean {
+  return rules.doneWhen === 'look' && main.cut.safe === 'whole' && !main.cut.id.startsWith('pork');
+}
+
+/** Whole boneless pieces that the household shreds after pressure. */
+function isShredded(main: MeatPiece, rules: HouseRules): boolean {
+  return rules.pieceSize === 'whole' && !main.cubed && main.boneless && main.thicknessMm >= 28;
+}
+
+function skimWords({ rules, items, kitchen }: StepInput): string {
+  const fatG = freeFatG(items);
+  if (rules.fat === 'keep' || fatG < 10) return 'Stir. ';
+  const left = rules.fat === 'pour' ? fatG / 2 : fatG;
+  return `Let it stand a minute and spoon off the fat: about ${formatMass(left, kitchen.units)} is floating free. `;
+}
+
 /** Minutes of preparation, from what is there to peel, chop and weigh. */
 export function prepMinutes(items: readonly PlacedItem[], meat: readonly MeatPiece[]): number {
   let total: number = WORK.getOutMin;
   for (const item of items) {
     const row = PREP_MIN[kindOf(item) ?? 'other'];
-    if (row && item.share > 0.49 && !item.read.canned && !item.read.frozen)
+    if (row && item.partIndex === 0 && !item.read.canned && !item.read.frozen)
       total += row.each + row.perKg * (item.massG.mid / 1000);
   }
   for (const m of meat) {
@@ -141,9 +165,8 @@ export function prepMinutes(items: readonly PlacedItem[], meat: readonly MeatPie
 /** The whole cook as steps, from getting things out to the table, each with its amounts, time, look and caution. */
 export function buildSteps(input: StepInput): Step[] {
   const { dish, kitchen, items, meat, heat, pot, release, batches } = input;
-  const scale = scaleOf(dish);
   const at = (moment: Moment): PlacedItem[] => inOrder(items, moment);
-  const say = (list: readonly PlacedItem[]): StepItem[] => list.map((i) => stepItem(i, scale));
+  const say = (list: readonly PlacedItem[]): StepItem[] => list.map(stepItem);
   const temp = (c: number): string => formatTemp(c, kitchen.units);
   const main = meat[0];
   const steps: Step[] = [];
@@ -176,7 +199,7 @@ export function buildSteps(input: StepInput): Step[] {
     'prep',
     'prep',
     'Get everything ready',
-    'Weigh into bowls by when they go in: all the ground spices in one bowl. What is held back stays together on a tray, away from the pot.',
+    `${MARINADE[input.rules.marinade]}Weigh into bowls by when they go in: all the ground spices in one bowl. What is held back stays together on a tray, away from the pot.`,
     {
       items: say(items.filter((i) => i.moment !== 'serve')),
       durationS: minutes(prepMinutes(items, meat)),
@@ -205,7 +228,7 @@ export function buildSteps(input: StepInput): Step[] {
         'sear',
         'sear',
         `Sear ${main?.label ?? 'the meat'}`,
-        `Heat ${where} on high with the fat, then brown.${many} Leave it alone until it lets go, turn once, then out onto a plate.`,
+        `Heat ${where} on high with the fat, then brown.${many} Leave it alone until it lets go, turn once, then out onto a plate.${input.rules.fat === 'pour' ? ' Pour off all but a spoonful of the fat into a cup, never down the sink.' : ''}`,
         {
           items: say([...fat, ...rest]),
           heat: 'high',
@@ -367,21 +390,53 @@ export function buildSteps(input: StepInput): Step[] {
       'meat',
       'open',
       `Check the ${main.label}`,
-      `Thermometer in the thickest part of one thick piece: ${temp(safe)}.${main.cut.safe === 'whole' || kitchen.authority === 'uk' ? ` ${SAFE_C[kitchen.authority].note}` : ''} The forecast says about ${temp(heat.coreAtOpenC ?? safe)}, but only the thermometer knows.`,
+      `${byLook(main, input.rules) ? 'House rule: a fork turns in it without effort, and it pulls apart. And if you own one, thermometer' : 'Thermometer'} in the thickest part of one thick piece: ${temp(safe)}.${main.cut.safe === 'whole' || kitchen.authority === 'uk' ? ` ${SAFE_C[kitchen.authority].note}` : ''} The forecast says about ${temp(heat.coreAtOpenC ?? safe)}, but only the thermometer knows.`,
       {
         kind: 'meat',
         durationS: minutes(WORK.checkMeatMin, 0.3),
         cautions: ['Short of the temperature: back under pressure, or simmer, and measure again.'],
       },
     );
+    const shred = isShredded(main, input.rules);
     add(
       'aside',
       'open',
-      'Set the meat aside',
-      'Onto a clean plate, covered, with a slotted spoon. Bay, bones and skins out.',
-      { durationS: minutes(WORK.setAsideMin, 0.3), cautions: [CAUTIONS.cleanPlate] },
+      shred ? 'Set the meat aside and shred it' : 'Set the meat aside',
+      `Onto a clean plate, covered, with a slotted spoon. Bay, bones and skins out.${shred ? ' Two forks, along the grain, while it is hot.' : ''}`,
+      {
+        durationS: minutes(shred ? WORK.setAsideMin + WORK.shredMin : WORK.setAsideMin, 0.3),
+        cautions: [CAUTIONS.cleanPlate],
+      },
     );
   }
+  if (input.rules.texture === 'blended' || input.rules.thickener === 'blended')
+    add(
+      'blend',
+      'thicken',
+      'Blend the sauce',
+      'House rule. Off the heat, a stick blender held under the surface, until no piece is left. It thickens: that is counted.',
+      {
+        heat: 'off',
+        durationS: minutes(WORK.blendMin, 0.3),
+        look: 'Smooth, and thicker than it was.',
+        cautions: [
+          'Hot liquid in a closed blender jug blows its lid: half full at most, cloth over, or a stick blender.',
+        ],
+      },
+    );
+  if (input.rules.texture === 'strained')
+    add(
+      'strain',
+      'thicken',
+      'Strain the sauce',
+      'House rule. Through a sieve into a jug, pressing with a ladle.',
+      {
+        heat: 'off',
+        durationS: minutes(WORK.blendMin, 0.3),
+        look: 'Clear of pieces; what stays in the sieve has given its flavour.',
+        cautions: ['A hot inner pot is lifted with gloves and two hands.'],
+      },
+    );
 
   const thicken = at('thicken');
   const dairy = at('dairy');
@@ -392,7 +447,7 @@ export function buildSteps(input: StepInput): Step[] {
     'measure',
     'thicken',
     'How much sauce is there?',
-    'Skim what fat you want off. Then weigh the pot, dip a spoon handle, or pour it into a jug.',
+    `${skimWords(input)}Then weigh the pot, dip a spoon handle, or pour it into a jug.`,
     {
       kind: 'measure',
       heat: 'off',

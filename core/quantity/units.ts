@@ -71,6 +71,7 @@ export const UNITS: readonly Unit[] = [
   u('dash', 'volume', 0.6, 0.5, 'dash|dashes|shake|shakes'),
   u('drop', 'volume', 0.06, 0.5, 'drop|drops'),
   u('splash', 'volume', 15, 0.5, 'splash|splashes|drizzle|drizzles|glug|glugs|slosh'),
+  u('squeeze', 'volume', 5, 0.5, 'squeeze|squeezes'),
   u('glass', 'volume', 150, 0.25, 'glass|glasses|wineglass|wineglasses'),
   u('mug', 'volume', 300, 0.2, 'mug|mugs'),
   u('mm', 'length', 1, 0.1, 'mm|millimetre|millimetres|millimeter|millimeters'),

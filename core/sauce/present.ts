@@ -15,10 +15,25 @@ const DISSOLVED: Partial<Record<FoodKind, number>> = {
 };
 
 /**
- * Cornstarch-equivalent grams that are in the pot already when the pin drops: tomato pulp, melted onion, flour that went
- * under the lid, pulses. Half of a floured coat ends in the sauce.
+ * Cornstarch-equivalent strength of a gram of vegetable blended into the sauce. Source: a purée of two fifths vegetables
+ * coats a spoon; spread 40 %.
  */
-export function presentStrengthG(items: readonly PlacedItem[]): number {
+export const BLENDED_STRENGTH = { value: 0.02, spread: 0.4 } as const;
+const BLENDS: ReadonlySet<FoodKind> = new Set<FoodKind>([
+  'allium',
+  'root-veg',
+  'slow-veg',
+  'quick-veg',
+  'mushroom',
+  'fruit',
+  'dried-fruit',
+]);
+
+/**
+ * Cornstarch-equivalent grams that are in the pot already when the pin drops: tomato pulp, melted onion, flour that went
+ * under the lid, pulses. Half of a floured coat ends in the sauce. `blended` when the vegetables are blended into it.
+ */
+export function presentStrengthG(items: readonly PlacedItem[], blended = false): number {
   return items
     .filter((i) => !isHeldBack(i.moment) && i.read.food)
     .reduce((sum, i) => {
@@ -28,6 +43,8 @@ export function presentStrengthG(items: readonly PlacedItem[]): number {
         (food.kind === 'flour' || food.kind === 'starch') && i.moment === 'sear'
           ? 0.5
           : (DISSOLVED[food.kind] ?? 1);
+      if (blended && BLENDS.has(food.kind))
+        return sum + i.massG.mid * Math.max(BLENDED_STRENGTH.value, food.strength);
       return sum + i.massG.mid * food.strength * share;
     }, 0);
 }
@@ -58,6 +75,13 @@ export function sharpnessOf(items: readonly PlacedItem[], sauceG: number): numbe
     .filter((i) => !isHeldBack(i.moment))
     .reduce((s, i) => s + i.massG.mid * (i.read.food?.acid ?? 0), 0);
   return Math.min(1, acid / sauceG / 0.25);
+}
+
+/** Fat that floats free when the lid comes off, g: what the meat renders and what it was fried in. Source: household figures; spread 35 %. */
+export function freeFatG(items: readonly PlacedItem[]): number {
+  return items
+    .filter((i) => !isHeldBack(i.moment))
+    .reduce((s, i) => s + i.massG.mid * (i.read.food?.fat ?? 0), 0);
 }
 
 /** Salt in the whole dish as written, g: what every food brings, with the spread of stocks and sauces left to the caller. */

@@ -1,4 +1,4 @@
-import { MOMENT_NAMES, scaleOf, stepItem, type CookState, type Plan } from '../../../core/index';
+import { MOMENT_NAMES, stepItem, type CookState, type Plan } from '../../../core/index';
 
 /** What waits until the pressure is gone, with its lock in sight. */
 export function HeldTray({
@@ -32,7 +32,7 @@ export function HeldTray({
       {held.length === 0 && <p className="small mb-0">All in.</p>}
       <ul>
         {held.map((i) => {
-          const s = stepItem(i, scaleOf(plan.dish));
+          const s = stepItem(i);
           return (
             <li key={`${i.lineId}-${i.part}`}>
               <span>

@@ -128,7 +128,7 @@ function Row({
   hot,
   onHot,
 }: Omit<Props, 'lines'> & { item: PlacedItem; isOpen: boolean; onOpen: (key: string | null) => void }) {
-  const shown = stepItem(item, scaleOf(dish));
+  const shown = stepItem(item);
   const lit = isOpen || hot.includes(item.lineId);
   const flags = [
     `moment-${item.moment}`,

@@ -9,6 +9,7 @@ import {
   type Plan,
   type Pot,
   type ThickenerId,
+  thickenerFor,
 } from '../../../core/index';
 
 /** Ways of finding out how much sauce there is, each with how far it is usually off. */
@@ -40,7 +41,7 @@ export function benchFor(plan: Plan | undefined, rules: HouseRules, dish?: Dish)
     reading: '',
     presentPercent: plan ? Math.round(plan.sauce.input.presentPercent * 20) / 20 : 0,
     aim: dish?.settings.aim ?? 'coating',
-    thickener: plan?.sauce.input.thickener ?? (rules.thickener === 'reduce' ? 'cornstarch' : rules.thickener),
+    thickener: plan?.sauce.input.thickener ?? thickenerFor(rules.thickener),
     laterG: Math.round(plan?.sauce.input.laterG ?? 0),
   };
 }

@@ -35,7 +35,7 @@ export const PLANTS = [
   row('slow-veg', 'aubergine | eggplant | brinjal', { pieceG: { each: 300, large: 450 }, gPerMl: 0.35, drinks: 0.1 }),
   row('slow-veg', 'sauerkraut', { pieceG: { jar: 500 }, salt: 0.015, acid: 0.2, givesEarly: 0.2 }),
   row('slow-veg', 'brussels sprout', { pieceG: { each: 20 } }),
-  row('slow-veg', 'green bean | french bean | string bean | runner bean | haricot vert', { pieceG: { each: 6, handful: 60 }, gPerMl: 0.45 }),
+  row('quick-veg', 'green bean | french bean | string bean | runner bean | haricot vert', { pieceG: { each: 6, handful: 60 }, gPerMl: 0.45 }),
   row('quick-veg', 'pea | frozen pea | garden pea | petits pois', { gPerMl: 0.6, givesEarly: 0.15, pieceG: { handful: 60 } }),
   row('quick-veg', 'sugar snap pea | mangetout | snow pea', { pieceG: { each: 4, handful: 50 } }),
   row('quick-veg', 'sweetcorn | corn | corn kernel | frozen corn | creamed corn', { pieceG: { ear: 120, can: 340, each: 150 }, gPerMl: 0.65 }),

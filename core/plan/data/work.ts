@@ -14,6 +14,8 @@ export const WORK = {
   openMin: 1,
   checkMeatMin: 1,
   setAsideMin: 1,
+  shredMin: 3,
+  blendMin: 2,
   measureMin: 1,
   toBoilMin: 2,
   stirSlurryMin: 1,

@@ -1,0 +1,175 @@
+import { foodWords } from '../pantry/words';
+import { readNumber } from '../quantity/number';
+import type { Moment } from './moment';
+import type { ReadLine } from './read';
+
+/** What a written method says that a list of ingredients does not. Hints only: the plan is still computed. */
+export interface MethodHints {
+  /** Minutes under pressure, where the method gives them. */
+  minutes: number | null;
+  /** How the pressure is let go, where the method says. */
+  release: 'quick' | 'ten' | 'natural' | null;
+  pressure: 'high' | 'low' | null;
+  /** True when the method cooks under pressure at all; a recipe for the stove or the oven does not. */
+  underPressure: boolean;
+  /** What it is served with or over, in the method's own words. */
+  sides: string[];
+  /** Clauses that put something in after the pressure, or at the very end of a stove recipe. */
+  late: readonly LateClause[];
+}
+
+/** One clause such as "stir in the spinach", with its words folded for looking foods up. */
+interface LateClause {
+  text: string;
+  words: ReadonlySet<string>;
+  moment: Extract<Moment, 'finish' | 'serve'>;
+}
+
+const PRESSURE =
+  /\b(?:pressure[- ]?cook|(?:high|low|full) pressure|under pressure|at pressure|seal(?:ing)? (?:the )?(?:lid|valve|vent|pot)|lock the lid|lid (?:on and )?locked|whistles?|pressure cooker)\b/i;
+const OPENED =
+  /\b(?:(?:quick|natural|manual|pressure)[- ]releas\w*|releas(?:e|ing) (?:naturally|the (?:pressure|steam|rest))|pressure (?:is )?releas\w*|vent|remove the lid|open the (?:lid|pot|cooker)|pin (?:drops|has dropped|is down)|take off the lid|lid off)\b/i;
+const AT_THE_END =
+  /\b(?:at the (?:very )?end|just before serving|before serving|to finish|finally|off the heat|right before|turn off the heat|remove from the heat|last (?:few )?minutes?)\b/i;
+const PUTS =
+  /\b(?:stir(?:ring)? (?:in|through)|add(?:ing)?(?: in| back)?|fold (?:in|through)|swirl in|mix in|pour in|whisk in|beat in|drop in|toss in|throw in|tip in|finish with|sprinkle(?: with| over| on)?|scatter(?: with| over)?|top with|garnish with|drizzle(?: with| over)?)\b(.*)$/i;
+const ON_TOP = /\b(?:sprinkle|scatter|top with|garnish|drizzle)\b/i;
+const SERVED =
+  /\bserved? (?:it |them |hot |warm |immediately |at once )*(?:with|over|on|alongside|on top of)\s+([^.;]{3,70})/i;
+
+const sentencesOf = (method: string): string[] =>
+  method
+    .split(/\n+|(?<=[.!?])\s+(?=[\p{Lu}\d])/u)
+    .map((s) => s.trim())
+    .filter(Boolean);
+
+function minutesIn(sentence: string): number | null {
+  const patterns = [
+    /\b(?:high|low|full)? ?pressure\s+(?:for\s+)?(?:about\s+)?([^.;,]{1,24}?)\s*(?:-\s*)?min/i,
+    /\bfor\s+(?:about\s+)?([^.;,]{1,16}?)\s*(?:-\s*)?min(?:ute)?s?\s+(?:at|on|under)\s+(?:high|low|full)?\s*pressure/i,
+    /\bpressure[- ]?cook\b[^.;]{0,40}?\b(?:for\s+)?([\d¼-¾][^.;,]{0,12}?)\s*(?:-\s*)?min/i,
+    /\bcook(?: time)?(?: on| at)?\s*(?:high|low)?\s*(?:pressure)?\s*(?:for|:)\s*([\d][^.;,]{0,12}?)\s*(?:-\s*)?min/i,
+  ];
+  for (const re of patterns) {
+    const number = readNumber((re.exec(sentence)?.[1] ?? '').trim());
+    if (number && number.max <= 180 && number.min >= 0) return Math.round((number.min + number.max) / 2);
+  }
+  return null;
+}
+
+function releaseIn(sentence: string): MethodHints['release'] {
+  if (
+    /\b(?:natural(?:ly)?\b.{0,40}\b(?:for|rest)?\s*(?:\d+|five|ten|fifteen)[\s-]*min|\d+[\s-]*min(?:ute)?s?[^.;]{0,24}\bnatural)/i.test(
+      sentence,
+    )
+  )
+    return 'ten';
+  if (/\bnatural(?:ly)?\b/i.test(sentence) && /\breleas|pressure|come down/i.test(sentence)) return 'natural';
+  if (
+    /\b(?:quick|manual|fast)[- ]?releas|\bvent (?:now|at once|the steam|immediately)|release the (?:pressure|steam) (?:quickly|immediately|at once)/i.test(
+      sentence,
+    )
+  )
+    return 'quick';
+  return null;
+}
+
+/** Methods read before: a dish is planned at every keystroke and its method seldom changes. */
+const READ_BEFORE = new Map<string, MethodHints>();
+const KEPT = 300;
+
+/** Reads a method for what it says about time, release, sides and what goes in last. Never throws; silent where it is unsure. */
+export function readMethod(method: string): MethodHints {
+  const before = READ_BEFORE.get(method);
+  if (before) return before;
+  const sentences = sentencesOf(method.slice(0, 20000));
+  const underPressure = sentences.some((s) => PRESSURE.test(s));
+  const hints: MethodHints = {
+    minutes: null,
+    release: null,
+    pressure: null,
+    underPressure,
+    sides: [],
+    late: [],
+  };
+  const late: LateClause[] = [];
+  let opened = false;
+  let closed = false;
+  for (const sentence of sentences) {
+    if (underPressure && PRESSURE.test(sentence)) closed = true;
+    if (closed) {
+      hints.minutes ??= minutesIn(sentence);
+      hints.release ??= releaseIn(sentence);
+      hints.pressure ??= /\blow pressure\b/i.test(sentence)
+        ? 'low'
+        : /\bhigh pressure\b/i.test(sentence)
+          ? 'high'
+          : null;
+    }
+    const served = SERVED.exec(sentence);
+    if (served?.[1]) hints.sides.push(served[1].trim());
+    let isLate = underPressure ? opened : false;
+    for (const part of sentence.split(
+      /\s*[,;]\s+(?:then |and )?|\s+(?:and then|then)\s+|\s+and\s+(?=(?:stir|add|fold|swirl|mix|pour|whisk|scatter|sprinkle|serve)\b)/i,
+    )) {
+      const clause = part.trim().replace(/[.!]+$/, '');
+      if (AT_THE_END.test(sentence) || (closed && OPENED.test(clause))) isLate = true;
+      if (closed && OPENED.test(clause)) opened = true;
+      const put = isLate ? PUTS.exec(clause) : null;
+      if (put?.[1]?.trim())
+        late.push({
+          text: clause.slice(0, 90),
+          words: new Set(foodWords(put[1])),
+          moment: ON_TOP.test(clause) ? 'serve' : 'finish',
+        });
+      else if (
+        isLate &&
+        late.length &&
+        /^(?:the |a |some )?[\p{L}\s-]{3,40}$/u.test(clause) &&
+        !/\b(?:serve|cook|simmer|heat|boil|close|release)\b/i.test(clause)
+      ) {
+        const last = late.at(-1);
+        if (last) late.push({ ...last, words: new Set(foodWords(clause)) });
+      }
+    }
+  }
+  const read: MethodHints = { ...hints, late };
+  if (READ_BEFORE.size >= KEPT) READ_BEFORE.clear();
+  READ_BEFORE.set(method, read);
+  return read;
+}
+
+const TOO_PLAIN = new Set([
+  'fresh',
+  'ground',
+  'large',
+  'small',
+  'dry',
+  'sauce',
+  'powder',
+  'leaf',
+  'juice',
+  'paste',
+  'seed',
+  'stock',
+  'broth',
+  'water',
+  'salt',
+  'pepper',
+  'oil',
+]);
+
+/**
+ * Where the method puts a line at the end, or null when it says nothing of it or says it earlier too. Meat, which always
+ * comes back to the sauce at the end, is never hinted.
+ */
+export function lateHint(hints: MethodHints, read: ReadLine): { moment: Moment; words: string } | null {
+  if (!hints.late.length || !read.food || read.food.cut) return null;
+  const words = foodWords(read.foodText).filter((w) => !TOO_PLAIN.has(w));
+  const noun = words.at(-1);
+  if (!noun || noun.length < 3) return null;
+  const found = hints.late.find(
+    (clause) => clause.words.has(noun) && !/\b(?:remaining|rest of|reserved|back)\b/i.test(clause.text),
+  );
+  return found ? { moment: found.moment, words: found.text } : null;
+}
