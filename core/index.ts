@@ -14,13 +14,34 @@ export {
 } from './plan/plan';
 export {
   KitchenSchema,
+  NEEDS,
+  type Need,
   defaultKitchen,
   NO_CALIBRATION,
   type Calibration,
   type Kitchen,
 } from './plan/kitchen';
 export { SEVERITIES, type Finding, type Fix, type Severity } from './plan/finding';
-export { moveLine, pourIn, setPlates, setRule, setSettings, takeAs } from './plan/fixes';
+export {
+  asComputed,
+  cutLine,
+  moveLine,
+  movePart,
+  pourIn,
+  setPlates,
+  setRule,
+  setSettings,
+  splitLine,
+  takeAs,
+  tellLineApart,
+} from './plan/fixes';
+export { bowlsFor, BOWL_WHEN, type Bowl, type BowlWhen } from './plan/bowls';
+export { consequencesOf, type Consequence } from './plan/consequences';
+export { ALLERGEN_NAMES, NEED_FIGURES, type BrokenNeed } from './plan/needs';
+export { outlookOf, type Outlook } from './plan/outlook';
+export { platesForMeat, platesToFill, scalingNotes, PLATES } from './plan/plates';
+export { schoolsFor, type OptionForDish, type SchoolForDish } from './plan/schools';
+export { swapsFor, swapBack, type SwapFix } from './plan/swaps';
 export { stepItem, PHASES, type Phase, type Step, type StepItem } from './plan/steps';
 export { type RibbonBlock, type Timing } from './plan/timing';
 export { type MeatPiece } from './plan/meat';
@@ -39,10 +60,13 @@ export { DEFAULT_RULES, HouseRulesSchema, SCHOOLS, type HouseRules, type School 
 export { isHeldBack, MOMENTS, MOMENT_NAMES, type Moment } from './dish/moment';
 export { formatAmount } from './dish/amountText';
 export { readLine, stripBullet, MAX_LINE_LENGTH, type ReadLine } from './dish/read';
+export { diffDishes, isSameDish, type DishChange } from './dish/diff';
+export { readMethod, type MethodHints } from './dish/method';
 export { readRecipe, MAX_PASTE_LENGTH, type PastedRecipe } from './dish/recipe';
 
 export { Pantry, FOODS } from './pantry/pantry';
-export { FoodSchema, type Food, type FoodKind } from './pantry/food';
+export { ALLERGENS, FoodSchema, type Allergen, type Food, type FoodKind } from './pantry/food';
+export { LIKENESSES, MAX_OWN_NAME, ownFood } from './pantry/own';
 export { inOrder, placeDish, type PlacedItem } from './moments/place';
 
 export { PotSchema, POT_PRESETS, floorAreaCm2, heightMm, type Pot } from './pot/pot';

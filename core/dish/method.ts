@@ -59,7 +59,7 @@ function minutesIn(sentence: string): number | null {
 
 function releaseIn(sentence: string): MethodHints['release'] {
   if (
-    /\b(?:natural(?:ly)?\b.{0,40}\b(?:for|rest)?\s*(?:\d+|five|ten|fifteen)[\s-]*min|\d+[\s-]*min(?:ute)?s?[^.;]{0,24}\bnatural)/i.test(
+    /\b(?:natural(?:ly)?\b.{0,40}\b(?:for|rest)?\s*(?:\d+|five|ten|fifteen)[\s-]*min|\d+[\s-]*min(?:ute)?s?[\s-]+(?:of )?natural)/i.test(
       sentence,
     )
   )

@@ -176,3 +176,59 @@ describe('laws of reading', () => {
       expect(read(text).text).toBe(text);
   });
 });
+
+describe('lines that hold more than they seem', () => {
+  const apart = (text: string) => readLine(text, pantry).several;
+
+  it.each([
+    ['1 tsp each cumin, coriander and turmeric', ['1 tsp cumin', '1 tsp coriander', '1 tsp turmeric']],
+    ['½ tsp each of salt and pepper', ['½ tsp salt', '½ tsp pepper']],
+    ['2 carrots and 2 sticks celery', ['2 carrots', '2 sticks celery']],
+    ['25 g butter mashed with 25 g flour', ['25 g butter', '25 g flour']],
+  ])('%s', (text, lines) => expect(apart(text)).toEqual(lines));
+
+  it.each([
+    '1 tbsp cornstarch mixed with 2 tbsp cold water',
+    '2 chipotle chillies, plus 1 tbsp of the sauce',
+    '1½ cups plus 2 tbsp stock',
+    '500 ml stock made with 1 stock cube',
+    'salt and pepper',
+    '1 kg chicken thighs, skin on and bone in',
+  ])('is one thing: %s', (text) => expect(apart(text)).toEqual([]));
+
+  it('weighs pieces given by the piece: 6 (5-ounce) thighs', () => {
+    expect(readLine('6 (5-ounce) boneless skinless chicken thighs', pantry).massG.mid).toBeCloseTo(850, -1);
+    expect(readLine('8 chicken thighs (about 3 pounds)', pantry).massG.mid).toBeCloseTo(1361, -1);
+  });
+
+  it('knows the shared noun of an “or”, and keeps the other as an offer', () => {
+    expect(readLine('2 chicken or vegetable stock cubes', pantry).food?.id).toBe('stock-cube');
+    expect(readLine('500 ml beef or chicken stock', pantry).food?.id).toBe('beef-stock');
+    expect(readLine('1 tbsp ghee or vegetable oil', pantry)).toMatchObject({
+      orElse: '1 tbsp vegetable oil',
+    });
+    expect(readLine('150 ml white wine (or extra stock)', pantry).orElse).toBe('150 ml stock');
+    expect(readLine('2 onions', pantry).orElse).toBe('');
+  });
+
+  it('says which of the pantry’s names it met', () => {
+    expect(readLine('12 oz penne pasta', pantry).known).toBe('penne');
+    expect(readLine('2 tbsp light soy sauce', pantry).known).toMatch(/soy sauce/);
+  });
+
+  it.each([
+    ['1. 500 g beef chuck', 500],
+    ['2) 2 onions', 320],
+    ['pork loin, cut into ½" slices, 1 lb', 454],
+    ['3 fresh thyme sprigs', 4],
+    ['6 peppercorns', 2],
+    ['a squeeze of lemon', 5],
+  ])('%s weighs about %d g', (text, massG) => {
+    expect(Math.abs(readLine(text, pantry).massG.mid - massG)).toBeLessThan(Math.max(2, massG * 0.1));
+  });
+
+  it('takes “a little oil” for an amount nobody gave', () => {
+    expect(readLine('a little oil for frying', pantry)).toMatchObject({ amount: null });
+    expect(readLine('1 tsp fine salt, plus more to taste', pantry).toTaste).toBe(false);
+  });
+});

@@ -300,7 +300,15 @@ function nameMet(foodText: string, match: FoodMatch, pantry: Pantry): string {
   const met = foodWords(foodText)
     .slice(match.at, match.at + match.words)
     .join(' ');
-  return match.food.names.find((name) => pantry.key(name) === met) ?? match.food.names[0] ?? '';
+  const all = foodWords(foodText).join(' ');
+  const names = match.food.names
+    .map((name) => ({ name, key: pantry.key(name) }))
+    .filter(({ key }) => ` ${all} `.includes(` ${key} `));
+  const most = (text: string): number => text.split(' ').length;
+  names.sort((a, b) => most(b.key) - most(a.key) || all.indexOf(a.key) - all.indexOf(b.key));
+  return (
+    names[0]?.name ?? match.food.names.find((name) => pantry.key(name) === met) ?? match.food.names[0] ?? ''
+  );
 }
 
 /** What "or" offers instead, with the line's own amount: "2 cups beef stock or water" gives "2 cups water". */
@@ -346,7 +354,7 @@ function tellApart(clean: string, amount: Amount | null, pantry: Pantry): string
   const [left, right] = [two[1] ?? '', two[2] ?? ''];
   const second = readAmount(right);
   const first = readAmount(left);
-  if (!second || !first || !first.rest.trim()) return [];
+  if (!second || !first || !first.rest.trim() || /\b(?:made|from|as)$/i.test(left)) return [];
   const a = pantry.find(first.rest)?.food;
   const b = pantry.find(second.rest)?.food;
   const isSlurry = b?.kind === 'water' && a !== undefined;

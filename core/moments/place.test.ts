@@ -137,3 +137,121 @@ describe('laws of placing', () => {
     );
   });
 });
+
+describe('lines in several parts', () => {
+  const parts = (text: string, rules = {}) =>
+    placeDish({ ...dishOf(text), rules }, { pantry }).map((p) => [p.moment, p.part, p.share] as const);
+
+  it.each([
+    ['2 cups chicken stock, divided', ['deglaze', 'lid']],
+    ['60 g butter, divided', ['aromatics', 'finish']],
+    ['4 tbsp oil, divided', ['sear', 'aromatics']],
+    ['½ cup chopped cilantro, divided', ['finish', 'serve']],
+    ['100 g parmesan, divided', ['dairy', 'serve']],
+    ['3 tbsp flour, divided, for coating and the slurry', ['sear', 'thicken']],
+    ['1 bunch spring onions, whites and greens separated', ['aromatics', 'finish']],
+    ['400 ml tin coconut milk', ['lid', 'dairy']],
+    ['3 tbsp soy sauce, divided', ['lid', 'finish']],
+  ])('%s', (text, moments) => {
+    const placed = parts(text);
+    expect(placed.map(([m]) => m)).toEqual(moments);
+    expect(placed.reduce((s, [, , share]) => s + share, 0)).toBeCloseTo(1, 9);
+  });
+
+  it('takes frozen pieces “separated” for loose, not for divided', () => {
+    expect(parts('1 lb frozen chicken thighs, separated')).toHaveLength(1);
+  });
+
+  it('keeps a little starch under the lid where the household does', () => {
+    expect(parts('3 tbsp flour', { starch: 'little-under' }).map(([m]) => m)).toEqual(['lid', 'thicken']);
+  });
+
+  it('follows the cook’s own split before any rule', () => {
+    const dish: Dish = {
+      ...dishOf('400 ml tin coconut milk'),
+      lines: [
+        {
+          id: 'l0',
+          text: '400 ml tin coconut milk',
+          split: [
+            { share: 0.25, moment: 'deglaze' },
+            { share: 0.75, moment: 'finish' },
+          ],
+        },
+      ],
+    };
+    const placed = placeDish(dish, { pantry });
+    expect(placed.map((p) => [p.moment, p.by])).toEqual([
+      ['deglaze', 'cook'],
+      ['finish', 'cook'],
+    ]);
+    expect(placed[0]?.massG.mid).toBeCloseTo((placed[1]?.massG.mid ?? 0) / 3, 6);
+  });
+
+  it('holds the slurry’s water with its starch', () => {
+    const dish = dishOf('300 ml stock', '1 tbsp cornflour', '2 tbsp cold water');
+    expect(placeDish(dish, { pantry }).map((p) => p.moment)).toEqual(['deglaze', 'thicken', 'thicken']);
+  });
+
+  it('lets the method hold something back, but not the words of the line', () => {
+    const method =
+      'Lock the lid. High pressure for 8 minutes. Quick release. Stir in the butter and the beans.';
+    const of = (text: string) => placeDish({ ...dishOf(text, '2 tbsp oil'), method }, { pantry })[0];
+    expect(of('50 g butter')).toMatchObject({ moment: 'finish', by: 'method' });
+    expect(of('50 g butter, for frying')).toMatchObject({ moment: 'sear' });
+    expect(of('50 g butter')?.reason).toMatch(/method says/);
+  });
+
+  it('takes the cook’s corrections of cut, bone, thickness and freezing', () => {
+    const dish: Dish = {
+      ...dishOf(),
+      lines: [
+        { id: 'a', text: '4 chicken thighs', cut: 'cubed', bone: 'out', thicknessMm: 25, frozen: true },
+      ],
+    };
+    expect(placeDish(dish, { pantry })[0]?.read).toMatchObject({
+      cut: 'cubed',
+      bone: 'out',
+      thicknessMm: 25,
+      frozen: true,
+    });
+  });
+});
+
+describe('laws of placing, over any dish and any rules', () => {
+  const anyRules = fc.record(
+    Object.fromEntries(SCHOOLS.map((s) => [s.id, fc.constantFrom(...s.options.map((o) => o.id))])),
+  );
+  const anyLines = fc.array(
+    fc.tuple(
+      fc.integer({ min: 1, max: 900 }),
+      fc.constantFrom(...FOODS),
+      fc.constantFrom('', ', divided', ', to serve', ' (optional)', ', stirred in at the end'),
+    ),
+    { minLength: 1, maxLength: 20 },
+  );
+  it('leaves no line out, gives every part a reason, and its shares add to one', () => {
+    fc.assert(
+      fc.property(anyLines, anyRules, fc.double({ min: 0.25, max: 6, noNaN: true }), (rows, rules, k) => {
+        const dish: Dish = {
+          ...dishOf(...rows.map(([g, food, tail]) => `${g} g ${food.names[0] ?? ''}${tail}`)),
+          writtenFor: 4,
+          plates: 4 * k,
+          rules: rules as Dish['rules'],
+        };
+        const placed = placeDish(dish, { pantry, needMl: 360 });
+        for (const line of dish.lines) {
+          const mine = placed.filter((p) => p.lineId === line.id);
+          expect(mine.length).toBeGreaterThan(0);
+          expect(mine.reduce((s, p) => s + p.share, 0)).toBeCloseTo(1, 6);
+          for (const p of mine) {
+            expect(p.reason.length).toBeGreaterThan(5);
+            expect(MOMENTS).toContain(p.moment);
+            expect(p.massG.mid).toBeGreaterThan(0);
+          }
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+});

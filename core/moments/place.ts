@@ -179,6 +179,9 @@ function partsOf(
       'cook',
       line.moment === computed ? reason : `You put it here. On its own: ${reason}`,
     );
+  const shared = dividedParts(read);
+  if (shared && rule && !rule.parts && read.written?.moment !== 'serve')
+    return { by: 'words', ruleId, computed: shared.map((p) => p.moment), parts: shared };
   const asked = read.written?.moment;
   if (asked && asked !== computed)
     return whole(asked, 'words', `The recipe says “${read.written?.words ?? ''}”.`);
@@ -186,13 +189,8 @@ function partsOf(
   const isLater = (moment: Moment): boolean =>
     MOMENTS.indexOf(moment) > MOMENTS.indexOf(computed) && (!isHeldBack(computed) || moment === 'serve');
   if (heading && isLater(heading)) return whole(heading, 'words', `The recipe says “${line.section ?? ''}”.`);
-  if (divided && rule)
-    return {
-      by: rule.parts ? 'rule' : 'words',
-      ruleId,
-      computed: divided.map((p) => p.moment),
-      parts: divided,
-    };
+  if (rule?.parts)
+    return { by: 'rule', ruleId, computed: rule.parts.map((p) => p.moment), parts: rule.parts };
   const late = hints && !isHeldBack(computed) && !asked ? lateHint(hints, read) : null;
   if (late) return whole(late.moment, 'method', `The method says “${late.words}”.`);
   return whole(computed, 'rule', reason);

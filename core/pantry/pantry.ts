@@ -1,3 +1,4 @@
+import { USUAL_ALLERGENS } from './data/allergens';
 import { LARDER } from './data/larder';
 import { MEAT } from './data/meat';
 import { PLANTS } from './data/plants';
@@ -6,8 +7,11 @@ import { WET } from './data/wet';
 import type { Food } from './food';
 import { foodWords } from './words';
 
-/** Every food that ships, in data order. */
-export const FOODS: readonly Food[] = [...MEAT, ...PLANTS, ...LARDER, ...WET, ...REGIONAL];
+/** Every food that ships, in data order, with the allergens its kind does not show. */
+export const FOODS: readonly Food[] = [...MEAT, ...PLANTS, ...LARDER, ...WET, ...REGIONAL].map((food) => ({
+  ...food,
+  allergens: [...new Set([...food.allergens, ...(USUAL_ALLERGENS[food.id] ?? [])])],
+}));
 
 /** A food found in a line, with how much of the line's words it explains. */
 export interface FoodMatch {

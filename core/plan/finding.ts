@@ -16,10 +16,13 @@ export interface Fix {
 export interface Finding {
   id: string;
   severity: Severity;
-  about: 'liquid' | 'fill' | 'floor' | 'moment' | 'meat' | 'reading' | 'sauce' | 'altitude' | 'caution';
+  about:
+    'liquid' | 'fill' | 'floor' | 'moment' | 'meat' | 'reading' | 'sauce' | 'altitude' | 'caution' | 'needs';
   /** Lines it is about. */
   lineIds: string[];
   text: string;
   why: string;
   fixes: Fix[];
+  /** A word the pantry does not know, for the household to say what it is most like. */
+  asks?: string;
 }

@@ -10,11 +10,26 @@ import type { LiquidSum } from '../pot/liquid';
 import { formatDuration, formatMass, formatTemp, formatVolume } from '../quantity/format';
 import type { Pot } from '../pot/pot';
 import { SALT_SHARE } from '../sauce/present';
+import { carbShare } from '../pantry/data/carbs';
+import { LIKENESSES, MAX_OWN_NAME } from '../pantry/own';
+import type { Pantry } from '../pantry/pantry';
 import type { Finding, Fix, Severity } from './finding';
 import { SEVERITIES } from './finding';
-import { holdAsSlurry, moveLine, pourIn, setPlates, setRule, setSettings, takeAs } from './fixes';
+import {
+  cutLine,
+  holdAsSlurry,
+  moveLine,
+  pourIn,
+  setPlates,
+  setRule,
+  setSettings,
+  takeAs,
+  tellLineApart,
+} from './fixes';
 import type { Kitchen } from './kitchen';
 import type { MeatPiece } from './meat';
+import type { BrokenNeed } from './needs';
+import { swapsFor } from './swaps';
 
 /** Everything a finding may look at. */
 export interface FindingInput {
@@ -31,12 +46,17 @@ export interface FindingInput {
   release: 'quick' | 'ten' | 'natural';
   batches: number;
   saltG: number;
+  pantry: Pantry;
+  needs: readonly BrokenNeed[];
 }
 
 /** Altitude from which it is worth mentioning, m. Source: public advice on pressure cooking at altitude. */
 const ALTITUDE_NOTE_M = 600;
 /** Ground spice from which a bloom is easily burnt, g: about a tablespoon. */
 const SPICE_CATCHES_G = 6;
+
+/** What “small” means for a piece of meat, mm: a large bite. Source: kitchen custom; spread 20 %. */
+const SMALL_PIECE_MM = 35;
 
 const place = (item: PlacedItem): string => {
   const words = item.by === 'words' ? (item.read.written?.words ?? '') : '';
@@ -76,6 +96,7 @@ export function judge(input: FindingInput): Finding[] {
     ...floorFindings(input),
     ...meatFindings(input),
     ...readingFindings(input),
+    ...needFindings(input),
     ...otherFindings(input),
   ];
   const rank = (s: Severity): number => SEVERITIES.indexOf(s);
@@ -319,6 +340,26 @@ function meatFindings({ meat, heat, dish, kitchen, release, batches, rules }: Fi
       why: main.doneness.dryAfterMin === null ? 'It will fall apart.' : 'Lean meat dries.',
       fixes: [setSettings({ minutes: null }, `Use ${heat.suggestedMin} min`)],
     });
+  if (
+    rules.pieceSize === 'small' &&
+    !main.cubed &&
+    !main.frozen &&
+    main.boneless &&
+    main.thicknessMm >= 38 &&
+    main.thicknessAssumed
+  )
+    out.push({
+      id: 'cut-smaller',
+      severity: 'note',
+      about: 'meat',
+      lineIds,
+      text: `Whole ${main.label}: smaller pieces are sooner done`,
+      why: `House rule: cut small for even cooking. Nothing in the line says how it is cut.`,
+      fixes: [
+        cutLine(main.item.lineId, SMALL_PIECE_MM, `Cut it into ${SMALL_PIECE_MM} mm pieces`),
+        setRule('pieceSize', 'whole', 'Leave it whole, shred it later'),
+      ],
+    });
   if (main.frozen)
     out.push({
       id: 'frozen',
@@ -358,15 +399,22 @@ function meatFindings({ meat, heat, dish, kitchen, release, batches, rules }: Fi
   return out;
 }
 
-const TAKE_AS: readonly [string, string][] = [
-  ['onion', 'A vegetable that goes in early'],
-  ['carrot', 'A firm vegetable'],
-  ['chicken-stock', 'A thin liquid'],
-  ['barbecue-sauce', 'A thick sauce'],
-];
+/** The likenesses offered at once, with the finding; the line's own panel has them all. */
+const OFFERED = ['onion', 'carrot', 'chicken-stock', 'barbecue-sauce'];
 
 function readingFindings({ items }: FindingInput): Finding[] {
-  return items
+  const several = items
+    .filter((i) => i.read.several.length > 1 && i.partIndex === 0)
+    .map((i): Finding => ({
+      id: `several-${i.lineId}`,
+      severity: 'careful',
+      about: 'reading',
+      lineIds: [i.lineId],
+      text: `${capital(COUNT_WORDS[i.read.several.length] ?? String(i.read.several.length))} things in one line`,
+      why: `Only the ${nameOf(i)} is counted of “${i.read.text.slice(0, 60)}”.`,
+      fixes: [tellLineApart(i.lineId, i.read.several)],
+    }));
+  const unsure = items
     .filter((i) => i.read.confidence === 'unsure' && i.partIndex === 0)
     .map((i): Finding => {
       const unknown = !i.read.food;
@@ -379,9 +427,66 @@ function readingFindings({ items }: FindingInput): Finding[] {
         why: unknown
           ? 'It is not in the pantry. Nothing about it is guessed; say what it is most like.'
           : 'No amount was found in the line, so it is not counted. Write one in.',
-        fixes: unknown ? TAKE_AS.map(([food, label]) => takeAs(i.lineId, food, label)) : [],
+        fixes: unknown
+          ? LIKENESSES.filter((l) => OFFERED.includes(l.foodId)).map((l) =>
+              takeAs(i.lineId, l.foodId, l.label),
+            )
+          : [],
+        ...(unknown ? { asks: i.read.foodText.slice(0, MAX_OWN_NAME) } : {}),
       };
     });
+  return [...several, ...unsure];
+}
+
+const COUNT_WORDS: Record<number, string> = { 2: 'two', 3: 'three', 4: 'four', 5: 'five' };
+
+function needFindings({ needs, items, kitchen, pantry, dish }: FindingInput): Finding[] {
+  return needs.map((broken): Finding => {
+    const lines = items.filter((i) => i.partIndex === 0 && broken.lineIds.includes(i.lineId));
+    const solves = (toId: string): boolean => {
+      const food = pantry.get(toId);
+      if (!food || broken.isAllergen) return food !== undefined;
+      return lines.some((l) => {
+        const was = l.read.food;
+        return (
+          was &&
+          (broken.need === 'low-salt' ? food.salt < was.salt * 0.7 : carbShare(food) < carbShare(was) * 0.7)
+        );
+      });
+    };
+    const firsts = lines.slice(0, 4).flatMap((line) =>
+      swapsFor(line, kitchen, pantry)
+        .filter((s) => solves(s.toId))
+        .slice(0, lines.length > 1 ? 1 : 2)
+        .map((s) => ({ ...s, label: `${capital(s.label.replace(/ instead$/, ''))} for ${nameOf(line)}` })),
+    );
+    const all: Fix[] =
+      firsts.length > 1 && lines.length > 1
+        ? [
+            {
+              id: `swap-all-${broken.need}`,
+              label: `Swap ${firsts.length === 2 ? 'both' : `all ${firsts.length}`}`,
+              apply: (d) => firsts.reduce((x, fix) => fix.apply(x), d),
+            },
+          ]
+        : [];
+    const names = listed([...new Set(lines.map(nameOf))].slice(0, 4));
+    const amount =
+      broken.perPlateG === undefined
+        ? ''
+        : `about ${formatMass(broken.perPlateG, kitchen.units)} ${broken.need === 'low-salt' ? 'of salt' : 'of carbohydrate'} a plate at ${dish.plates} plates; the aim is ${formatMass(broken.mostG ?? 0, kitchen.units)}`;
+    return {
+      id: `need-${broken.need}`,
+      severity: broken.isAllergen ? 'stop' : 'careful',
+      about: 'needs',
+      lineIds: broken.lineIds,
+      text: `${broken.title}: ${broken.isAllergen ? names : amount.replace(/ at .*$/, '')}`,
+      why: broken.isAllergen
+        ? `Somebody who eats here cannot have it. Labels decide: read each one.`
+        : `${capital(amount)}. Most of it from ${names}.`,
+      fixes: [...all, ...firsts],
+    };
+  });
 }
 
 function otherFindings({ kitchen, heat, saltG, items, dish, meat, liquid }: FindingInput): Finding[] {

@@ -13,7 +13,11 @@ export function moveLine(lineId: string, moment: Moment | undefined, label: stri
   return {
     id: `move-${lineId}-${moment ?? 'computed'}`,
     label,
-    apply: (dish) => editLine(dish, lineId, (line) => ({ ...line, moment })),
+    apply: (dish) =>
+      editLine(dish, lineId, (line) => {
+        const { split: _split, ...rest } = line;
+        return { ...rest, moment };
+      }),
   };
 }
 
@@ -33,7 +37,101 @@ export function pourIn(ml: number, liquid: string, label: string): Fix {
     label,
     apply: (dish) => {
       const text = `${Math.round(ml)} ml ${liquid}`;
-      return { ...dish, lines: [...dish.lines, { id: freeId(dish), text, added: true, moment: 'lid' }] };
+      return { ...dish, lines: [...dish.lines, { id: freeLineId(dish), text, added: true, moment: 'lid' }] };
+    },
+  };
+}
+
+/** Cuts the piece of a line to a size, without touching the cook's words. */
+export function cutLine(lineId: string, thicknessMm: number, label: string): Fix {
+  return {
+    id: `cut-${lineId}-${thicknessMm}`,
+    label,
+    apply: (dish) => ({
+      ...editLine(dish, lineId, (line) => ({ ...line, cut: 'cubed', bone: 'out', thicknessMm })),
+      settings: { ...dish.settings, thicknessMm: null },
+    }),
+  };
+}
+
+/** Splits a line between moments; the shares add to one. */
+export function splitLine(lineId: string, parts: NonNullable<Line['split']>, label: string): Fix {
+  return {
+    id: `split-${lineId}`,
+    label,
+    apply: (dish) =>
+      editLine(dish, lineId, (line) => {
+        const { moment: _moment, ...rest } = line;
+        return { ...rest, split: parts };
+      }),
+  };
+}
+
+/** Gives a line back to the rules: no moment, no split, no slurry of the cook's own. */
+export function asComputed(lineId: string, label: string): Fix {
+  return {
+    id: `computed-${lineId}`,
+    label,
+    apply: (dish) =>
+      editLine(dish, lineId, (line) => {
+        const { moment: _moment, split: _split, asSlurry: _slurry, ...rest } = line;
+        return rest;
+      }),
+  };
+}
+
+/** Puts one part of a line at a moment; a line that the rules divide becomes the cook's own split, the rest staying where it was. */
+export function movePart(
+  lineId: string,
+  partIndex: number,
+  parts: readonly { share: number; moment: Moment }[],
+  moment: Moment,
+  label: string,
+): Fix {
+  if (parts.length < 2) return moveLine(lineId, moment, label);
+  const next = parts.map((p, i) =>
+    i === partIndex ? { ...p, moment } : { share: p.share, moment: p.moment },
+  );
+  const first = next[0]?.moment;
+  if (first && next.every((p) => p.moment === first))
+    return {
+      id: `move-${lineId}-${first}`,
+      label,
+      apply: (dish) =>
+        editLine(dish, lineId, (line) => {
+          const { split: _split, ...rest } = line;
+          return { ...rest, moment: first };
+        }),
+    };
+  return splitLine(
+    lineId,
+    next.map(({ share, moment: m }) => ({ share, moment: m })),
+    label,
+  );
+}
+
+/** Makes several lines of one that holds several things; the first keeps the line's identity. */
+export function tellLineApart(lineId: string, texts: readonly string[]): Fix {
+  return {
+    id: `apart-${lineId}`,
+    label: `Make ${texts.length} lines of it`,
+    apply: (dish) => {
+      const lines: Line[] = [];
+      for (const line of dish.lines) {
+        if (line.id !== lineId) {
+          lines.push(line);
+          continue;
+        }
+        const { foodId: _food, massG: _mass, ...rest } = line;
+        texts.forEach((text, i) =>
+          lines.push({
+            ...rest,
+            id: i === 0 ? line.id : freeLineId({ ...dish, lines: [...dish.lines, ...lines] }),
+            text,
+          }),
+        );
+      }
+      return { ...dish, lines: lines.slice(0, 200) };
     },
   };
 }
@@ -72,7 +170,8 @@ export function setRule<K extends keyof HouseRules>(rule: K, option: HouseRules[
   };
 }
 
-function freeId(dish: Dish): string {
+/** An identity for a line the tool adds, not yet taken in the dish. */
+export function freeLineId(dish: Dish): string {
   const taken = new Set(dish.lines.map((l) => l.id));
   let n = dish.lines.length;
   while (taken.has(`added-${n}`)) n++;

@@ -1,7 +1,11 @@
 import { z } from 'zod';
 import { DEFAULT_RULES, HouseRulesSchema } from '../dish/houseRules';
-import { FoodSchema } from '../pantry/food';
+import { ALLERGENS, FoodSchema } from '../pantry/food';
 import { PotSchema, POT_PRESETS } from '../pot/pot';
+
+/** What the people at this table need. */
+export const NEEDS = ['no-dairy', 'no-gluten', 'low-salt', 'low-carb'] as const;
+export type Need = (typeof NEEDS)[number];
 
 /** The household: its pots, where it stands, how it measures, what it believes. */
 export const KitchenSchema = z.object({
@@ -18,6 +22,9 @@ export const KitchenSchema = z.object({
     .default({ weight: 'metric', temperature: 'C' }),
   rules: HouseRulesSchema.default(DEFAULT_RULES),
   authority: z.enum(['us', 'uk']).default('us'),
+  /** Who eats here. */
+  needs: z.array(z.enum(NEEDS)).max(4).default([]),
+  allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length).default([]),
   tools: z
     .object({ thermometer: z.boolean(), scale: z.boolean() })
     .default({ thermometer: true, scale: true }),

@@ -16,6 +16,7 @@ import type { Finding } from './finding';
 import { judge } from './findings';
 import { NO_CALIBRATION, type Calibration, type Kitchen } from './kitchen';
 import { forecastFor, heatInput, meatPieces, releaseFor, searBatches, type MeatPiece } from './meat';
+import { brokenNeeds, type BrokenNeed } from './needs';
 import { buildSteps, type Step } from './steps';
 import { timeSteps, type Timing } from './timing';
 
@@ -45,6 +46,8 @@ export interface Plan {
   floor: FloorRisk;
   heat: HeatForecast;
   sauce: SaucePlan;
+  /** Needs of the people here that it breaks. */
+  needs: BrokenNeed[];
   findings: Finding[];
   steps: Step[];
   timing: Timing;
@@ -90,8 +93,9 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   const rules: HouseRules = { ...household.rules, ...dish.rules };
   const pot = potFor(dish, household);
   const kitchen = pot.altitudeM === null ? household : { ...household, altitudeM: pot.altitudeM };
+  const pantry = pantryFor(kitchen);
   const items = placeDish(dish, {
-    pantry: pantryFor(kitchen),
+    pantry,
     system: kitchen.system,
     rules,
     needMl: pot.minThinMl * SCALING.liquid.margin,
@@ -113,9 +117,11 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   );
   const salt = saltG(items);
   const sauce = planSauce(dish, rules, items, liquid, calibration, salt);
+  const needs = brokenNeeds(items, dish.plates, kitchen);
   const judged = {
     dish,
     kitchen,
+    pantry,
     rules,
     pot,
     items,
@@ -127,6 +133,7 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     release,
     batches,
     saltG: salt,
+    needs,
   };
   const steps = buildSteps({ ...judged, presentPercent: sauce.input.presentPercent });
   return {
@@ -147,6 +154,7 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     floor,
     heat,
     sauce,
+    needs,
     findings: judge(judged),
     steps,
     timing: timeSteps(steps),

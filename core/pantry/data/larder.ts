@@ -83,7 +83,7 @@ export const LARDER = [
   row('nut', 'pumpkin seed | sunflower seed', { allergens: [] }),
   row('nut', 'desiccated coconut | coconut flake | shredded coconut', { gPerMl: 0.35, allergens: [], drinks: 0.8 }),
   row('nut-paste', 'peanut butter | smooth peanut butter | crunchy peanut butter', { allergens: ['peanut'], salt: 0.008, strength: 0.08 }),
-  row('nut-paste', 'almond butter | cashew butter | nut butter | cashew paste'),
+  row('nut-paste', 'almond butter | pistachio paste | cashew butter | nut butter | cashew paste'),
   row('nut-paste', 'tahini | sesame paste', { allergens: ['sesame'] }),
   row('pasta', 'rigatoni | penne | fusilli | macaroni | elbow macaroni | short pasta | pasta | pasta shape | ziti | farfalle | conchiglie | pasta shell | cavatappi | rotini', { pieceG: { packet: 500, box: 454 } }),
   row('pasta', 'spaghetti | linguine | fettuccine | tagliatelle | long pasta', { pieceG: { packet: 500 }, gPerMl: 0.5 }),

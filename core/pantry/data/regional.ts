@@ -137,7 +137,7 @@ export const REGIONAL = [
   row('nut', 'macadamia | brazil nut | candlenut', { pieceG: { each: 4, handful: 30 } }),
   row('nut', 'ground peanut | ground cashew | ground walnut | ground pistachio', { gPerMl: 0.42, strength: 0.06, scorch: 2, allergens: ['nuts', 'peanut'] }),
   row('nut', 'hemp seed | pepita | flax seed', { allergens: [] }),
-  row('nut-paste', 'sunflower seed butter | pumpkin seed butter | pistachio paste', { allergens: [] }),
+  row('nut-paste', 'sunflower seed butter | pumpkin seed butter', { allergens: [] }),
   row('pasta', 'lasagne sheet | ravioli | tortellini | stuffed pasta', { pieceG: { packet: 250, sheet: 20, each: 10 }, drinks: 0.8, gPerMl: 0.5 }),
   row('pasta', 'ditalini | stelline | pearl pasta | fregola | vermicelli', { gPerMl: 0.75, pieceG: { packet: 500 } }),
   row('pasta', 'glass noodle | cellophane noodle | sweet potato noodle | soba', { pieceG: { packet: 250, bundle: 50 }, drinks: 1.5, allergens: [] }),

@@ -1,0 +1,252 @@
+import type { Moment } from '../dish/moment';
+import { inOrder, type PlacedItem } from '../moments/place';
+import type { FoodKind } from '../pantry/food';
+import { MEAT_PREP_PER_KG, PREP_MIN } from './data/work';
+import type { Plan } from './plan';
+
+/** When a bowl is got ready. */
+export type BowlWhen = 'before' | 'while-searing' | 'while-softening' | 'under-pressure';
+
+/** Things that share a bowl because they go in together. */
+export interface Bowl {
+  id: string;
+  name: string;
+  /** When it goes in, in a cook's words. */
+  goesIn: string;
+  items: PlacedItem[];
+  when: BowlWhen;
+  /** Minutes to get it ready, mid value. */
+  prepMin: number;
+  /** True when it waits in the refrigerator rather than on the counter. */
+  cold: boolean;
+  /** What to watch for while it waits. */
+  note: string;
+}
+
+/** How a bowl's readiness is said. */
+export const BOWL_WHEN: Record<BowlWhen, string> = {
+  before: 'Before the heat goes on',
+  'while-searing': 'While the meat browns',
+  'while-softening': 'While the onions soften',
+  'under-pressure': 'While the pot is closed',
+};
+
+interface BowlRule {
+  id: string;
+  name: string;
+  goesIn: string;
+  moment: Moment;
+  kinds?: readonly FoodKind[];
+  /** Earliest stretch in which it could be got ready. */
+  wait: BowlWhen;
+  cold?: boolean;
+  note?: string;
+}
+
+const MEATS: readonly FoodKind[] = ['poultry', 'red-meat', 'ground-meat', 'sausage', 'cured-meat', 'seafood'];
+const COLD: ReadonlySet<FoodKind> = new Set<FoodKind>([
+  'cream',
+  'milk',
+  'sour-dairy',
+  'cream-cheese',
+  'cheese',
+  'egg',
+  'seafood',
+  'herb-soft',
+  'leaf',
+]);
+const LIQUIDS: readonly FoodKind[] = [
+  'stock',
+  'water',
+  'wine',
+  'beer',
+  'spirit',
+  'juice',
+  'vinegar',
+  'salty-sauce',
+  'coconut-milk',
+  'coconut-thin',
+  'stock-concentrate',
+  'citrus',
+];
+const TOP: readonly FoodKind[] = [
+  'tomato-chunky',
+  'tomato-thick',
+  'tomato-paste',
+  'tomato-fresh',
+  'thick-sauce',
+  'sugar',
+  'syrup',
+];
+
+/** In the order of use. A line goes to the first bowl of its moment that takes its kind. */
+const BOWLS: readonly BowlRule[] = [
+  {
+    id: 'meat',
+    name: 'The meat, on its own board',
+    goesIn: 'First, into the hot fat',
+    moment: 'sear',
+    kinds: MEATS,
+    wait: 'before',
+    cold: true,
+    note: 'Out of the refrigerator when the pot goes on. Own board, own knife.',
+  },
+  { id: 'fat', name: 'By the stove', goesIn: 'Into the dry pot', moment: 'sear', wait: 'before' },
+  {
+    id: 'aromatics',
+    name: 'The onion bowl',
+    goesIn: 'When the meat is out',
+    moment: 'aromatics',
+    kinds: ['allium', 'mushroom', 'slow-veg', 'root-veg', 'quick-veg', 'butter', 'oil', 'fruit', 'leaf'],
+    wait: 'while-searing',
+  },
+  {
+    id: 'garlic',
+    name: 'The garlic bowl',
+    goesIn: 'For the last minute of the onions',
+    moment: 'aromatics',
+    wait: 'while-searing',
+  },
+  {
+    id: 'spice',
+    name: 'The spice bowl',
+    goesIn: 'All at once, heat down',
+    moment: 'bloom',
+    wait: 'before',
+    note: 'All in one: measured one at a time over heat, the first burns while you find the third.',
+  },
+  {
+    id: 'deglaze',
+    name: 'The jug',
+    goesIn: 'To lift the film',
+    moment: 'deglaze',
+    wait: 'before',
+    note: 'In your other hand while the spices open.',
+  },
+  {
+    id: 'raw-meat',
+    name: 'The meat, on its own board',
+    goesIn: 'Raw, above the onions',
+    moment: 'lid',
+    kinds: MEATS,
+    wait: 'before',
+    cold: true,
+    note: 'Own board, own knife.',
+  },
+  {
+    id: 'pot-liquid',
+    name: 'Into the pot: liquids',
+    goesIn: 'First under the lid',
+    moment: 'lid',
+    kinds: LIQUIDS,
+    wait: 'while-softening',
+  },
+  {
+    id: 'pot-top',
+    name: 'On top, not stirred in',
+    goesIn: 'Last under the lid',
+    moment: 'lid',
+    kinds: TOP,
+    wait: 'while-softening',
+  },
+  { id: 'pot', name: 'Into the pot', goesIn: 'Under the lid', moment: 'lid', wait: 'while-softening' },
+  {
+    id: 'slurry',
+    name: 'The slurry cup',
+    goesIn: 'At the boil, sized then',
+    moment: 'thicken',
+    wait: 'under-pressure',
+    note: 'Dry until the sauce is measured; then cold water, never hot.',
+  },
+  {
+    id: 'dairy',
+    name: 'The dairy bowl',
+    goesIn: 'Off the boil',
+    moment: 'dairy',
+    wait: 'under-pressure',
+    cold: true,
+    note: 'Cold until the pin drops, then out: it splits less if it is not ice cold.',
+  },
+  {
+    id: 'quick',
+    name: 'Quick vegetables',
+    goesIn: 'A few minutes before the end',
+    moment: 'finish',
+    kinds: ['quick-veg', 'leaf', 'root-veg', 'slow-veg', 'pasta', 'seafood', 'mushroom', 'fruit', ...MEATS],
+    wait: 'under-pressure',
+  },
+  {
+    id: 'glaze',
+    name: 'The glaze',
+    goesIn: 'Boiled down at the end',
+    moment: 'finish',
+    kinds: ['sugar', 'syrup', 'thick-sauce'],
+    wait: 'under-pressure',
+  },
+  {
+    id: 'last',
+    name: 'The last bowl: sharp and green',
+    goesIn: 'Heat off',
+    moment: 'finish',
+    wait: 'under-pressure',
+  },
+  { id: 'table', name: 'For the table', goesIn: 'At the table', moment: 'serve', wait: 'under-pressure' },
+];
+
+/** Minutes to get one line ready. */
+function prepOf(item: PlacedItem, plan: Plan): number {
+  if (item.partIndex > 0 || item.moment === 'serve') return 0;
+  const meat = plan.meat.find((m) => m.item.lineId === item.lineId);
+  if (meat) {
+    const isReady = meat.frozen || meat.cut.id === 'ground-meat' || meat.cut.id === 'sausage';
+    return (
+      (meat.massG / 1000) *
+      (isReady ? MEAT_PREP_PER_KG.ready : meat.cubed ? MEAT_PREP_PER_KG.cube : MEAT_PREP_PER_KG.trim)
+    );
+  }
+  const row = PREP_MIN[item.read.food?.kind ?? 'other'];
+  return row && !item.read.canned && !item.read.frozen ? row.each + row.perKg * (item.massG.mid / 1000) : 0.2;
+}
+
+/** Share of a browning or softening stretch in which a cook can look away and cut something. Source: kitchen judgement; spread 30 %. */
+const LOOKS_AWAY = 0.6;
+
+/**
+ * The mise en place: what shares a bowl because it goes in together, in the order of use, and when each is got ready. A
+ * bowl is put off into a later stretch only while there is time there; every line is in exactly one bowl for each of its parts.
+ */
+export function bowlsFor(plan: Plan): Bowl[] {
+  const taken = new Set<PlacedItem>();
+  const bowls: Bowl[] = [];
+  const spare: Record<BowlWhen, number> = {
+    before: Number.POSITIVE_INFINITY,
+    'while-searing': LOOKS_AWAY * phaseMin(plan, 'sear'),
+    'while-softening': LOOKS_AWAY * phaseMin(plan, 'soften'),
+    'under-pressure': phaseMin(plan, 'up') + phaseMin(plan, 'hold') + phaseMin(plan, 'down'),
+  };
+  for (const rule of BOWLS) {
+    const items = inOrder(plan.items, rule.moment).filter(
+      (i) => !taken.has(i) && (rule.kinds?.includes(i.read.food?.kind ?? 'other') ?? true),
+    );
+    if (!items.length) continue;
+    items.forEach((i) => taken.add(i));
+    const prepMin = items.reduce((s, i) => s + prepOf(i, plan), 0);
+    const when = spare[rule.wait] >= prepMin ? rule.wait : 'before';
+    spare[when] -= prepMin;
+    bowls.push({
+      id: rule.id,
+      name: rule.name,
+      goesIn: rule.goesIn,
+      items,
+      when,
+      prepMin,
+      cold: rule.cold ?? items.some((i) => COLD.has(i.read.food?.kind ?? 'other')),
+      note: rule.note ?? '',
+    });
+  }
+  return bowls;
+}
+
+function phaseMin(plan: Plan, phase: Plan['timing']['blocks'][number]['phase']): number {
+  return (plan.timing.blocks.find((b) => b.phase === phase)?.durationS.mid ?? 0) / 60;
+}
