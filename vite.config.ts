@@ -4,6 +4,8 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   root: 'app',
   plugins: [react()],
+  define: { __BUILD__: JSON.stringify(Date.now().toString(36)) },
+  worker: { format: 'es' },
   css: {
     preprocessorOptions: {
       scss: {

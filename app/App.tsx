@@ -6,6 +6,7 @@ import { Toasts } from './parts/Toasts';
 const Dishes = lazy(() => import('./screens/dishes/Dishes'));
 const NewDish = lazy(() => import('./screens/dishes/NewDish'));
 const Counter = lazy(() => import('./screens/counter/Counter'));
+const Bowls = lazy(() => import('./screens/bowls/Bowls'));
 const AtThePot = lazy(() => import('./screens/atThePot/AtThePot'));
 const Finish = lazy(() => import('./screens/finish/Finish'));
 const Logbook = lazy(() => import('./screens/logbook/Logbook'));
@@ -34,6 +35,7 @@ export function App() {
             <Route path="/" element={<Dishes />} />
             <Route path="/dishes/new" element={<NewDish />} />
             <Route path="/dish/:dishId" element={<Counter />} />
+            <Route path="/dish/:dishId/bowls" element={<Bowls />} />
             <Route path="/dish/:dishId/finish" element={<Finish />} />
             <Route path="/finish" element={<Finish />} />
             <Route path="/cook/:cookId" element={<AtThePot />} />

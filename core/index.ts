@@ -60,11 +60,13 @@ export { DEFAULT_RULES, HouseRulesSchema, SCHOOLS, type HouseRules, type School 
 export { isHeldBack, MOMENTS, MOMENT_NAMES, type Moment } from './dish/moment';
 export { formatAmount } from './dish/amountText';
 export { readLine, stripBullet, MAX_LINE_LENGTH, type ReadLine } from './dish/read';
+export { isWorthKeeping, MAX_REVISIONS, RevisionSchema, type Revision } from './dish/revision';
 export { diffDishes, isSameDish, type DishChange } from './dish/diff';
 export { readMethod, type MethodHints } from './dish/method';
 export { readRecipe, MAX_PASTE_LENGTH, type PastedRecipe } from './dish/recipe';
 
 export { Pantry, FOODS } from './pantry/pantry';
+export { foldWord as foldSearch } from './pantry/words';
 export { ALLERGENS, FoodSchema, type Allergen, type Food, type FoodKind } from './pantry/food';
 export { LIKENESSES, MAX_OWN_NAME, ownFood } from './pantry/own';
 export { inOrder, placeDish, type PlacedItem } from './moments/place';
@@ -105,6 +107,7 @@ export { CookEventSchema, VERDICTS, type CookEvent, type EventPayload, type Told
 export { foldCook, liveTimers, secondsLeft, type CookState, type Timer, type Verdict } from './cook/cook';
 export { forecastOf, liveForecast, type LiveForecast } from './cook/forecast';
 export { calibrate, compareCook, nextTimeNotes, type CookComparison } from './log/log';
+export { readFoods, writeFoods, MAX_FOODS_BYTES } from './formats/foods';
 export { readBackup, writeBackup, MAX_BACKUP_BYTES, type Backup, type ReadBackup } from './formats/backup';
 
 export {

@@ -1,3 +1,5 @@
+import { formatNumber } from '../../core/index';
+
 /** A number with a minus and a plus, for wet thumbs. */
 export function Stepper({
   value,
@@ -28,7 +30,7 @@ export function Stepper({
         −
       </button>
       <output aria-live="polite">
-        <strong>{value}</strong> {unit}
+        <strong>{formatNumber(value)}</strong> {unit}
       </output>
       <button
         type="button"

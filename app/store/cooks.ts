@@ -8,6 +8,7 @@ import {
 } from '../../core/index';
 import { db } from './db';
 import { freshId } from './dishes';
+import { keepRevision } from './revisions';
 
 /**
  * Writes what one tap means: one event or several that share a moment. The sequence is given inside the transaction, so two
@@ -34,6 +35,7 @@ export async function startCook(plan: Plan): Promise<string> {
     potName: plan.pot.name,
     forecast: forecastOf(plan),
   });
+  await keepRevision(plan.dish, 'cooked');
   return cookId;
 }
 

@@ -1,5 +1,12 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { CookEvent, Dish, Kitchen } from '../../core/index';
+import {
+  KitchenSchema,
+  type CookEvent,
+  type Dish,
+  type Kitchen,
+  type Outlook,
+  type Revision,
+} from '../../core/index';
 
 /** The one row of the household's kitchen. */
 export type KitchenRow = Kitchen & { id: 'home' };
@@ -19,12 +26,21 @@ export interface HistoryStep {
   at: number;
 }
 
+/** The outlook of a dish as last planned; `key` says for which dish, kitchen and learning. */
+export interface OutlookRow {
+  dishId: string;
+  key: string;
+  outlook: Outlook;
+}
+
 /** Everything kept in this browser. Version numbers only ever go up; each has its migration. */
 export class LadleDb extends Dexie {
   dishes!: EntityTable<Dish, 'id'>;
   kitchen!: EntityTable<KitchenRow, 'id'>;
   events!: EntityTable<CookEvent, 'id'>;
   history!: EntityTable<HistoryRow, 'dishId'>;
+  revisions!: EntityTable<Revision, 'id'>;
+  outlooks!: EntityTable<OutlookRow, 'dishId'>;
   meta!: EntityTable<{ key: string; value: unknown }, 'key'>;
 
   constructor(name = 'keen-ladle') {
@@ -36,6 +52,14 @@ export class LadleDb extends Dexie {
       history: 'dishId',
       meta: 'key',
     });
+    this.version(2)
+      .stores({ revisions: 'id, dishId, at', outlooks: 'dishId' })
+      .upgrade(async (tx) => {
+        // House rules and needs were added: a kitchen kept before takes their defaults.
+        const kept = await tx.table<KitchenRow>('kitchen').get('home');
+        const now = KitchenSchema.safeParse(kept);
+        if (kept && now.success) await tx.table('kitchen').put({ ...now.data, id: 'home' });
+      });
   }
 }
 

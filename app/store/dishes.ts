@@ -101,7 +101,12 @@ export async function createDish(
   const recipe = readRecipe(text, pantry);
   const id = freshId();
   const dish = emptyDish(id, (name.trim() || recipe.title || 'A new dish').slice(0, 120), Date.now(), plates);
-  await db.dishes.add({ ...dish, lines: linesOf(recipe), method: recipe.method });
+  await db.dishes.add({
+    ...dish,
+    lines: linesOf(recipe),
+    method: recipe.method,
+    note: recipe.notes.join('\n').slice(0, 4000),
+  });
   return id;
 }
 
@@ -122,8 +127,16 @@ export async function duplicateDish(dish: Dish): Promise<string> {
 
 /** Removes a dish; what it returns puts it back. The cooks of the dish stay in the log. */
 export async function removeDish(dish: Dish): Promise<() => Promise<void>> {
-  await db.dishes.delete(dish.id);
+  const revisions = await db.revisions.where('dishId').equals(dish.id).toArray();
+  await db.transaction('rw', [db.dishes, db.revisions, db.outlooks], async () => {
+    await db.dishes.delete(dish.id);
+    await db.revisions.where('dishId').equals(dish.id).delete();
+    await db.outlooks.delete(dish.id);
+  });
   return async () => {
-    await db.dishes.put(dish);
+    await db.transaction('rw', [db.dishes, db.revisions], async () => {
+      await db.dishes.put(dish);
+      await db.revisions.bulkPut(revisions);
+    });
   };
 }

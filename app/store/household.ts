@@ -4,8 +4,15 @@ import {
   defaultKitchen,
   KitchenSchema,
   MAX_BACKUP_BYTES,
+  MAX_FOODS_BYTES,
+  ownFood,
+  pantryFor,
+  readFoods,
+  type Food,
   type Kitchen,
+  type Revision,
 } from '../../core/index';
+import { freshId } from './dishes';
 import { db } from './db';
 
 const SEEDED = 'seeded';
@@ -24,18 +31,26 @@ export async function openHousehold(): Promise<void> {
   });
 }
 
-const everything = () => [db.dishes, db.kitchen, db.events, db.history, db.meta];
+const everything = () => [db.dishes, db.kitchen, db.events, db.history, db.revisions, db.outlooks, db.meta];
 
 async function replaceAll(
   kitchen: Kitchen,
   dishes: Parameters<typeof db.dishes.bulkPut>[0],
   events: Parameters<typeof db.events.bulkPut>[0],
+  revisions: readonly Revision[] = [],
 ): Promise<void> {
   await db.transaction('rw', everything(), async () => {
-    await Promise.all([db.dishes.clear(), db.events.clear(), db.history.clear()]);
+    await Promise.all([
+      db.dishes.clear(),
+      db.events.clear(),
+      db.history.clear(),
+      db.revisions.clear(),
+      db.outlooks.clear(),
+    ]);
     await db.kitchen.put({ ...kitchen, id: 'home' });
     await db.dishes.bulkPut(dishes);
     await db.events.bulkPut(events);
+    await db.revisions.bulkPut([...revisions]);
     await db.meta.put({ key: SEEDED, value: 1 });
   });
 }
@@ -63,7 +78,7 @@ export async function startEmpty(): Promise<void> {
 
 /** Everything as one text, for a file. */
 export async function exportAll(): Promise<string> {
-  return db.transaction('r', [db.kitchen, db.dishes, db.events], async () => {
+  return db.transaction('r', [db.kitchen, db.dishes, db.events, db.revisions], async () => {
     const row = await db.kitchen.get('home');
     const { id: _id, ...kitchen } = row ?? { id: 'home', ...defaultKitchen() };
     return writeBackup({
@@ -71,6 +86,7 @@ export async function exportAll(): Promise<string> {
       kitchen,
       dishes: await db.dishes.toArray(),
       events: await db.events.toArray(),
+      revisions: await db.revisions.toArray(),
     });
   });
 }
@@ -83,7 +99,59 @@ export async function importFile(
     return { ok: false, message: 'This file is larger than a kitchen’s backup can be. Nothing was changed.' };
   const read = readBackup(await file.text());
   if (!read.ok) return read;
-  const { kitchen, dishes, events } = read.backup;
-  await replaceAll(kitchen, dishes, events);
+  const { kitchen, dishes, events, revisions } = read.backup;
+  await replaceAll(kitchen, dishes, events, revisions);
   return { ok: true, dishes: dishes.length, cooks: new Set(events.map((e) => e.cookId)).size };
+}
+
+/**
+ * Remembers a food of the household's own, with the figures of the one it is most like; it is known everywhere from then
+ * on. What it returns forgets it again; null when the name says nothing.
+ */
+export async function rememberFood(name: string, likeId: string): Promise<(() => Promise<void>) | null> {
+  return db.transaction('rw', db.kitchen, async () => {
+    const kitchen = await db.kitchen.get('home');
+    const like = kitchen && pantryFor(kitchen).get(likeId);
+    const food = like && ownFood(`own-${freshId().slice(0, 30)}`, name, like);
+    if (!kitchen || !food || kitchen.ownFoods.length >= 500) return null;
+    await db.kitchen.put({ ...kitchen, ownFoods: [...kitchen.ownFoods, food] });
+    return () => forgetFood(food.id).then(() => undefined);
+  });
+}
+
+/** Takes a food out of the household's own; what it returns puts it back. */
+export async function forgetFood(foodId: string): Promise<() => Promise<void>> {
+  const set = (edit: (foods: Food[]) => Food[]): Promise<void> =>
+    db.transaction('rw', db.kitchen, async () => {
+      const kitchen = await db.kitchen.get('home');
+      if (kitchen) await db.kitchen.put({ ...kitchen, ownFoods: edit(kitchen.ownFoods) });
+    });
+  const gone = (await db.kitchen.get('home'))?.ownFoods.find((f) => f.id === foodId);
+  await set((foods) => foods.filter((f) => f.id !== foodId));
+  return () => set((foods) => (gone ? [...foods.filter((f) => f.id !== foodId), gone] : foods));
+}
+
+/** Reads a file of foods into the household's own; a food of the same name is replaced. Anything wrong changes nothing. */
+export async function importFoods(
+  file: File,
+): Promise<{ ok: true; foods: number } | { ok: false; message: string }> {
+  if (file.size > MAX_FOODS_BYTES)
+    return { ok: false, message: 'This file is larger than a pantry can be. Nothing was changed.' };
+  const read = readFoods(await file.text());
+  if (!read.ok) return read;
+  return db.transaction('rw', db.kitchen, async () => {
+    const kitchen = await db.kitchen.get('home');
+    if (!kitchen) return { ok: false as const, message: 'There is no kitchen yet. Nothing was changed.' };
+    const names = new Set(read.foods.map((f) => f.names[0]?.toLowerCase()));
+    const ids = new Set(read.foods.map((f) => f.id));
+    const kept = kitchen.ownFoods.filter((f) => !ids.has(f.id) && !names.has(f.names[0]?.toLowerCase()));
+    const ownFoods = [...kept, ...read.foods];
+    if (ownFoods.length > 500)
+      return {
+        ok: false as const,
+        message: 'That would be more than 500 foods of your own. Nothing was changed.',
+      };
+    await db.kitchen.put({ ...kitchen, ownFoods });
+    return { ok: true as const, foods: read.foods.length };
+  });
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { CookEventSchema } from '../cook/events';
 import { DishSchema } from '../dish/dish';
+import { RevisionSchema } from '../dish/revision';
 import { KitchenSchema } from '../plan/kitchen';
 
 /** The file that holds everything of a household: one JSON object, described in docs/formats.md. */
@@ -11,6 +12,7 @@ export const BackupSchema = z.object({
   kitchen: KitchenSchema,
   dishes: z.array(DishSchema).max(5000),
   events: z.array(CookEventSchema).max(500000),
+  revisions: z.array(RevisionSchema).max(50000).default([]),
 });
 export type Backup = z.infer<typeof BackupSchema>;
 
@@ -54,6 +56,12 @@ export function readBackup(text: string): ReadBackup {
 }
 
 /** Writes a backup text; reading it back gives the same household. */
-export function writeBackup(parts: Omit<Backup, 'format' | 'version'>): string {
-  return JSON.stringify({ format: 'keen-ladle-backup', version: 1, ...parts } satisfies Backup, null, 1);
+export function writeBackup(
+  parts: Omit<Backup, 'format' | 'version' | 'revisions'> & Partial<Pick<Backup, 'revisions'>>,
+): string {
+  return JSON.stringify(
+    { format: 'keen-ladle-backup', version: 1, revisions: [], ...parts } satisfies Backup,
+    null,
+    1,
+  );
 }

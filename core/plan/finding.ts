@@ -9,6 +9,8 @@ export interface Fix {
   id: string;
   /** What the button says: a verb first. */
   label: string;
+  /** For an answer about an unknown word: the food it is most like. */
+  likeId?: string;
   apply: (dish: Dish) => Dish;
 }
 

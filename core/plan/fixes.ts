@@ -141,6 +141,7 @@ export function takeAs(lineId: string, foodId: string, label: string): Fix {
   return {
     id: `take-${lineId}-${foodId}`,
     label,
+    likeId: foodId,
     apply: (dish) => editLine(dish, lineId, (line) => ({ ...line, foodId })),
   };
 }

@@ -5,12 +5,24 @@ import { useSay } from '../../parts/Toasts';
 import { startCook } from '../../store/cooks';
 import { editDish, stepHistory } from '../../store/dishes';
 import { useDish, useKitchen, usePlan } from '../../store/live';
-import { DishBar } from './DishBar';
+import { Drawer } from '../../parts/Drawer';
+import { DishBar, type Panel } from './DishBar';
+import { DishRules } from './DishRules';
 import type { EditDish } from './edit';
 import { Findings } from './Findings';
 import { Lines } from './Lines';
+import { Notes } from './Notes';
+import { Plates } from './Plates';
 import { PotSection } from './PotSection';
 import { Ribbon } from './Ribbon';
+import { Versions } from './Versions';
+
+const PANEL_TITLES: Record<Panel, string> = {
+  plates: 'Scale it',
+  rules: 'House rules for this dish',
+  versions: 'Versions',
+  notes: 'Tags, note and method',
+};
 
 /** One dish on the counter: what goes in when, the pot, the findings, the clock. All computed from the dish as it stands. */
 export default function Counter() {
@@ -20,6 +32,7 @@ export default function Counter() {
   const plan = usePlan(dish, kitchen);
   const say = useSay();
   const navigate = useNavigate();
+  const [panel, setPanel] = useState<Panel | null>(null);
   const [hot, setHot] = useState<readonly string[]>([]);
 
   const travel = useCallback(
@@ -69,6 +82,7 @@ export default function Counter() {
         edit={edit}
         travel={travel}
         onCook={() => void cook()}
+        onPanel={setPanel}
       />
       <section className="counter-lines" aria-labelledby="lines-title">
         <h2 id="lines-title" className="zone-title">
@@ -89,6 +103,12 @@ export default function Counter() {
         <Findings plan={plan} edit={edit} onHot={setHot} onUndo={() => void travel('undo')} />
       </section>
       <Ribbon plan={plan} />
+      <Drawer title={panel ? PANEL_TITLES[panel] : ''} isOpen={panel !== null} onClose={() => setPanel(null)}>
+        {panel === 'plates' && <Plates dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}
+        {panel === 'rules' && <DishRules dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}
+        {panel === 'versions' && <Versions dish={dish} edit={edit} />}
+        {panel === 'notes' && <Notes dish={dish} plan={plan} edit={edit} />}
+      </Drawer>
     </div>
   );
 }

@@ -17,10 +17,14 @@ interface Props {
   edit: EditDish;
   travel: (direction: 'undo' | 'redo') => Promise<void>;
   onCook: () => void;
+  onPanel: (panel: Panel) => void;
 }
 
+/** The panels that slide in beside the counter. */
+export type Panel = 'plates' | 'rules' | 'versions' | 'notes';
+
 /** The dish's own bar: name, plates, pot, meat, thickness wanted, and when it is on the table. */
-export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
+export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: Props) {
   const now = useNow();
   const say = useSay();
   const navigate = useNavigate();
@@ -38,6 +42,12 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
       <div className="dish-title">
         <NameField name={dish.name} onName={(name) => edit('the name', (d) => ({ ...d, name }), 'name')} />
         <div className="dish-tools no-print">
+          <Link className="btn btn-quiet btn-sm" to={`/dish/${dish.id}/bowls`}>
+            Bowls
+          </Link>
+          <Button variant="quiet" size="sm" onClick={() => onPanel('rules')}>
+            Rules
+          </Button>
           <Button variant="quiet" size="sm" onClick={() => void travel('undo')} aria-keyshortcuts="Control+Z">
             Undo
           </Button>
@@ -49,6 +59,9 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
               More
             </Dropdown.Toggle>
             <Dropdown.Menu>
+              <Dropdown.Item onClick={() => onPanel('plates')}>Scale it</Dropdown.Item>
+              <Dropdown.Item onClick={() => onPanel('versions')}>Versions</Dropdown.Item>
+              <Dropdown.Item onClick={() => onPanel('notes')}>Tags, note and method</Dropdown.Item>
               <Dropdown.Item as={Link} to={`/dish/${dish.id}/finish`}>
                 The finish of this dish
               </Dropdown.Item>
@@ -64,12 +77,17 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook }: Props) {
       </div>
       <div className="dish-knobs">
         <div className="field">
-          <span>For</span>
+          <span>
+            For{' '}
+            <button type="button" className="link-button small no-print" onClick={() => onPanel('plates')}>
+              scale…
+            </button>
+          </span>
           <Stepper
             label="plates"
             value={dish.plates}
             min={1}
-            max={40}
+            max={60}
             unit={dish.plates === 1 ? 'plate' : 'plates'}
             onChange={(plates) => edit(`${plates} plates`, (d) => ({ ...d, plates }), 'plates')}
           />

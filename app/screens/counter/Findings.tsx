@@ -1,7 +1,8 @@
 import Button from 'react-bootstrap/Button';
-import type { Finding, Plan } from '../../../core/index';
+import type { Finding, Fix, Plan } from '../../../core/index';
 import { SeverityMark } from '../../parts/SeverityMark';
 import { useSay } from '../../parts/Toasts';
+import { rememberFood } from '../../store/household';
 import type { EditDish } from './edit';
 
 /** The judgements, worst first, each with its reason and what would mend it. */
@@ -17,11 +18,26 @@ export function Findings({
   onUndo: () => void;
 }) {
   const say = useSay();
+  const accepted = (fix: Fix): void => {
+    edit(fix.label, fix.apply);
+    say(fix.label, { label: 'Undo', run: onUndo });
+  };
   const accept = (finding: Finding, index: number): void => {
     const fix = finding.fixes[index];
     if (!fix) return;
-    edit(fix.label, fix.apply);
-    say(fix.label, { label: 'Undo', run: onUndo });
+    const word = finding.asks;
+    if (word && fix.likeId) {
+      void rememberFood(word, fix.likeId).then((forget) => {
+        if (forget)
+          say(`“${word}” is now in your pantry: ${fix.label.toLowerCase()}.`, {
+            label: 'Undo',
+            run: () => void forget(),
+          });
+        else accepted(fix);
+      });
+      return;
+    }
+    accepted(fix);
   };
   if (!plan.items.length) return <p className="soft">Nothing to judge yet.</p>;
   return (

@@ -2,73 +2,33 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
-import {
-  formatDuration,
-  planDish,
-  potFor,
-  type Calibration,
-  type CookState,
-  type Dish,
-  type Kitchen,
-  type Plan,
-} from '../../../core/index';
-import { clock, day, useNow } from '../../parts/now';
-import { SeverityMark } from '../../parts/SeverityMark';
+import type { CookState, Dish } from '../../../core/index';
+import { clock, useNow } from '../../parts/now';
 import { bringDemoBack } from '../../store/household';
 import { useCalibrations, useCooks, useDishes, useKitchen } from '../../store/live';
+import { useOutlooks } from '../../store/outlooks';
+import { DishList } from './DishList';
+import { DishSearch } from './search';
+import {
+  minutesUntil,
+  NO_FILTER,
+  passes,
+  sorted,
+  SORTS,
+  tagsOf,
+  type DishEntry,
+  type Filter,
+  type Sort,
+} from './sorting';
 
-interface Row {
-  dish: Dish;
-  plan: Plan;
-  last: CookState | undefined;
-}
+/** The index lives as long as the tab: coming back to the list does not build it again. */
+const search = new DishSearch();
 
-const SORTS = [
-  { id: 'soon', label: 'Soonest on the table' },
-  { id: 'hands', label: 'Least handwork' },
-  { id: 'name', label: 'By name' },
-  { id: 'lately', label: 'Cooked longest ago' },
-] as const;
-type Sort = (typeof SORTS)[number]['id'];
-
-function planAll(
-  dishes: readonly Dish[],
-  kitchen: Kitchen,
-  calibrations: Map<string, Calibration>,
-  cooks: readonly CookState[],
-): Row[] {
-  return dishes.map((dish) => {
-    const calibration = calibrations.get(potFor(dish, kitchen).id);
-    return {
-      dish,
-      plan: planDish(dish, kitchen, calibration ? { calibration } : {}),
-      last: cooks.find((c) => c.dish?.id === dish.id && c.status === 'finished'),
-    };
-  });
-}
-
-const compare: Record<Sort, (a: Row, b: Row) => number> = {
-  soon: (a, b) => a.plan.timing.totalS.mid - b.plan.timing.totalS.mid,
-  hands: (a, b) => a.plan.timing.handsOnS - b.plan.timing.handsOnS,
-  name: (a, b) => a.dish.name.localeCompare(b.dish.name),
-  lately: (a, b) => (a.last?.startedAt ?? 0) - (b.last?.startedAt ?? 0),
-};
-
-/** Minutes past midnight of "19:30", or null. */
-function minuteOfDay(text: string): number | null {
-  const m = /^(\d{2}):(\d{2})$/.exec(text);
-  return m ? Number(m[1]) * 60 + Number(m[2]) : null;
-}
-
-function lastTime(cook: CookState | undefined): string {
-  if (!cook) return 'not cooked yet';
-  const v = cook.verdict;
-  const off = [
-    v?.meat && v.meat !== 'right' ? `meat ${v.meat}` : '',
-    v?.sauce && v.sauce !== 'right' ? `sauce ${v.sauce}` : '',
-    v?.salt && v.salt !== 'right' ? `salt ${v.salt}` : '',
-  ].filter(Boolean);
-  return `${day(cook.startedAt)}: ${off.length ? off.join(', ') : 'all right'}`;
+function lastCooks(cooks: readonly CookState[]): Map<string, CookState> {
+  const last = new Map<string, CookState>();
+  for (const cook of cooks)
+    if (cook.dish && cook.status === 'finished' && !last.has(cook.dish.id)) last.set(cook.dish.id, cook);
+  return last;
 }
 
 /** Home: what can be on the table, and by when. */
@@ -77,50 +37,58 @@ export default function Dishes() {
   const dishes = useDishes();
   const cooks = useCooks();
   const calibrations = useCalibrations(kitchen);
+  const outlooks = useOutlooks(dishes, kitchen, calibrations);
   const now = useNow();
   const navigate = useNavigate();
-  const [search, setSearch] = useState('');
+  const [query, setQuery] = useState('');
   const [by, setBy] = useState('');
   const [sort, setSort] = useState<Sort>('soon');
-  const wanted = useDeferredValue(search.trim().toLowerCase());
-  const rows = useMemo(
-    () =>
-      dishes && kitchen && calibrations && cooks ? planAll(dishes, kitchen, calibrations, cooks) : undefined,
-    [dishes, kitchen, calibrations, cooks],
-  );
+  const [filter, setFilter] = useState<Filter>(NO_FILTER);
+  const wanted = useDeferredValue(query);
+  const last = useMemo(() => lastCooks(cooks ?? []), [cooks]);
+  const tags = useMemo(() => tagsOf(dishes ?? []), [dishes]);
+  const shown = useMemo(() => {
+    if (!dishes) return [];
+    const entry = (dish: Dish): DishEntry => ({
+      dish,
+      outlook: outlooks.get(dish.id),
+      last: last.get(dish.id),
+    });
+    if (wanted.trim()) search.update(dishes);
+    const found = search.find(wanted);
+    const byId = found && new Map(dishes.map((d) => [d.id, d]));
+    const entries = found
+      ? found.flatMap((id) => {
+          const dish = byId?.get(id);
+          return dish ? [entry(dish)] : [];
+        })
+      : sorted(dishes.map(entry), sort);
+    return entries.filter((e) => passes(e, filter));
+  }, [dishes, outlooks, last, wanted, sort, filter]);
 
-  if (!rows || !kitchen) return <p className="loading">Reading the shelf…</p>;
+  if (!dishes || !kitchen || !cooks) return <p className="loading">Reading the shelf…</p>;
 
-  const limit = minuteOfDay(by);
-  const today = new Date(now);
-  const minutesLeft =
-    limit === null
-      ? null
-      : limit -
-        (today.getHours() * 60 + today.getMinutes()) +
-        (limit < today.getHours() * 60 + today.getMinutes() - 720 ? 1440 : 0);
-  const shown = rows
-    .filter(
-      (r) =>
-        !wanted ||
-        `${r.dish.name} ${r.dish.tags.join(' ')} ${r.dish.lines.map((l) => l.text).join(' ')}`
-          .toLowerCase()
-          .includes(wanted),
-    )
-    .sort(compare[sort]);
-  const inTime = (r: Row): boolean => minutesLeft === null || r.plan.timing.totalS.mid / 60 <= minutesLeft;
+  const minutesLeft = minutesUntil(by, now);
+  const inTime = (e: DishEntry): boolean =>
+    minutesLeft === null || e.outlook === undefined || e.outlook.totalS[1] / 60 <= minutesLeft;
   const ordered =
-    minutesLeft === null ? shown : [...shown.filter(inTime), ...shown.filter((r) => !inTime(r))];
-  const howMany = shown.filter(inTime).length;
+    minutesLeft === null ? shown : [...shown.filter(inTime), ...shown.filter((e) => !inTime(e))];
+  const waiting = dishes.length - outlooks.size;
+  const hasNeeds = kitchen.needs.length + kitchen.allergens.length > 0;
+  const isFiltered = JSON.stringify(filter) !== JSON.stringify(NO_FILTER);
 
   return (
     <div className="page">
       <div className="page-head">
         <div>
           <h1>What can be on the table?</h1>
-          <p className="soft mb-0">
+          <p className="soft mb-0" aria-live="polite">
             {kitchen.name}, now {clock(now)}
-            {minutesLeft !== null && ` · ${howMany} of ${shown.length} by ${by}`}
+            {minutesLeft !== null && ` · ${shown.filter(inTime).length} of ${shown.length} by ${by}`}
+            {minutesLeft === null &&
+              shown.length !== dishes.length &&
+              ` · ${shown.length} of ${dishes.length} dishes`}
+            {waiting > 0 && dishes.length > 40 && ` · planning ${waiting} more`}
           </p>
         </div>
         <div className="d-flex gap-2">
@@ -130,7 +98,7 @@ export default function Dishes() {
           </Link>
         </div>
       </div>
-      {rows.length === 0 ? (
+      {dishes.length === 0 ? (
         <div className="notice">
           <h2>An empty shelf</h2>
           <p className="mt-2">
@@ -151,8 +119,8 @@ export default function Dishes() {
               <Form.Label>Search dishes and ingredients</Form.Label>
               <Form.Control
                 type="search"
-                value={search}
-                onChange={(e) => setSearch(e.target.value)}
+                value={query}
+                onChange={(e) => setQuery(e.target.value)}
                 placeholder="lamb, creamy, prunes…"
               />
             </Form.Group>
@@ -170,13 +138,74 @@ export default function Dishes() {
                 ))}
               </Form.Select>
             </Form.Group>
+            <Form.Group className="field" controlId="hands">
+              <Form.Label>Handwork</Form.Label>
+              <Form.Select
+                value={filter.handsMin ?? ''}
+                onChange={(e) =>
+                  setFilter({ ...filter, handsMin: e.target.value ? Number(e.target.value) : null })
+                }
+              >
+                <option value="">any</option>
+                {[20, 30, 45, 60].map((m) => (
+                  <option key={m} value={m}>
+                    up to {m} min
+                  </option>
+                ))}
+              </Form.Select>
+            </Form.Group>
+            {tags.length > 0 && (
+              <Form.Group className="field" controlId="tag">
+                <Form.Label>Tag</Form.Label>
+                <Form.Select
+                  value={filter.tag}
+                  onChange={(e) => setFilter({ ...filter, tag: e.target.value })}
+                >
+                  <option value="">any</option>
+                  {tags.map((t) => (
+                    <option key={t.tag} value={t.tag}>
+                      {t.tag} ({t.count})
+                    </option>
+                  ))}
+                </Form.Select>
+              </Form.Group>
+            )}
+            <div className="dish-checks">
+              <Form.Check
+                type="checkbox"
+                id="fits"
+                label="Fits its pot"
+                checked={filter.fitsOnly}
+                onChange={(e) => setFilter({ ...filter, fitsOnly: e.target.checked })}
+              />
+              {hasNeeds && (
+                <Form.Check
+                  type="checkbox"
+                  id="suits"
+                  label="Everyone can eat it"
+                  checked={filter.suitsOnly}
+                  onChange={(e) => setFilter({ ...filter, suitsOnly: e.target.checked })}
+                />
+              )}
+            </div>
           </div>
-          {ordered.length === 0 && <p className="soft mt-4">Nothing here matches “{search}”.</p>}
-          <ul className="dish-list">
-            {ordered.map((r) => (
-              <DishRow key={r.dish.id} row={r} now={now} late={!inTime(r)} />
-            ))}
-          </ul>
+          {ordered.length === 0 && (
+            <p className="soft mt-4">
+              {query.trim() ? `Nothing here matches “${query.trim().slice(0, 60)}”` : 'Nothing passes'}
+              {isFiltered && query.trim() ? ' within these limits' : ''}.{' '}
+              <Button
+                size="sm"
+                variant="bare"
+                onClick={() => {
+                  setQuery('');
+                  setFilter(NO_FILTER);
+                }}
+              >
+                Show them all
+              </Button>
+            </p>
+          )}
+          <DishList entries={ordered} now={now} isLate={(e) => !inTime(e)} />
           <p className="soft small mt-3">
             Keen Ladle gives estimates and reminders. Your cooker’s manual, the markings on your pot and your
             local food-safety authority’s advice come first.
@@ -184,38 +213,5 @@ export default function Dishes() {
         </>
       )}
     </div>
-  );
-}
-
-function DishRow({ row: { dish, plan, last }, now, late }: { row: Row; now: number; late: boolean }) {
-  const worst = plan.findings.find((f) => f.severity === 'stop' || f.severity === 'careful');
-  const { totalS, handsOnS } = plan.timing;
-  return (
-    <li className={late ? 'is-late' : ''}>
-      <Link to={`/dish/${dish.id}`} className="dish-row">
-        <span className="dish-name">
-          <strong>{dish.name}</strong>
-          <span className="soft small">
-            {dish.plates} plates · {plan.pot.name} · holds back {plan.held.length}
-          </span>
-        </span>
-        <span className="dish-time">
-          <strong className="figure">{formatDuration(totalS.mid)}</strong>
-          <span className="soft small">
-            {late ? 'too late: ' : ''}
-            {clock(now + totalS.low * 1000)}–{clock(now + totalS.high * 1000)}
-          </span>
-        </span>
-        <span className="dish-hands">
-          <span>{formatDuration(handsOnS)}</span>
-          <span className="soft small">hands on</span>
-        </span>
-        <span className="dish-state">
-          <SeverityMark severity={worst?.severity ?? 'fine'} />
-          <span className="small">{worst?.text ?? 'Fits, and liquid enough'}</span>
-        </span>
-        <span className="dish-last soft small">{lastTime(last)}</span>
-      </Link>
-    </li>
   );
 }

@@ -2,7 +2,19 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
-import { MAX_PASTE_LENGTH, pantryFor, readLine, readRecipe } from '../../../core/index';
+import {
+  emptyDish,
+  formatMass,
+  MAX_LINE_LENGTH,
+  MAX_PASTE_LENGTH,
+  MOMENT_NAMES,
+  pantryFor,
+  placeDish,
+  readMethod,
+  readRecipe,
+  type MethodHints,
+  type PlacedItem,
+} from '../../../core/index';
 import { Stepper } from '../../parts/Stepper';
 import { createDish } from '../../store/dishes';
 import { useKitchen } from '../../store/live';
@@ -13,6 +25,26 @@ const EXAMPLE = `1½ lb boneless chicken thighs, in 3 cm pieces
 ½ cup cream, with the stock
 juice of ½ lemon
 salt to taste`;
+
+function remarkOf({ read }: PlacedItem): string {
+  if (read.several.length > 1) return `${read.several.length} things in one line`;
+  if (read.massG.mid > 0) return `about ${formatMass(read.massG.mid)}`;
+  if (read.confidence === 'unsure') return read.doubt;
+  return read.toTaste ? 'to taste' : '';
+}
+
+function methodWords(hints: MethodHints): string {
+  const said = [
+    hints.minutes === null ? '' : `${hints.minutes} min under pressure`,
+    hints.sides[0] ? `served with ${hints.sides[0]}` : '',
+    hints.late.length ? 'what goes in at the end' : '',
+  ].filter(Boolean);
+  if (said.length)
+    return `The method says: ${said.join('; ')}. The minutes are computed for your pot all the same.`;
+  return hints.underPressure
+    ? 'The method is kept with the dish.'
+    : 'The method is for the stove or the oven: it is kept, and the split is computed.';
+}
 
 /** A new dish from a pasted list: read as it is typed, nothing dropped, nothing guessed in silence. */
 export default function NewDish() {
@@ -25,15 +57,21 @@ export default function NewDish() {
   const shown = useDeferredValue(text);
   const pantry = kitchen && pantryFor(kitchen);
   const recipe = useMemo(() => (pantry ? readRecipe(shown, pantry) : null), [shown, pantry]);
-  const read = useMemo(
-    () =>
-      pantry && kitchen && recipe
-        ? recipe.lines.slice(0, 200).map((l) => readLine(l.text, pantry, kitchen.system))
-        : [],
-    [recipe, pantry, kitchen],
-  );
+  const placed = useMemo(() => {
+    if (!pantry || !kitchen || !recipe) return [];
+    const draft = emptyDish('draft', 'draft', 0);
+    const lines = recipe.lines
+      .slice(0, 200)
+      .map((l, i) => ({ ...l, id: `l${i}`, text: l.text.slice(0, MAX_LINE_LENGTH) }));
+    return placeDish(
+      { ...draft, lines, method: recipe.method },
+      { pantry, system: kitchen.system, rules: kitchen.rules },
+    );
+  }, [recipe, pantry, kitchen]);
+  const read = placed.filter((p) => p.partIndex === 0);
+  const hints = useMemo(() => (recipe?.method ? readMethod(recipe.method) : null), [recipe]);
   if (!pantry || !recipe) return <p className="loading">One moment…</p>;
-  const unsure = read.filter((r) => r.confidence === 'unsure').length;
+  const unsure = read.filter((p) => p.read.confidence === 'unsure').length;
   const forPlates = plates ?? recipe.plates ?? 4;
 
   const make = async (): Promise<void> => {
@@ -106,21 +144,23 @@ export default function NewDish() {
                 {recipe.method ? ', and a method' : ''}
               </p>
               <ol className="read-list">
-                {read.map((r, i) => (
-                  <li key={i} className={r.confidence === 'unsure' ? 'is-unsure' : ''}>
-                    <span>{r.food?.names[0] ?? '?'}</span>
-                    <span className="soft">
-                      {r.massG.mid > 0
-                        ? `about ${Math.round(r.massG.mid)} g`
-                        : r.doubt && r.confidence === 'unsure'
-                          ? r.doubt
-                          : r.toTaste
-                            ? 'to taste'
-                            : ''}
+                {read.map((p) => (
+                  <li key={p.lineId} className={p.read.confidence === 'unsure' ? 'is-unsure' : ''}>
+                    <span>{p.read.known || '?'}</span>
+                    <span className="soft">{remarkOf(p)}</span>
+                    <span className={`read-moment moment-${p.moment}`}>
+                      {placed
+                        .filter((x) => x.lineId === p.lineId)
+                        .map((x) => MOMENT_NAMES[x.moment])
+                        .join(' + ')}
                     </span>
                   </li>
                 ))}
               </ol>
+              {hints && <p className="small soft">{methodWords(hints)}</p>}
+              {recipe.notes.length > 0 && (
+                <p className="small soft">Kept as a note: {recipe.notes.join(' · ').slice(0, 200)}</p>
+              )}
             </>
           )}
         </div>

@@ -4,6 +4,7 @@ import Modal from 'react-bootstrap/Modal';
 import { useLocation } from 'react-router';
 import useSWR from 'swr';
 import { z } from 'zod';
+import { saveText } from '../../parts/saveText';
 import { useSay } from '../../parts/Toasts';
 import { bringDemoBack, exportAll, importFile, startEmpty } from '../../store/household';
 
@@ -17,12 +18,7 @@ async function health(url: string): Promise<z.infer<typeof HealthSchema>> {
 
 /** Saves everything as one file under the day's name. */
 async function save(): Promise<void> {
-  const blob = new Blob([await exportAll()], { type: 'application/json' });
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(blob);
-  link.download = `keen-ladle-${new Date().toISOString().slice(0, 10)}.json`;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+  saveText(`keen-ladle-${new Date().toISOString().slice(0, 10)}.json`, await exportAll());
 }
 
 type Ask = { what: string; warn: string; run: () => Promise<void> };

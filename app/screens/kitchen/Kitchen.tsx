@@ -2,6 +2,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { POT_PRESETS, SAFE_C, SCHOOLS, type Kitchen, type MeasureSystem } from '../../../core/index';
+import type { ChangeKitchen } from './change';
 import { Segments } from '../../parts/Segments';
 import { useSay } from '../../parts/Toasts';
 import { freshId } from '../../store/dishes';
@@ -9,10 +10,9 @@ import { changeKitchen } from '../../store/household';
 import { useKitchen } from '../../store/live';
 import { Backup } from './Backup';
 import { FigureField } from '../../parts/FigureField';
+import { OwnPantry } from './OwnPantry';
+import { People } from './People';
 import { PotCard } from './PotCard';
-
-/** Changes part of the kitchen. */
-export type ChangeKitchen = (change: Partial<Kitchen>) => void;
 
 const SYSTEMS: readonly { id: MeasureSystem; label: string }[] = [
   { id: 'us', label: 'US cups' },
@@ -48,8 +48,10 @@ export default function KitchenScreen() {
         local food-safety authority’s advice come first.
       </p>
       <Household kitchen={kitchen} change={change} />
+      <People kitchen={kitchen} change={change} />
       <Pots kitchen={kitchen} change={change} />
       <Rules kitchen={kitchen} change={change} />
+      <OwnPantry kitchen={kitchen} change={change} />
       <Backup />
     </div>
   );

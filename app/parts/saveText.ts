@@ -1,0 +1,8 @@
+/** Hands the cook a text as a file to keep. */
+export function saveText(name: string, text: string, type = 'application/json'): void {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+}

@@ -1,0 +1,444 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import {
+  asComputed,
+  consequencesOf,
+  formatMass,
+  LIKENESSES,
+  MOMENTS,
+  MOMENT_NAMES,
+  pantryFor,
+  planDish,
+  splitLine,
+  swapBack,
+  swapsFor,
+  type Dish,
+  type Fix,
+  type Kitchen,
+  type Line,
+  type Moment,
+  type PlacedItem,
+  type Plan,
+} from '../../../core/index';
+import { Consequences } from '../../parts/Consequences';
+import { useSay } from '../../parts/Toasts';
+import { rememberFood } from '../../store/household';
+import type { EditDish } from './edit';
+
+interface Props {
+  item: PlacedItem;
+  dish: Dish;
+  plan: Plan;
+  kitchen: Kitchen;
+  edit: EditDish;
+  onClose: () => void;
+}
+
+type ChangeLine = (label: string, patch: Partial<Line>, coalesce?: string) => void;
+
+/** One line opened: its words, what was understood, why it is where it is, and every way to correct it. */
+export function LineEditor(props: Props) {
+  const { item, kitchen, edit, onClose } = props;
+  const [text, setText] = useState(item.line.text);
+  const words = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const from = document.activeElement;
+    words.current?.focus();
+    words.current?.scrollIntoView({ block: 'nearest' });
+    return () => {
+      if (from instanceof HTMLElement && from.isConnected) from.focus({ preventScroll: true });
+    };
+  }, []);
+  const change: ChangeLine = (label, patch, coalesce) =>
+    edit(
+      label,
+      (d) => ({ ...d, lines: d.lines.map((l) => (l.id === item.lineId ? { ...l, ...patch } : l)) }),
+      coalesce,
+    );
+  const apply = (fix: Fix): void => {
+    edit(fix.label, fix.apply);
+    onClose();
+  };
+  const food = item.read.food;
+  const isMoved = item.line.moment !== undefined || item.line.split !== undefined;
+  const back = swapBack(item);
+  return (
+    <section className="line-editor" aria-label="This line">
+      <Form.Group className="field" controlId={`text-${item.lineId}`}>
+        <Form.Label>In your words</Form.Label>
+        <Form.Control
+          ref={words}
+          value={text}
+          maxLength={400}
+          onChange={(e) => {
+            setText(e.target.value);
+            change('the words of a line', { text: e.target.value }, `text-${item.lineId}`);
+          }}
+          onKeyDown={(e) => (e.key === 'Enter' || e.key === 'Escape') && onClose()}
+        />
+      </Form.Group>
+      <p className="small mb-0">
+        {food ? `Understood as ${item.read.known || food.names[0]}` : 'Not understood yet'}
+        {item.read.massG.mid > 0 &&
+          `, about ${formatMass(item.massG.mid, kitchen.units)}${item.part ? ` (${item.part})` : ''}`}
+        {item.read.doubt && food ? `. ${item.read.doubt}` : '.'} {item.scaleNote}
+      </p>
+      {!food && <Likeness word={item.read.foodText} />}
+      <p className="small mb-0">
+        <strong>Why here?</strong> {item.reason} {item.early?.harm}
+      </p>
+      <div className="line-editor-foot">
+        <Form.Group className="field" controlId={`moment-${item.lineId}`}>
+          <Form.Label>Goes in</Form.Label>
+          <Form.Select
+            size="sm"
+            value={item.line.split ? 'split' : (item.line.moment ?? '')}
+            onChange={(e) =>
+              change('moving a line', {
+                moment: (e.target.value || undefined) as Moment | undefined,
+                split: undefined,
+              })
+            }
+          >
+            <option value="">
+              as computed: {MOMENT_NAMES[item.by === 'cook' ? item.computed : item.moment]}
+            </option>
+            {item.line.split && <option value="split">split, as below</option>}
+            {MOMENTS.map((m) => (
+              <option key={m} value={m}>
+                {MOMENT_NAMES[m]}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+        {isMoved && (
+          <Button
+            size="sm"
+            variant="bare"
+            onClick={() =>
+              edit('giving a line back to the rules', asComputed(item.lineId, 'As computed').apply)
+            }
+          >
+            As computed
+          </Button>
+        )}
+        {back && (
+          <Button size="sm" variant="bare" onClick={() => apply(back)}>
+            Back to “{item.line.swappedFrom?.slice(0, 28)}”
+          </Button>
+        )}
+        <Button
+          size="sm"
+          variant="bare"
+          onClick={() => {
+            onClose();
+            edit(`removing “${item.line.text.slice(0, 30)}”`, (d) => ({
+              ...d,
+              lines: d.lines.filter((l) => l.id !== item.lineId),
+            }));
+          }}
+        >
+          Remove
+        </Button>
+        <Button size="sm" variant="quiet" onClick={onClose}>
+          Done
+        </Button>
+      </div>
+      <Instead {...props} onApply={apply} />
+      <Split {...props} change={change} />
+      <Corrections {...props} change={change} />
+    </section>
+  );
+}
+
+/** The one short question about a word the pantry does not know; the answer is kept for every dish. */
+function Likeness({ word }: { word: string }) {
+  const say = useSay();
+  const answer = async (likeId: string, label: string): Promise<void> => {
+    const forget = await rememberFood(word, likeId);
+    say(
+      forget
+        ? `“${word}” is now in your pantry: ${label.toLowerCase()}.`
+        : 'That name cannot be kept. Write it in letters.',
+      forget ? { label: 'Undo', run: () => void forget() } : undefined,
+    );
+  };
+  return (
+    <Form.Group className="field" controlId="likeness">
+      <Form.Label>What is “{word.slice(0, 40)}” most like? Asked once, known everywhere after.</Form.Label>
+      <Form.Select
+        size="sm"
+        value=""
+        onChange={(e) => {
+          const like = LIKENESSES.find((l) => l.foodId === e.target.value);
+          if (like) void answer(like.foodId, like.label);
+        }}
+      >
+        <option value="">choose one…</option>
+        {LIKENESSES.map((l) => (
+          <option key={l.foodId} value={l.foodId}>
+            {l.label}
+          </option>
+        ))}
+      </Form.Select>
+    </Form.Group>
+  );
+}
+
+/** What may stand in for this line, each planned for real before it is chosen. */
+function Instead({ item, dish, plan, kitchen, onApply }: Props & { onApply: (fix: Fix) => void }) {
+  const [isOpen, setOpen] = useState(false);
+  const swaps = useMemo(() => swapsFor(item, kitchen, pantryFor(kitchen)), [item, kitchen]);
+  const changes = useMemo(
+    () =>
+      isOpen
+        ? swaps.map((s) =>
+            consequencesOf(
+              plan,
+              planDish(s.apply(dish), kitchen, { calibration: plan.calibration }),
+              kitchen.units,
+            ).slice(0, 4),
+          )
+        : [],
+    [isOpen, swaps, plan, dish, kitchen],
+  );
+  if (!swaps.length) return null;
+  return (
+    <details className="line-more" open={isOpen} onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary>None in the house, or somebody may not eat it</summary>
+      <ul className="swap-list">
+        {swaps.map((s, i) => (
+          <li key={s.id}>
+            <Button size="sm" variant="outline-primary" onClick={() => onApply(s)}>
+              {s.label}
+            </Button>
+            <span className="small soft">{s.cost}</span>
+            <Consequences list={changes[i] ?? []} />
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+const SHARES: readonly [number, string][] = [
+  [0.25, 'a quarter'],
+  [1 / 3, 'a third'],
+  [0.5, 'half'],
+  [2 / 3, 'two thirds'],
+  [0.75, 'three quarters'],
+];
+
+/** Sends part of a line to one moment and the rest to another. */
+function Split({ item, plan, edit }: Props & { change: ChangeLine }) {
+  const parts = plan.items.filter((i) => i.lineId === item.lineId);
+  const [share, setShare] = useState(parts[0]?.share === 1 ? 0.5 : (parts[0]?.share ?? 0.5));
+  const [first, setFirst] = useState<Moment>(parts[0]?.moment ?? 'lid');
+  const [second, setSecond] = useState<Moment>(parts[1]?.moment ?? 'finish');
+  const put = (s: number, a: Moment, b: Moment): void => {
+    setShare(s);
+    setFirst(a);
+    setSecond(b);
+  };
+  const nearest = SHARES.reduce((best, s) => (Math.abs(s[0] - share) < Math.abs(best[0] - share) ? s : best));
+  return (
+    <details className="line-more">
+      <summary>Split it between two moments</summary>
+      <div className="split-fields">
+        <Form.Select
+          size="sm"
+          aria-label="How much goes first"
+          value={String(nearest[0])}
+          onChange={(e) => put(Number(e.target.value), first, second)}
+        >
+          {SHARES.map(([s, name]) => (
+            <option key={name} value={String(s)}>
+              {name}
+            </option>
+          ))}
+        </Form.Select>
+        <MomentSelect label="goes in" value={first} onChange={(m) => put(share, m, second)} />
+        <MomentSelect label="and the rest" value={second} onChange={(m) => put(share, first, m)} />
+        <Button
+          size="sm"
+          variant="quiet"
+          onClick={() => {
+            const fix = splitLine(
+              item.lineId,
+              [
+                { share: nearest[0], moment: first },
+                { share: 1 - nearest[0], moment: second },
+              ],
+              'splitting a line',
+            );
+            edit(fix.label, fix.apply);
+          }}
+        >
+          Split
+        </Button>
+      </div>
+    </details>
+  );
+}
+
+function MomentSelect({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: Moment;
+  onChange: (m: Moment) => void;
+}) {
+  return (
+    <Form.Select
+      size="sm"
+      aria-label={label}
+      value={value}
+      onChange={(e) => onChange(e.target.value as Moment)}
+    >
+      {MOMENTS.map((m) => (
+        <option key={m} value={m}>
+          {label}: {MOMENT_NAMES[m]}
+        </option>
+      ))}
+    </Form.Select>
+  );
+}
+
+/** Figure in range, or null while it is not one. */
+const figure = (text: string, min: number, max: number): number | null => {
+  const n = Number.parseFloat(text.replace(',', '.'));
+  return n >= min && n <= max ? n : null;
+};
+
+/** What was read, corrected in place: the food, its weight, and for meat its cut, bone, thickness and freezing. */
+function Corrections({ item, kitchen, change }: Props & { change: ChangeLine }) {
+  const pantry = pantryFor(kitchen);
+  const [food, setFood] = useState(item.read.known);
+  const [weight, setWeight] = useState('');
+  const [thick, setThick] = useState('');
+  const isMeat = item.read.food?.cut !== undefined;
+  const { line, read } = item;
+  const isCorrected = [line.foodId, line.massG, line.cut, line.bone, line.thicknessMm, line.frozen].some(
+    (v) => v !== undefined,
+  );
+  return (
+    <details className="line-more">
+      <summary>Correct what was read</summary>
+      <div className="correct-fields">
+        <Form.Group className="field" controlId={`food-${item.lineId}`}>
+          <Form.Label>It is</Form.Label>
+          <Form.Control
+            size="sm"
+            list="pantry-names"
+            value={food}
+            onChange={(e) => {
+              setFood(e.target.value);
+              const met = pantry.named(e.target.value);
+              if (met && met.id !== read.food?.id) change(`“${met.names[0]}”`, { foodId: met.id });
+            }}
+          />
+          <datalist id="pantry-names">
+            {pantry.all().map((f) => (
+              <option key={f.id} value={f.names[0]} />
+            ))}
+          </datalist>
+        </Form.Group>
+        <Form.Group className="field" controlId={`mass-${item.lineId}`}>
+          <Form.Label>It weighs, as written</Form.Label>
+          <span className="unit-field">
+            <Form.Control
+              size="sm"
+              inputMode="decimal"
+              value={weight}
+              placeholder={String(Math.round(read.massG.mid))}
+              onChange={(e) => {
+                setWeight(e.target.value);
+                const massG = figure(e.target.value, 0.1, 20000);
+                if (massG) change('the weight of a line', { massG }, `mass-${item.lineId}`);
+              }}
+            />
+            <span>g</span>
+          </span>
+        </Form.Group>
+        {isMeat && (
+          <>
+            <Form.Group className="field" controlId={`cut-${item.lineId}`}>
+              <Form.Label>Cut</Form.Label>
+              <Form.Select
+                size="sm"
+                value={read.cut ?? ''}
+                onChange={(e) =>
+                  change('how it is cut', { cut: (e.target.value || undefined) as Line['cut'] })
+                }
+              >
+                <option value="">not said</option>
+                <option value="whole">whole pieces</option>
+                <option value="cubed">cubes or chunks</option>
+                <option value="sliced">slices or strips</option>
+              </Form.Select>
+            </Form.Group>
+            <Form.Group className="field" controlId={`bone-${item.lineId}`}>
+              <Form.Label>Bone</Form.Label>
+              <Form.Select
+                size="sm"
+                value={read.bone ?? ''}
+                onChange={(e) => change('the bone', { bone: (e.target.value || undefined) as Line['bone'] })}
+              >
+                <option value="">not said</option>
+                <option value="in">bone in</option>
+                <option value="out">boneless</option>
+              </Form.Select>
+            </Form.Group>
+            <Form.Group className="field" controlId={`thick-${item.lineId}`}>
+              <Form.Label>Thick</Form.Label>
+              <span className="unit-field">
+                <Form.Control
+                  size="sm"
+                  inputMode="decimal"
+                  value={thick}
+                  placeholder={read.thicknessMm ? String(Math.round(read.thicknessMm)) : 'usual'}
+                  onChange={(e) => {
+                    setThick(e.target.value);
+                    const thicknessMm = figure(e.target.value, 3, 150);
+                    if (thicknessMm) change('the thickness', { thicknessMm }, `thick-${item.lineId}`);
+                  }}
+                />
+                <span>mm</span>
+              </span>
+            </Form.Group>
+            <Form.Check
+              type="switch"
+              id={`frozen-${item.lineId}`}
+              label="Frozen"
+              checked={read.frozen}
+              onChange={(e) =>
+                change(e.target.checked ? 'frozen' : 'not frozen', { frozen: e.target.checked })
+              }
+            />
+          </>
+        )}
+        {isCorrected && (
+          <Button
+            size="sm"
+            variant="bare"
+            onClick={() =>
+              change('back to what the words say', {
+                foodId: undefined,
+                massG: undefined,
+                cut: undefined,
+                bone: undefined,
+                thicknessMm: undefined,
+                frozen: undefined,
+              })
+            }
+          >
+            Back to what the words say
+          </Button>
+        )}
+      </div>
+    </details>
+  );
+}

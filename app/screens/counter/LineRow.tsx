@@ -1,0 +1,130 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import type { ReactNode } from 'react';
+import {
+  formatTemp,
+  isHeldBack,
+  planDairy,
+  stepItem,
+  type DisplayUnits,
+  type Moment,
+  type PlacedItem,
+  type Plan,
+} from '../../../core/index';
+import type { EditDish } from './edit';
+import { besideMoment, dragId, moveTo } from './moving';
+
+const WAIT: Partial<Record<Moment, string>> = {
+  thicken: 'at the boil',
+  dairy: 'off the boil',
+  finish: 'heat off',
+  serve: 'at the table',
+};
+
+function dairyWait(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
+  const cls = item.read.food?.dairy;
+  if (!cls) return WAIT.dairy ?? '';
+  const { waitToC } = planDairy(cls, item.massG.mid, plan.liquid.sauceAfterG.mid, {
+    bound: true,
+    boilsC: plan.heat.boilsAtC,
+  });
+  return waitToC >= plan.heat.boilsAtC - 1 ? 'at a simmer' : `below ${formatTemp(waitToC, units)}`;
+}
+
+/** What stands at the right end of a line: what the cook most wants to know about it here. */
+function remark(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
+  if (item.line.asSlurry) return 'sized later';
+  if (item.read.confidence === 'unsure') return 'not sure';
+  const meat = plan.meat.find((m) => m.item.lineId === item.lineId);
+  if (meat) return `${Math.round(meat.thicknessMm)} mm`;
+  const poured = plan.liquid.entries.find((e) => e.lineId === item.lineId && e.kind === 'poured');
+  if (poured && !isHeldBack(item.moment)) return `counts ${Math.round(poured.ml.mid / 5) * 5}`;
+  const wait = WAIT[item.moment];
+  if (wait) return item.moment === 'dairy' && item.read.food?.dairy ? dairyWait(item, plan, units) : wait;
+  if (item.part) return item.part;
+  if (item.read.food?.kind.startsWith('tomato') && item.moment === 'lid') return 'on top';
+  return '';
+}
+
+interface RowProps {
+  item: PlacedItem;
+  plan: Plan;
+  units: DisplayUnits;
+  edit: EditDish;
+  isOpen: boolean;
+  isLit: boolean;
+  onOpen: (lineId: string | null) => void;
+  onHot: (lineIds: readonly string[]) => void;
+}
+
+/** One line at its moment: tap to open it, drag the handle or press Alt with an arrow to move it. */
+export function LineRow({ item, plan, units, edit, isOpen, isLit, onOpen, onHot }: RowProps) {
+  const { setNodeRef, listeners, attributes, isDragging } = useDraggable({
+    id: dragId(item),
+    data: { moment: item.moment },
+  });
+  const shown = stepItem(item);
+  const flags = [
+    `moment-${item.moment}`,
+    item.read.confidence === 'unsure' ? 'is-unsure' : '',
+    item.read.confidence === 'likely' ? 'is-likely' : '',
+    item.early ? 'is-early' : '',
+    item.line.swappedFrom === undefined ? '' : 'is-swapped',
+    isOpen || isLit ? 'is-lit' : '',
+    isDragging ? 'is-dragged' : '',
+  ].join(' ');
+  const hot = { onMouseEnter: () => onHot([item.lineId]), onMouseLeave: () => onHot([]) };
+  return (
+    <li className={`line ${flags}`} ref={setNodeRef} {...hot}>
+      <button
+        type="button"
+        className="line-grip no-print"
+        {...listeners}
+        {...attributes}
+        aria-label={`Move ${shown.name}`}
+      >
+        <svg viewBox="0 0 8 14" aria-hidden="true">
+          <path d="M1 2h6M1 7h6M1 12h6" />
+        </svg>
+      </button>
+      <button
+        type="button"
+        className="line-face"
+        aria-expanded={isOpen}
+        aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"
+        onClick={() => onOpen(isOpen ? null : item.lineId)}
+        onFocus={() => onHot([item.lineId])}
+        onBlur={() => onHot([])}
+        onKeyDown={(e) => {
+          if (!e.altKey || (e.key !== 'ArrowUp' && e.key !== 'ArrowDown')) return;
+          e.preventDefault();
+          moveTo(item, plan, besideMoment(item.moment, e.key === 'ArrowDown' ? 1 : -1), edit);
+        }}
+      >
+        <span className="line-amount">{shown.amount}</span>
+        <span className="line-name">
+          {shown.name}
+          {shown.note && <span className="soft small"> {shown.note}</span>}
+        </span>
+        <span className="line-remark small">{remark(item, plan, units)}</span>
+      </button>
+    </li>
+  );
+}
+
+/** A moment that a line can be put down on. */
+export function MomentZone({
+  moment,
+  className,
+  children,
+}: {
+  moment: Moment;
+  className: string;
+  children: ReactNode;
+}) {
+  const { setNodeRef, isOver } = useDroppable({ id: moment });
+  return (
+    <div ref={setNodeRef} className={`${className} ${isOver ? 'is-over' : ''}`}>
+      {children}
+    </div>
+  );
+}

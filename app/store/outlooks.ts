@@ -1,0 +1,84 @@
+import { wrap, type Remote } from 'comlink';
+import { useEffect, useState } from 'react';
+import type { Calibration, Dish, Kitchen, Outlook } from '../../core/index';
+import type { Planning } from '../workers/planning';
+import { db } from './db';
+
+/** Dishes planned in one message to the worker: small enough that the first answers come at once. */
+const CHUNK = 24;
+
+let planning: Remote<Planning> | undefined;
+const worker = (): Remote<Planning> =>
+  (planning ??= wrap<Planning>(
+    new Worker(new URL('../workers/planning.ts', import.meta.url), { type: 'module' }),
+  ));
+
+/** A short fingerprint of a text: 53 bits, enough to notice a change. */
+function fingerprint(text: string): string {
+  let a = 0x9e3779b9;
+  let b = 0x85ebca6b;
+  for (let i = 0; i < text.length; i++) {
+    const c = text.charCodeAt(i);
+    a = Math.imul(a ^ c, 2654435761);
+    b = Math.imul(b ^ c, 1597334677);
+  }
+  return ((a >>> 0) * 2 ** 21 + (b >>> 11)).toString(36);
+}
+
+/** Another build may plan otherwise: outlooks kept by an earlier one are made anew. */
+declare const __BUILD__: string;
+
+/** Says for which dish, kitchen and learning an outlook holds. */
+export function outlookKey(dish: Dish, household: string): string {
+  return `${__BUILD__}.${dish.updatedAt}.${household}`;
+}
+
+/** Fingerprint of all that a plan depends on besides the dish. */
+export function householdKey(kitchen: Kitchen, calibrations: ReadonlyMap<string, Calibration>): string {
+  return fingerprint(JSON.stringify([kitchen, [...calibrations]]));
+}
+
+/**
+ * Outlooks of dishes by identity, filling as they are planned in a worker and kept for the next opening. Dishes come in the
+ * order given, so what is on screen is planned first.
+ */
+export function useOutlooks(
+  dishes: readonly Dish[] | undefined,
+  kitchen: Kitchen | undefined,
+  calibrations: ReadonlyMap<string, Calibration> | undefined,
+): ReadonlyMap<string, Outlook> {
+  const [known, setKnown] = useState<ReadonlyMap<string, Outlook>>(new Map());
+  useEffect(() => {
+    if (!dishes || !kitchen || !calibrations) return;
+    let isCurrent = true;
+    const household = householdKey(kitchen, calibrations);
+    const fill = async (): Promise<void> => {
+      const kept = new Map((await db.outlooks.toArray()).map((row) => [row.dishId, row]));
+      const found = new Map<string, Outlook>();
+      const missing: Dish[] = [];
+      for (const dish of dishes) {
+        const row = kept.get(dish.id);
+        if (row?.key === outlookKey(dish, household)) found.set(dish.id, row.outlook);
+        else missing.push(dish);
+      }
+      if (!isCurrent) return;
+      setKnown((before) => new Map([...before, ...found]));
+      for (let at = 0; at < missing.length && isCurrent; at += CHUNK) {
+        const chunk = missing.slice(at, at + CHUNK);
+        const outlooks = await worker().outlooks(chunk, kitchen, calibrations);
+        const rows = chunk.flatMap((dish, i) => {
+          const outlook = outlooks[i];
+          return outlook ? [{ dishId: dish.id, key: outlookKey(dish, household), outlook }] : [];
+        });
+        await db.outlooks.bulkPut(rows);
+        if (isCurrent)
+          setKnown((before) => new Map([...before, ...rows.map((r) => [r.dishId, r.outlook] as const)]));
+      }
+    };
+    void fill();
+    return () => {
+      isCurrent = false;
+    };
+  }, [dishes, kitchen, calibrations]);
+  return known;
+}
