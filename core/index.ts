@@ -40,7 +40,7 @@ export { consequencesOf, type Consequence } from './plan/consequences';
 export { ALLERGEN_NAMES, NEED_FIGURES, type BrokenNeed } from './plan/needs';
 export { outlookOf, type Outlook } from './plan/outlook';
 export { platesForMeat, platesToFill, scalingNotes, PLATES } from './plan/plates';
-export { schoolsFor, type OptionForDish, type SchoolForDish } from './plan/schools';
+export { concerns as concernsDish, schoolsFor, type OptionForDish, type SchoolForDish } from './plan/schools';
 export { swapsFor, swapBack, type SwapFix } from './plan/swaps';
 export { stepItem, PHASES, type Phase, type Step, type StepItem } from './plan/steps';
 export { type RibbonBlock, type Timing } from './plan/timing';

@@ -1,17 +1,10 @@
-import { wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { Calibration, Dish, Kitchen, Outlook } from '../../core/index';
-import type { Planning } from '../workers/planning';
+import { planningWorker } from '../workers/client';
 import { db } from './db';
 
 /** Dishes planned in one message to the worker: small enough that the first answers come at once. */
 const CHUNK = 24;
-
-let planning: Remote<Planning> | undefined;
-const worker = (): Remote<Planning> =>
-  (planning ??= wrap<Planning>(
-    new Worker(new URL('../workers/planning.ts', import.meta.url), { type: 'module' }),
-  ));
 
 /** A short fingerprint of a text: 53 bits, enough to notice a change. */
 function fingerprint(text: string): string {
@@ -65,7 +58,7 @@ export function useOutlooks(
       setKnown((before) => new Map([...before, ...found]));
       for (let at = 0; at < missing.length && isCurrent; at += CHUNK) {
         const chunk = missing.slice(at, at + CHUNK);
-        const outlooks = await worker().outlooks(chunk, kitchen, calibrations);
+        const outlooks = await planningWorker().outlooks(chunk, kitchen, calibrations);
         const rows = chunk.flatMap((dish, i) => {
           const outlook = outlooks[i];
           return outlook ? [{ dishId: dish.id, key: outlookKey(dish, household), outlook }] : [];

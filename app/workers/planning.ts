@@ -3,10 +3,12 @@ import {
   outlookOf,
   planDish,
   potFor,
+  schoolsFor,
   type Calibration,
   type Dish,
   type Kitchen,
   type Outlook,
+  type SchoolForDish,
 } from '../../core/index';
 
 /** Plans many dishes away from the screen. */
@@ -25,6 +27,11 @@ const planning = {
         return null;
       }
     });
+  },
+
+  /** What every option of every school that concerns a dish would change in it. */
+  schools(dish: Dish, kitchen: Kitchen, calibration: Calibration): SchoolForDish[] {
+    return schoolsFor(dish, kitchen, planDish(dish, kitchen, { calibration }), { calibration });
   },
 };
 

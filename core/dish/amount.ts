@@ -183,7 +183,9 @@ export function readAmount(text: string): FoundAmount | null {
     };
   const eachOf = /^\s*\(([^()]{2,24})\)\s+(?=\p{L})/u.exec(rest);
   const eachWeighs = eachOf ? readMeasured((eachOf[1] ?? '').replace(/\s*(?:each|apiece)$/i, '')) : null;
-  if (eachOf && eachWeighs?.unit.kind === 'mass' && !eachWeighs.rest.trim() && base.max <= 60) {
+  const isTotal = base.min > 1 && /^(?:about|approx|total|around|roughly|~)/i.test(eachOf?.[1] ?? '');
+  const isEach = !isTotal || /\b(?:each|apiece)$/i.test(eachOf?.[1] ?? '');
+  if (eachOf && isEach && eachWeighs?.unit.kind === 'mass' && !eachWeighs.rest.trim() && base.max <= 60) {
     const grams = ((eachWeighs.min + eachWeighs.max) / 2) * eachWeighs.unit.perUnit;
     return {
       amount: { ...base, unitId: 'each', alsoG: grams * ((base.min + base.max) / 2) },
@@ -264,6 +266,7 @@ const UNITS_AFTER = new Set([
   'stick',
   'slice',
   'rasher',
+  'strip',
   'leaf',
   'head',
   'cube',

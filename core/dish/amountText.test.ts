@@ -22,6 +22,8 @@ describe('amounts as a cook says them', () => {
     ['4 cloves garlic', 0.25, '1 clove'],
     ['3 tbsp plus 1 tsp flour', 1, '3 tbsp + 1 tsp'],
     ['a handful of parsley', 2, '2 handfuls'],
+    ['568 ml stout', 1, '568 ml'],
+    ['568 ml stout', 2, '1.14 l'],
   ])('%s × %d is %s', (text, scale, wanted) => expect(said(text, scale)).toBe(wanted));
 
   it('reads back what it prints, to the rounding of a kitchen', () => {

@@ -20,7 +20,8 @@ const PLAIN_UNITS: Record<string, string> = {
 };
 const METRIC = new Set(['g', 'kg', 'ml', 'cl', 'dl', 'l']);
 
-function figure(value: number, unitId: string): string {
+function figure(value: number, unitId: string, isOwn: boolean): string {
+  if (isOwn && METRIC.has(unitId)) return String(Number(value.toPrecision(4)));
   if (unitId === 'g' || unitId === 'ml') return formatMetric(value, unitId);
   if (METRIC.has(unitId)) return String(Number(value.toPrecision(3)));
   return formatNumber(value);
@@ -46,9 +47,12 @@ export function formatAmount(amount: Amount, scale = 1): string {
     low /= 1000;
     high /= 1000;
   }
-  const number = high - low > 0.01 ? `${figure(low, id)}–${figure(high, id)}` : figure(high, id);
+  const number =
+    high - low > 0.01
+      ? `${figure(low, id, scale === 1)}–${figure(high, id, scale === 1)}`
+      : figure(high, id, scale === 1);
   const plus = amount.plus
-    ? ` + ${figure(((amount.plus.min + amount.plus.max) / 2) * scale, amount.plus.unitId)} ${PLAIN_UNITS[amount.plus.unitId] ?? amount.plus.unitId}`
+    ? ` + ${figure(((amount.plus.min + amount.plus.max) / 2) * scale, amount.plus.unitId, scale === 1)} ${PLAIN_UNITS[amount.plus.unitId] ?? amount.plus.unitId}`
     : '';
   if (amount.content)
     return `${number} × ${Number(amount.content.value.toPrecision(4))} ${PLAIN_UNITS[amount.content.unitId] ?? amount.content.unitId} ${unitName(unitId, 1)}`;

@@ -1,10 +1,15 @@
 import fc from 'fast-check';
 import { Pantry } from '../pantry/pantry';
-import { lateHint, readMethod } from './method';
+import { lateHints, readMethod } from './method';
 import { readLine } from './read';
 
 const pantry = new Pantry();
-const late = (method: string, line: string) => lateHint(readMethod(method), readLine(line, pantry));
+const late = (method: string, ...lines: string[]) =>
+  lateHints(
+    readMethod(method),
+    lines.map((l) => readLine(l, pantry)),
+    pantry,
+  ).get(0) ?? null;
 
 describe('what a written method says besides', () => {
   it.each([
@@ -41,6 +46,19 @@ describe('what a written method says besides', () => {
     expect(late(method, '2 tbsp almonds')).toMatchObject({ moment: 'serve' });
     expect(late(method, '2 onions')).toBeNull();
     expect(late(method, '300 ml stock')).toBeNull();
+  });
+
+  it('takes a longer name for the food it names, and no other', () => {
+    const method =
+      'High pressure, 45 minutes. Natural release. Add basil and lime juice. Scatter with spring onions.';
+    expect(late(method, '1 onion, quartered', '3 spring onions')).toBeNull();
+    expect(late(method, '4 lime leaves', '1 lime, juiced')).toBeNull();
+    expect(late(method, '3 spring onions', '1 onion')).toMatchObject({ moment: 'serve' });
+    expect(
+      late('High pressure, 5 minutes. Quick release. Stir in the beans.', '1 tin kidney beans'),
+    ).toMatchObject({
+      moment: 'finish',
+    });
   });
 
   it('takes “the remaining” for a second part, not for the whole', () => {

@@ -1,3 +1,5 @@
+import type { Food } from '../pantry/food';
+import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import { readNumber } from '../quantity/number';
 import type { Moment } from './moment';
@@ -159,17 +161,56 @@ const TOO_PLAIN = new Set([
   'oil',
 ]);
 
+/** What the method says of one line: where it goes, in the method's own words. */
+export interface LateHint {
+  moment: Moment;
+  words: string;
+}
+
 /**
- * Where the method puts a line at the end, or null when it says nothing of it or says it earlier too. Meat, which always
- * comes back to the sauce at the end, is never hinted.
+ * Which lines of a dish the method puts in at the end, by their position. A food named whole in the method ("spring onions")
+ * speaks only for the line that is that food; a bare noun ("the peas") speaks for the line that ends in it, when no other
+ * line is that food. Meat, which always comes back to the sauce at the end, is never hinted.
  */
-export function lateHint(hints: MethodHints, read: ReadLine): { moment: Moment; words: string } | null {
-  if (!hints.late.length || !read.food || read.food.cut) return null;
-  const words = foodWords(read.foodText).filter((w) => !TOO_PLAIN.has(w));
-  const noun = words.at(-1);
-  if (!noun || noun.length < 3) return null;
-  const found = hints.late.find(
-    (clause) => clause.words.has(noun) && !/\b(?:remaining|rest of|reserved|back)\b/i.test(clause.text),
-  );
-  return found ? { moment: found.moment, words: found.text } : null;
+export function lateHints(
+  hints: MethodHints,
+  lines: readonly ReadLine[],
+  pantry: Pantry,
+): ReadonlyMap<number, LateHint> {
+  const found = new Map<number, LateHint>();
+  const foods = new Set(lines.map((l) => l.food?.id));
+  for (const clause of hints.late) {
+    if (/\b(?:remaining|rest of|reserved|back)\b/i.test(clause.text)) continue;
+    const named = mentionsOf(clause, pantry);
+    lines.forEach((read, index) => {
+      if (!read.food || read.food.cut || found.has(index)) return;
+      const words = foodWords(read.foodText).filter((w) => !TOO_PLAIN.has(w));
+      const noun = words.at(-1);
+      const isNamed = named.some((m) => m.food.id === read.food?.id);
+      const isMeant =
+        noun !== undefined &&
+        noun.length >= 3 &&
+        clause.words.has(noun) &&
+        !named.some((m) => m.names.includes(noun) && (m.names.length > 1 || foods.has(m.food.id)));
+      if (isNamed || isMeant) found.set(index, { moment: clause.moment, words: clause.text });
+    });
+  }
+  return found;
+}
+
+interface Mention {
+  food: Food;
+  names: readonly string[];
+}
+const MENTIONS = new WeakMap<LateClause, { pantry: Pantry; named: readonly Mention[] }>();
+
+function mentionsOf(clause: LateClause, pantry: Pantry): readonly Mention[] {
+  const kept = MENTIONS.get(clause);
+  if (kept?.pantry === pantry) return kept.named;
+  const words = [...clause.words];
+  const named = pantry
+    .mentions(words.join(' '))
+    .map((m) => ({ food: m.food, names: words.slice(m.at, m.at + m.words) }));
+  MENTIONS.set(clause, { pantry, named });
+  return named;
 }

@@ -220,7 +220,9 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     .trim();
   const head = unbracketed.split(/\s*[,;:]\s+|\s+[–—-]\s+|\s+or\s+|\s+\/\s+/i)[0] ?? '';
   const beforeFor =
-    head.split(/\s+(?:for|to|with|cut|stirred|added|such as|plus|made|mashed)\s+|\s+[+&]\s+\d/i)[0] ?? head;
+    head.split(
+      /\s+(?:for|to|with|cut|stirred|added|such as|plus|made|mashed|mixed|slaked|dissolved|steeped|soaked|loosened|whisked)\s+|\s+[+&]\s+\d/i,
+    )[0] ?? head;
   let foodText = sharedNoun(unbracketed, pantry) ?? (beforeFor || head || unbracketed);
   let match = pantry.find(foodText);
   for (const wider of [head, unbracketed, rest]) {

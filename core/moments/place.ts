@@ -3,7 +3,7 @@ import { HEADING_MOMENTS } from '../dish/descriptors';
 import { scaleOf, type Dish, type Line } from '../dish/dish';
 import { DEFAULT_RULES, type HouseRules } from '../dish/houseRules';
 import { isHeldBack, MOMENTS, type Moment } from '../dish/moment';
-import { lateHint, readMethod, type MethodHints } from '../dish/method';
+import { lateHints, readMethod, type LateHint } from '../dish/method';
 import { readLine, type ReadLine } from '../dish/read';
 import { liquidFactor, scaleLine, SCALING, SIZED_LIQUIDS, type Scaled } from '../dish/scaling';
 import type { FoodKind } from '../pantry/food';
@@ -98,7 +98,7 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
     r.written?.moment !== 'serve';
   const hasDeglazer = read.some(isDeglazer);
   const firstThin = read.findIndex((r) => r.food && THIN.has(r.food.kind) && !r.written);
-  const hints = dish.method ? readMethod(dish.method) : null;
+  const hints = dish.method ? lateHints(readMethod(dish.method), read, options.pantry) : null;
   return dish.lines.flatMap((line, index) => {
     const r = read[index];
     const s = scaled[index];
@@ -111,7 +111,7 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
       massG: r.massG.mid * s.factor,
       before: read[index - 1]?.food?.kind,
     };
-    return placeLine(line, r, index, context, s, hints);
+    return placeLine(line, r, index, context, s, hints?.get(index));
   });
 }
 
@@ -148,7 +148,7 @@ function partsOf(
   line: Line,
   read: ReadLine,
   context: RuleContext,
-  hints: MethodHints | null,
+  hint: LateHint | undefined,
 ): { by: PlacedItem['by']; parts: readonly Part[]; ruleId: string; computed: readonly Moment[] } {
   const rule = ruleFor(read, context);
   const computed: Moment = rule?.moment ?? 'lid';
@@ -191,7 +191,7 @@ function partsOf(
   if (heading && isLater(heading)) return whole(heading, 'words', `The recipe says “${line.section ?? ''}”.`);
   if (rule?.parts)
     return { by: 'rule', ruleId, computed: rule.parts.map((p) => p.moment), parts: rule.parts };
-  const late = hints && !isHeldBack(computed) && !asked ? lateHint(hints, read) : null;
+  const late = !isHeldBack(computed) && !asked ? hint : undefined;
   if (late) return whole(late.moment, 'method', `The method says “${late.words}”.`);
   return whole(computed, 'rule', reason);
 }
@@ -214,9 +214,9 @@ function placeLine(
   index: number,
   context: RuleContext,
   scaled: Scaled,
-  hints: MethodHints | null,
+  hint: LateHint | undefined,
 ): PlacedItem[] {
-  const { by, parts, ruleId, computed } = partsOf(line, read, context, hints);
+  const { by, parts, ruleId, computed } = partsOf(line, read, context, hint);
   return parts.map((part, partIndex) => ({
     lineId: line.id,
     index,

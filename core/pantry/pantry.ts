@@ -60,6 +60,23 @@ export class Pantry {
     return this.#byName.get(this.key(name));
   }
 
+  /** Every food named in a phrase, longest names first, no word used twice: "spring onions and basil" names two. */
+  mentions(text: string): FoodMatch[] {
+    const words = foodWords(text);
+    const taken = new Set<number>();
+    const found: FoodMatch[] = [];
+    for (let n = Math.min(this.#longest, words.length); n >= 1; n--) {
+      for (let at = 0; at + n <= words.length; at++) {
+        const food = this.#byName.get(words.slice(at, at + n).join(' '));
+        const span = Array.from({ length: n }, (_, i) => at + i);
+        if (!food || span.some((i) => taken.has(i))) continue;
+        for (const i of span) taken.add(i);
+        found.push({ food, at, words: n });
+      }
+    }
+    return found;
+  }
+
   /**
    * The food a phrase is about: the longest known name in it; among equals the last, where English puts the noun
    * ("smoked bacon lardons", "lemon chicken thighs").

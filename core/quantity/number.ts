@@ -102,17 +102,25 @@ function readOne(text: string): { value: [number, number]; vague: boolean; rest:
   return null;
 }
 
+/** "1 dozen", "2 dozen": the number counted in twelves. */
+function inDozens(read: ReturnType<typeof readOne>): ReturnType<typeof readOne> {
+  const dozen = read && /^\s*dozen\b/i.exec(read.rest);
+  return read && dozen
+    ? { ...read, value: [read.value[0] * 12, read.value[1] * 12], rest: read.rest.slice(dozen[0].length) }
+    : read;
+}
+
 /**
  * Reads a number or a range at the start of a line: "1 1/2", "1½", "2-3", "2 to 3", "1,5", "half a", "a couple of".
  * Returns null when the line does not start with one. Never throws.
  */
 export function readNumber(text: string): ReadNumber | null {
-  const first = readOne(text);
+  const first = inDozens(readOne(text));
   if (!first) return null;
   const [min] = first.value;
   let max = first.value[1];
   let rest = first.rest;
-  const dash = /^\s*(?:-|–|—|to\b|or\b)\s*/i.exec(rest);
+  const dash = /^\s*(?:[-–]\s*(?:to|or)\b|-|–|—|to\b|or\b)\s*/i.exec(rest);
   if (dash) {
     const after = rest.slice(dash[0].length);
     const isWordRange = /to|or/i.test(dash[0]);

@@ -25,7 +25,7 @@ export class DishSearch {
     searchOptions: {
       boost: { name: 4, tags: 3, lines: 1, note: 0.5 },
       prefix: (term) => term.length >= 2,
-      fuzzy: (term) => (term.length >= 8 ? 2 : term.length >= 4 ? 1 : 0),
+      fuzzy: (term) => (/^\d+$/.test(term) ? 0 : term.length >= 8 ? 2 : term.length >= 4 ? 1 : 0),
       combineWith: 'AND',
     },
   });
