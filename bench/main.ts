@@ -7,40 +7,20 @@ import {
   Pantry,
   planDish,
   readLine,
-  readRecipe,
   type CookEvent,
   type Dish,
 } from '../core/index';
-import { PASTED } from '../e2e/pasted';
+import { FORTY, TWENTY } from './forty';
 import { measure, printTable } from './clock';
+import { benchReading } from './reading';
+import { benchSearch } from './search';
 
 const kitchen = defaultKitchen();
-const texts = readRecipe(PASTED, new Pantry()).lines.map((l) => l.text);
-const MORE = `2 sticks celery
-1 leek
-100 ml white wine
-2 tsp ground coriander
-½ tsp turmeric
-1 cinnamon stick
-3 sprigs thyme
-250 g mushrooms
-2 potatoes, in 3 cm chunks
-1 tbsp soy sauce
-1 tbsp tomato purée
-2 tsp brown sugar
-50 g dried apricots
-1 tbsp Dijon mustard
-40 g flaked almonds
-100 g spinach
-60 g grated parmesan
-1 tbsp cornflour
-1 tbsp cider vinegar`.split('\n');
-const forty = [...texts, ...MORE];
 const dishOf = (list: readonly string[]): Dish => ({
   ...emptyDish('d', 'Bench', 0),
   lines: list.map((text, i) => ({ id: `l${i}`, text })),
 });
-const dish = dishOf(forty);
+const dish = dishOf(FORTY);
 
 let n = 0;
 /** A dish in which one line differs from every one before: what a keystroke does. */
@@ -58,7 +38,10 @@ printTable('planDish', [
     what: '20 lines, one minute of settings changed',
     ...measure(
       () =>
-        void planDish({ ...dishOf(texts), settings: { ...dish.settings, minutes: 5 + (n++ % 20) } }, kitchen),
+        void planDish(
+          { ...dishOf(TWENTY), settings: { ...dish.settings, minutes: 5 + (n++ % 20) } },
+          kitchen,
+        ),
     ),
   },
 ]);
@@ -67,9 +50,9 @@ const pantry = new Pantry();
 printTable('Reading lines', [
   {
     what: '40 lines, never read before',
-    ...measure(() => forty.forEach((t) => void readLine(`${t} ${n++}`, pantry))),
+    ...measure(() => FORTY.forEach((t) => void readLine(`${t} ${n++}`, pantry))),
   },
-  { what: '40 lines, read before', ...measure(() => forty.forEach((t) => void readLine(t, pantry))) },
+  { what: '40 lines, read before', ...measure(() => FORTY.forEach((t) => void readLine(t, pantry))) },
 ]);
 
 const chuck = cutById('beef-chuck');
@@ -107,3 +90,6 @@ const events: CookEvent[] = Array.from({ length: 400 }, (_, i) => ({
   seconds: 60,
 }));
 printTable('foldCook', [{ what: '400 events', ...measure(() => void foldCook(events)) }]);
+
+benchReading();
+benchSearch();

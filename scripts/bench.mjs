@@ -1,5 +1,6 @@
+import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { installPackages, root, run } from './tools.mjs';
+import { bin, installChromium, installPackages, root, run } from './tools.mjs';
 
 installPackages();
 const { build } = await import('vite');
@@ -10,3 +11,18 @@ await build({
   build: { ssr: 'bench/main.ts', outDir: '.cache/bench', emptyOutDir: true, minify: false },
 });
 run(process.execPath, [join(root, '.cache/bench/main.js')]);
+
+installChromium();
+run(bin('vite'), ['build', '--logLevel', 'error']);
+const PORT = 4397;
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+  cwd: root,
+  env: { ...process.env, PORT: String(PORT) },
+});
+await new Promise((resolve) => server.stdout.once('data', resolve));
+try {
+  process.env.BASE = `http://127.0.0.1:${PORT}`;
+  run(process.execPath, ['--import', 'tsx', 'bench/screen.ts']);
+} finally {
+  server.kill();
+}

@@ -183,12 +183,26 @@ export function heatInput(
 
 /** The forecast under the household's frozen-meat rule: "same minutes" keeps the fresh minutes and lets the thermometer decide. */
 export function forecastFor(input: HeatInput, frozen: boolean, rules: HouseRules): HeatForecast {
-  if (!frozen || rules.frozen !== 'same' || input.minutes !== null) return forecastHeat(input);
-  const fresh = forecastHeat({
+  if (!frozen || rules.frozen !== 'same' || input.minutes !== null) return forecastOnce(input);
+  const fresh = forecastOnce({
     ...input,
     pieces: input.pieces.map((p) => ({ ...p, startC: Math.max(p.startC, START_C.fridge) })),
   });
-  return forecastHeat({ ...input, minutes: fresh.suggestedMin });
+  return forecastOnce({ ...input, minutes: fresh.suggestedMin });
+}
+
+/** Forecasts made before, by their whole input: most edits of a dish change nothing that heats. */
+const FORECAST_BEFORE = new Map<string, HeatForecast>();
+const KEPT_FORECASTS = 100;
+
+function forecastOnce(input: HeatInput): HeatForecast {
+  const key = JSON.stringify(input);
+  const before = FORECAST_BEFORE.get(key);
+  if (before) return before;
+  const forecast = forecastHeat(input);
+  if (FORECAST_BEFORE.size >= KEPT_FORECASTS) FORECAST_BEFORE.clear();
+  FORECAST_BEFORE.set(key, forecast);
+  return forecast;
 }
 
 /** Batches needed to brown the meat in one layer on this pot's floor. */

@@ -99,7 +99,8 @@ function OneBowl({ bowl }: { bowl: Bowl }) {
           {bowl.name} {bowl.cold && <span className="badge-own">cold</span>}
         </h3>
         <p className="small soft mb-0">
-          {MOMENT_NAMES[moment]}. {bowl.goesIn}.
+          {bowl.goesIn === MOMENT_NAMES[moment] ? '' : `${MOMENT_NAMES[moment]}. `}
+          {bowl.goesIn}.
         </p>
         <ul className="bowl-items">
           {bowl.items.map((i) => {

@@ -1,0 +1,67 @@
+import { chromium, type Page } from '@playwright/test';
+import { FORTY } from './forty';
+
+/** Times what a cook waits for in the real interface. Expects a server on BASE. */
+const BASE = process.env['BASE'] ?? '';
+const LETTERS = ' in a sauce of the ferry house kitchen, twice';
+
+/** Runs in the page: notes when each letter, and each change of the lines that follows it, has been painted. */
+const WATCH = `
+  window.seen = { letter: [], plan: [] };
+  const painted = (then) => requestAnimationFrame(() => {
+    const channel = new MessageChannel();
+    channel.port1.onmessage = then;
+    channel.port2.postMessage(0);
+  });
+  let pressed = 0;
+  document.addEventListener('keydown', (e) => {
+    const at = (pressed = e.timeStamp);
+    painted(() => seen.letter.push(performance.now() - at));
+  }, true);
+  new MutationObserver(() => {
+    if (!pressed) return;
+    const at = pressed;
+    pressed = 0;
+    painted(() => seen.plan.push(performance.now() - at));
+  }).observe(document.querySelector('.lines-scroll'), { subtree: true, characterData: true, childList: true });
+`;
+
+/** Keys pressed in a line of a dish with forty lines: until the letter is painted, and until the plan that follows is. */
+async function keystrokes(page: Page): Promise<{ letter: number[]; plan: number[] }> {
+  await page.goto(`${BASE}/dishes/new`);
+  await page.getByLabel(/Ingredients, one on a line/).fill(FORTY.join('\n'));
+  await page.getByRole('button', { name: 'Put it on the counter' }).click();
+  await page.locator('.line').nth(30).waitFor();
+  await page.locator('.line-face').nth(4).click();
+  const words = page.getByLabel('In your words');
+  await words.press('End');
+  await page.evaluate(WATCH);
+  await words.pressSequentially(LETTERS, { delay: 140 });
+  await page.waitForTimeout(500);
+  return page.evaluate(() => (window as unknown as { seen: { letter: number[]; plan: number[] } }).seen);
+}
+
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+try {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(BASE);
+  await page.locator('.dish-list > li').first().waitFor();
+  const { letter, plan } = await keystrokes(page);
+  console.log(
+    `\nCounter, a key pressed in a dish of 40 lines (${letter.length} keys)\n${'what'.padEnd(52)}${'median ms'.padStart(11)}${'p95 ms'.padStart(10)}`,
+  );
+  for (const [what, times] of [
+    ['until the letter is painted', letter],
+    ['until the recomputed lines are painted', plan],
+  ] as const) {
+    const sorted = [...times].sort((a, b) => a - b);
+    const at = (q: number): string =>
+      (sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * q))] ?? Number.NaN).toFixed(1);
+    console.log(`${what.padEnd(52)}${at(0.5).padStart(11)}${at(0.95).padStart(10)}`);
+  }
+} finally {
+  await browser.close();
+}
