@@ -12,6 +12,7 @@ import {
 } from '../core/index';
 import { FORTY, TWENTY } from './forty';
 import { measure, printTable } from './clock';
+import { benchFindings } from './findings';
 import { benchReading } from './reading';
 import { benchSearch } from './search';
 
@@ -93,3 +94,4 @@ printTable('foldCook', [{ what: '400 events', ...measure(() => void foldCook(eve
 
 benchReading();
 benchSearch();
+benchFindings();

@@ -4,6 +4,7 @@
  * own is `doseFor(input)`. Units are SI and named: grams, millilitres, °C, seconds, kPa.
  */
 export {
+  loadPot,
   planDish,
   pantryFor,
   potFor,
@@ -25,6 +26,7 @@ export { SEVERITIES, type Finding, type Fix, type Severity } from './plan/findin
 export {
   asComputed,
   cutLine,
+  loadInOrder,
   moveLine,
   movePart,
   pourIn,
@@ -32,10 +34,13 @@ export {
   setRule,
   setSettings,
   splitLine,
+  standOn,
   takeAs,
   tellLineApart,
 } from './plan/fixes';
 export { bowlsFor, BOWL_WHEN, type Bowl, type BowlWhen } from './plan/bowls';
+export { comparePots, type PotChoice } from './plan/comparePots';
+export { diagnose, type Diagnosis, type Suspect, type TroubleKind } from './plan/diagnose';
 export { consequencesOf, type Consequence } from './plan/consequences';
 export { ALLERGEN_NAMES, NEED_FIGURES, type BrokenNeed } from './plan/needs';
 export { outlookOf, type Outlook } from './plan/outlook';
@@ -74,7 +79,9 @@ export { inOrder, placeDish, type PlacedItem } from './moments/place';
 export { PotSchema, POT_PRESETS, floorAreaCm2, heightMm, type Pot } from './pot/pot';
 export { levelMm, type Fill, type Layer, type Texture } from './pot/layers';
 export { type FloorRisk } from './pot/floor';
-export { type LiquidSum } from './pot/liquid';
+export { type Boil } from './pot/boil';
+export { brokenBy, loadingOrder } from './pot/order';
+export { type LiquidEntry, type LiquidSum } from './pot/liquid';
 
 export { airKPa, boilingC, saturationKPa } from './heat/saturation';
 export { CUTS, cutById, SAFE_C } from './heat/data/cuts';

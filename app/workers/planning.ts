@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import {
+  comparePots,
   outlookOf,
   planDish,
   potFor,
@@ -8,8 +9,23 @@ import {
   type Dish,
   type Kitchen,
   type Outlook,
+  type Severity,
   type SchoolForDish,
 } from '../../core/index';
+
+/** A dish in one pot, as figures that cross to the screen. */
+export interface PotAnswer {
+  potId: string;
+  name: string;
+  shareOfLimit: number;
+  thinMl: number;
+  needMl: number;
+  floorRisk: number;
+  lidS: { low: number; mid: number; high: number };
+  totalS: { low: number; mid: number; high: number };
+  mostPlates: number;
+  mustChange: { severity: Severity; text: string; fix: string }[];
+}
 
 /** Plans many dishes away from the screen. */
 const planning = {
@@ -26,6 +42,30 @@ const planning = {
       } catch {
         return null;
       }
+    });
+  },
+
+  /** A dish in every pot of the household. */
+  pots(dish: Dish, kitchen: Kitchen, calibrations: ReadonlyMap<string, Calibration>): PotAnswer[] {
+    return comparePots(dish, kitchen, calibrations).map(({ pot, plan, mostPlates, mustChange }) => {
+      const { comeUpS, holdS, releaseS } = plan.heat;
+      const under = (key: 'low' | 'mid' | 'high'): number => comeUpS[key] + holdS + releaseS[key];
+      return {
+        potId: pot.id,
+        name: pot.name,
+        shareOfLimit: plan.fill.shareOfLimit,
+        thinMl: Math.max(0, plan.liquid.countedMl.mid),
+        needMl: plan.liquid.needMl,
+        floorRisk: plan.floor.risk,
+        lidS: { low: under('low'), mid: under('mid'), high: under('high') },
+        totalS: plan.timing.totalS,
+        mostPlates,
+        mustChange: mustChange.map((f) => ({
+          severity: f.severity,
+          text: f.text,
+          fix: f.fixes[0]?.label ?? '',
+        })),
+      };
     });
   },
 

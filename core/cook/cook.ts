@@ -55,6 +55,8 @@ export interface CookState {
   status: 'none' | 'cooking' | 'served' | 'finished' | 'abandoned';
   coreC: number | null;
   sauce: SauceRecord | null;
+  /** What went wrong on the way, and what was found. */
+  troubles: readonly { kind: 'burn' | 'no-pressure'; causeId: string; remember: string; at: number }[];
   verdict: Verdict | null;
   /** Ids of the events that count, in order: the last is what undo takes back. */
   applied: string[];
@@ -78,6 +80,7 @@ const EMPTY: CookState = {
   status: 'none',
   coreC: null,
   sauce: null,
+  troubles: [],
   verdict: null,
   applied: [],
 };
@@ -189,6 +192,11 @@ function apply(s: CookState, e: CookEvent): CookState {
             },
           }
         : s;
+    case 'trouble':
+      return {
+        ...s,
+        troubles: [...s.troubles, { kind: e.kind, causeId: e.causeId, remember: e.remember, at: e.at }],
+      };
     case 'served':
       return s.servedAt ? s : { ...s, servedAt: e.at, status: 'served' };
     case 'verdict':

@@ -74,6 +74,14 @@ const Payload = z.discriminatedUnion('type', [
     starchG: z.number().min(0).max(2000),
     waterG: z.number().min(0).max(5000),
   }),
+  /** The pot burned or did not come to pressure, and what the cook found. */
+  z.object({
+    type: z.literal('trouble'),
+    kind: z.enum(['burn', 'no-pressure']),
+    causeId: id,
+    /** What to remember for next time, in words. */
+    remember: text(200),
+  }),
   z.object({ type: z.literal('served') }),
   z.object({
     type: z.literal('verdict'),

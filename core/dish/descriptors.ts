@@ -9,6 +9,8 @@ export interface Descriptors {
   canned: boolean;
   ground: boolean;
   soaked: boolean;
+  /** Meat sold with added brine: it gives up more. */
+  brined: boolean;
   bone: 'in' | 'out' | null;
   skin: 'on' | 'off' | null;
   /** How it is cut, where the words say. */
@@ -102,7 +104,8 @@ export function describe(text: string): Descriptors {
     dried: has(text, /\bdr(?:y|ied)\b/i),
     canned: has(text, /\b(?:can|cans|canned|tin|tins|tinned|jar|jarred)\b/i),
     ground: has(text, /\b(?:ground|minced?|powder(?:ed)?)\b/i),
-    soaked: has(text, /\bsoaked\b/i),
+    soaked: has(text, /\bsoaked\b|\brehydrated\b/i),
+    brined: has(text, /\b(?:brined|injected|plumped|basted with|enhanced)\b|\bin brine\b/i),
     bone: has(text, /\bbone[- ]?less\b|\bboned\b|\boff the bone\b|\bfillets?\b/i)
       ? 'out'
       : has(text, /\bbone[- ]?in\b|\bon the bone\b|\bbones? in\b/i)

@@ -39,6 +39,8 @@ export const LineSchema = z.object({
   swappedFrom: z.string().max(400).optional(),
   /** True when the tool added this line at the cook's tap. */
   added: z.boolean().optional(),
+  /** Where it stands in the pot when not in the liquid: on a rack, or in a bowl of its own on the rack (rice beside a curry). */
+  on: z.enum(['rack', 'bowl']).optional(),
   /** Sized as a slurry after pressure instead of by the written amount. */
   asSlurry: z.boolean().optional(),
 });
@@ -53,6 +55,8 @@ export const DishSettingsSchema = z.object({
   thicknessMm: z.number().min(3).max(150).nullable().default(null),
   frozen: z.boolean().nullable().default(null),
   aim: z.enum(AIMS).default('coating'),
+  /** The cook's own loading order, layer ids from the floor up; layers not named keep their computed place. */
+  layers: z.array(z.string().max(20)).max(20).default([]),
 });
 export type DishSettings = z.infer<typeof DishSettingsSchema>;
 

@@ -2,7 +2,7 @@ import type { Food } from '../pantry/food';
 import type { FoodMatch, Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import { around, exactly, type Range } from '../quantity/range';
-import { unitById, type MeasureSystem } from '../quantity/units';
+import { perUnitIn, unitById, type MeasureSystem } from '../quantity/units';
 import {
   isPlainDescription,
   readAmount,
@@ -26,6 +26,8 @@ export interface ReadLine extends Descriptors {
   orElse: string;
   /** The line told apart when it holds several things ("1 tsp each cumin and coriander"); empty when it holds one. */
   several: readonly string[];
+  /** Thin liquid the line brings besides the food itself (“stock cube dissolved in 400 ml water”, “soaked in 200 ml water”), ml. */
+  liquorMl: number;
   /** What the amount weighs as bought, grams. Zero-width zero when nothing is known. */
   massG: Range;
   /** How sure the reading is: `unsure` is marked on screen and never silently used as fact. */
@@ -275,12 +277,25 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     food,
     foodText,
     known: match && food === match.food ? nameMet(foodText, match, pantry) : (food?.names[0] ?? ''),
+    liquorMl: liquorMl(clean, system),
     orElse: alternative(clean, unbracketed, foodText, pantry),
     several,
     massG,
     confidence,
     doubt,
   };
+}
+
+const LIQUOR =
+  /\b(?:dissolved|made up|made|mixed|soaked|steeped|rehydrated|crumbled)\s+(?:in|into|with)\s+(.{1,40}?)\s*(?:of\s+)?(?:(?:just|freshly|boiling|boiled|hot|warm|cold|very)[\s-]+)*(?:water|liquid|stock|broth|wine)\b/i;
+
+/** Thin liquid a line names besides its food, ml; 0 when it names none or gives no amount. */
+function liquorMl(clean: string, system: MeasureSystem): number {
+  const found = readAmount((LIQUOR.exec(clean)?.[1] ?? '').replace(/^(?:a|about)\s+(?=\d)/i, ''));
+  const unit = found && unitById(found.amount.unitId);
+  return found && unit?.kind === 'volume'
+    ? ((found.amount.min + found.amount.max) / 2) * perUnitIn(unit, system)
+    : 0;
 }
 
 /** "beef or chicken stock": both kinds share the noun at the end. The first of them whole, or null. */

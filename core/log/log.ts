@@ -77,8 +77,8 @@ export function calibrate(cooks: readonly CookState[], potId: string): Calibrati
 /** What a verdict suggests for next time, in the cook's words; empty when all was right. */
 export function nextTimeNotes(state: CookState): string[] {
   const v = state.verdict;
-  if (!v) return [];
-  const notes: string[] = [];
+  const notes = [...new Set(state.troubles.map((t) => t.remember).filter(Boolean))];
+  if (!v) return notes;
   if (v.meat === 'under') notes.push('A few more minutes under pressure.');
   if (v.meat === 'over') notes.push('A few minutes less under pressure.');
   if (v.sauce === 'thin') notes.push('Thicken one notch more, or boil it down.');

@@ -4,6 +4,7 @@ import { isHeldBack, type Moment } from '../dish/moment';
 import { shortName } from '../dish/read';
 import type { HeatForecast } from '../heat/simulate';
 import type { PlacedItem } from '../moments/place';
+import { loosenMl, type Boil } from '../pot/boil';
 import type { FloorRisk } from '../pot/floor';
 import type { Fill } from '../pot/layers';
 import type { LiquidSum } from '../pot/liquid';
@@ -17,12 +18,15 @@ import type { Finding, Fix, Severity } from './finding';
 import { SEVERITIES } from './finding';
 import {
   cutLine,
+  freeLineId,
   holdAsSlurry,
+  loadInOrder,
   moveLine,
   pourIn,
   setPlates,
   setRule,
   setSettings,
+  standOn,
   takeAs,
   tellLineApart,
 } from './fixes';
@@ -42,12 +46,15 @@ export interface FindingInput {
   liquid: LiquidSum;
   fill: Fill;
   floor: FloorRisk;
+  boil: Boil;
   heat: HeatForecast;
   release: 'quick' | 'ten' | 'natural';
   batches: number;
   saltG: number;
   pantry: Pantry;
   needs: readonly BrokenNeed[];
+  /** Loads a changed dish into its pot: a fix is only offered where it is seen to help. */
+  load: (dish: Dish) => Pick<FindingInput, 'liquid' | 'fill' | 'floor' | 'boil'>;
 }
 
 /** Altitude from which it is worth mentioning, m. Source: public advice on pressure cooking at altitude. */
@@ -91,7 +98,9 @@ function holdFix(item: PlacedItem): Fix {
 export function judge(input: FindingInput): Finding[] {
   const out: Finding[] = [
     ...liquidFindings(input),
+    ...boilFindings(input),
     ...fillFindings(input),
+    ...layerFindings(input),
     ...momentFindings(input),
     ...floorFindings(input),
     ...meatFindings(input),
@@ -106,7 +115,54 @@ export function judge(input: FindingInput): Finding[] {
     .map(({ f }) => f);
 }
 
-function liquidFindings({ liquid, items, kitchen, pot, dish, rules, floor }: FindingInput): Finding[] {
+/** How bad a shortness of thin liquid is; `fine` when there is enough. */
+function liquidSeverity(liquid: LiquidSum): Severity {
+  if (liquid.verdict !== 'short') return 'fine';
+  const isFar =
+    liquid.countedMl.mid < liquid.needMl * 0.75 || liquid.pouredMl.mid < liquid.pouredFloorMl * 0.75;
+  return isFar ? 'stop' : 'careful';
+}
+
+const isLess = (a: Severity, b: Severity): boolean => SEVERITIES.indexOf(a) > SEVERITIES.indexOf(b);
+
+/** The fixes that are seen to make a judgement milder, in the order given. */
+function helping(
+  input: FindingInput,
+  fixes: readonly Fix[],
+  before: Severity,
+  judgeOf: (loaded: ReturnType<FindingInput['load']>) => Severity,
+): Fix[] {
+  return fixes.filter((fix) => isLess(judgeOf(input.load(fix.apply(input.dish))), before));
+}
+
+/** Several edits as one fix, "Hold back flour, and add 100 ml stock". */
+function together(fixes: readonly Fix[]): Fix {
+  const words = fixes.map((f, i) => (i === 0 ? f.label : f.label.charAt(0).toLowerCase() + f.label.slice(1)));
+  return {
+    id: fixes.map((f) => f.id).join('+'),
+    label: `${words.slice(0, -1).join(', ')}, and ${words.at(-1) ?? ''}`,
+    apply: (dish) => fixes.reduce((d, fix) => fix.apply(d), dish),
+  };
+}
+
+/** The edits of a list that help alone; where none does, the shortest run of them that helps together, as one fix. */
+function helpingAloneOrTogether(
+  input: FindingInput,
+  edits: readonly Fix[],
+  before: Severity,
+  judgeOf: (loaded: ReturnType<FindingInput['load']>) => Severity,
+): Fix[] {
+  const alone = helping(input, edits, before, judgeOf);
+  if (alone.length) return alone;
+  for (let n = 2; n <= edits.length; n++) {
+    const fix = together(edits.slice(0, n));
+    if (helping(input, [fix], before, judgeOf).length) return [fix];
+  }
+  return [];
+}
+
+function liquidFindings(input: FindingInput): Finding[] {
+  const { liquid, items, kitchen, pot, dish, rules, floor } = input;
   const ml = (v: number): string => formatVolume(v, kitchen.units);
   const lines = liquid.entries.filter((e) => e.counts && e.lineId && Math.abs(e.ml.mid) >= 5);
   const ledger = lines
@@ -135,14 +191,7 @@ function liquidFindings({ liquid, items, kitchen, pot, dish, rules, floor }: Fin
         fixes: [],
       },
     ];
-  const own = items.find(
-    (i) => !isHeldBack(i.moment) && (i.read.food?.kind === 'stock' || i.read.food?.kind === 'water'),
-  );
-  const name = own
-    ? (own.read.food?.names[0] ?? 'stock')
-    : items.some((i) => /beef|lamb/.test(nameOf(i)))
-      ? 'beef stock'
-      : 'chicken stock';
+  const name = ownLiquid(items);
   const fixes = [pourIn(liquid.splashMl, name, `Add ${ml(liquid.splashMl)} ${name}`)];
   if (rules.liquid === 'poured' && liquid.countedMl.mid + liquid.givenMl.mid >= liquid.needMl)
     fixes.push(setRule('liquid', 'juices', 'Count the juices for this dish'));
@@ -150,7 +199,22 @@ function liquidFindings({ liquid, items, kitchen, pot, dish, rules, floor }: Fin
     (p) => p.id !== pot.id && p.minThinMl <= liquid.countedMl.mid && p.litres >= pot.litres * 0.75,
   );
   if (thrifty) fixes.push(setSettings({ potId: thrifty.id }, `Use the ${thrifty.name}`));
-  const severity: Severity = liquid.countedMl.mid < liquid.needMl * 0.75 ? 'stop' : 'careful';
+  const drinker = items.find(
+    (i) =>
+      !isHeldBack(i.moment) &&
+      i.line.on !== 'bowl' &&
+      (i.read.food?.kind === 'grain' || i.read.food?.kind === 'pasta') &&
+      liquid.entries.some(
+        (e) => e.kind === 'drunk' && e.lineId === i.lineId && e.ml.mid < -liquid.splashMl / 2,
+      ),
+  );
+  if (drinker)
+    fixes.push(
+      drinker.read.food?.kind === 'grain'
+        ? standOn(drinker.lineId, 'bowl', `Give the ${nameOf(drinker)} a bowl of its own`)
+        : moveLine(drinker.lineId, 'finish', `Boil the ${nameOf(drinker)} after pressure`),
+    );
+  const severity = liquidSeverity(liquid);
   return [
     {
       id: 'liquid-short',
@@ -159,12 +223,114 @@ function liquidFindings({ liquid, items, kitchen, pot, dish, rules, floor }: Fin
       lineIds,
       text: `Too little thin liquid: ${sum}`,
       why: `${why}${floor.risk > 0.4 ? ' It may never come to pressure, or call a burn.' : ''}${dish.plates < dish.writtenFor ? ' A smaller batch in the same pot needs the same liquid.' : ''}`,
+      fixes: helping(input, fixes, severity, (loaded) => liquidSeverity(loaded.liquid)),
+    },
+  ];
+}
+
+/** What is poured to loosen: the dish's own stock, else one that suits it. */
+function ownLiquid(items: readonly PlacedItem[]): string {
+  const own = items.find(
+    (i) =>
+      !isHeldBack(i.moment) &&
+      i.line.on !== 'bowl' &&
+      (i.read.food?.kind === 'stock' || i.read.food?.kind === 'water'),
+  );
+  if (own) return own.read.food?.names[0] ?? 'stock';
+  return items.some((i) => /beef|lamb/.test(nameOf(i))) ? 'beef stock' : 'chicken stock';
+}
+
+const BOIL_SEVERITY: Record<Boil['verdict'], Severity> = {
+  free: 'fine',
+  slow: 'careful',
+  'too thick': 'stop',
+};
+
+function boilFindings(input: FindingInput): Finding[] {
+  const { boil, liquid, items, kitchen, dish } = input;
+  if (boil.verdict === 'free') return [];
+  const lines = items.filter((i) => boil.lineIds.includes(i.lineId) && !isHeldBack(i.moment));
+  const early = lines.filter((i) => i.early);
+  const more = loosenMl(boil, liquid.countedMl.mid);
+  const name = ownLiquid(items);
+  const hold: Fix | null = early.length
+    ? {
+        id: 'hold-thick',
+        label: `Hold back ${listed(early.map(nameOf))}`,
+        apply: (d) => early.reduce((x, i) => holdFix(i).apply(x), d),
+      }
+    : null;
+  const loosen = (ml: number): Fix =>
+    pourIn(ml, name, `Loosen it with ${formatVolume(ml, kitchen.units)} ${name}`);
+  const severity = BOIL_SEVERITY[boil.verdict];
+  const verdict = (loaded: ReturnType<FindingInput['load']>): Severity => BOIL_SEVERITY[loaded.boil.verdict];
+  const fixes = helping(
+    input,
+    [...(hold ? [hold] : []), ...(more > 0 ? [loosen(more)] : [])],
+    severity,
+    verdict,
+  );
+  if (hold && !fixes.includes(hold)) {
+    const held = input.load(hold.apply(dish));
+    const still = loosenMl(held.boil, held.liquid.countedMl.mid);
+    if (still > 0) fixes.unshift(...helping(input, [together([hold, loosen(still)])], severity, verdict));
+  }
+  const isStop = boil.verdict === 'too thick';
+  return [
+    {
+      id: 'too-thick',
+      severity,
+      about: 'liquid',
+      lineIds: boil.lineIds,
+      text: isStop ? 'Too thick to make steam' : 'Thick: slow to make steam',
+      why: `Only ${Math.round(boil.thinShare * 100)} % of what is in the pot is thin${boil.strengthPercent > 0.5 ? `, and it is thickened already` : ''}: ${listed(lines.slice(0, 3).map(nameOf))}. A thick pot blurts and scorches instead of boiling.`,
       fixes,
     },
   ];
 }
 
-function fillFindings({ fill, dish, kitchen, pot }: FindingInput): Finding[] {
+function layerFindings({ fill, items }: FindingInput): Finding[] {
+  const out: Finding[] = [];
+  const costs = [...new Set(fill.broken.map((c) => c.cost))];
+  if (costs.length)
+    out.push({
+      id: 'layers-moved',
+      severity: fill.broken.some((c) => c.factor) ? 'careful' : 'note',
+      about: 'floor',
+      lineIds: fill.layers.filter((l) => l.cost).flatMap((l) => l.lineIds),
+      text: 'Loaded in your own order',
+      why: costs.slice(0, 3).join(' '),
+      fixes: [loadInOrder([], 'Back to the computed order')],
+    });
+  const bowl = fill.layers.find((l) => l.id === 'bowl');
+  if (bowl) {
+    const dry = items.filter((i) => bowl.lineIds.includes(i.lineId) && (i.read.food?.drinks ?? 0) > 0);
+    const wet = items.some((i) => bowl.lineIds.includes(i.lineId) && (i.read.food?.thin ?? 0) > 0.9);
+    const waterMl = dry.reduce((s, i) => s + i.massG.mid * (i.read.food?.drinks ?? 0), 0);
+    out.push({
+      id: 'bowl',
+      severity: 'note',
+      about: 'fill',
+      lineIds: bowl.lineIds,
+      text: 'A bowl of its own on the rack',
+      why: `${wet || waterMl < 10 ? 'Heat-proof, loosely covered' : `With ${Math.ceil(waterMl / 25) * 25} ml of its own water; heat-proof, loosely covered`}, half full at most because it swells, and steam must pass round it.`,
+      fixes: [],
+    });
+  }
+  return out;
+}
+
+/** The most plates, to the half, that are seen to stay under the fill line; null when not even half a plate does. */
+function platesThatFit(input: FindingInput): number | null {
+  const { fill, dish, load } = input;
+  const fits = (plates: number): boolean => load({ ...dish, plates }).fill.shareOfLimit <= 1;
+  for (let plates = Math.min(fill.mostPlates, dish.plates); plates >= 0.5; plates -= 0.5)
+    if (fits(plates)) return plates;
+  return null;
+}
+
+function fillFindings(input: FindingInput): Finding[] {
+  const { fill, dish, kitchen, pot } = input;
   if (fill.shareOfLimit <= 0) return [];
   const percent = Math.round(fill.shareOfLimit * 100);
   const line = fill.foaming.length
@@ -174,8 +340,9 @@ function fillFindings({ fill, dish, kitchen, pot }: FindingInput): Finding[] {
     const bigger = kitchen.pots
       .filter((p) => p.id !== pot.id && p.litres * p.maxFill > pot.litres * pot.maxFill * fill.shareOfLimit)
       .sort((a, b) => a.litres - b.litres)[0];
+    const plates = platesThatFit(input);
     const fixes = [
-      ...(fill.mostPlates >= 1 ? [setPlates(fill.mostPlates, `Make ${fill.mostPlates} plates`)] : []),
+      ...(plates === null ? [] : [setPlates(plates, `Make ${plates} ${plates === 1 ? 'plate' : 'plates'}`)]),
       ...(bigger ? [setSettings({ potId: bigger.id }, `Use the ${bigger.name}`)] : []),
     ];
     return [
@@ -243,42 +410,71 @@ function momentFindings({ items, kitchen }: FindingInput): Finding[] {
   return out;
 }
 
-function floorFindings({ floor, rules, items, batches }: FindingInput): Finding[] {
+const FLOOR_SEVERITY: Record<FloorRisk['level'], Severity> = { low: 'fine', some: 'careful', high: 'stop' };
+
+/** Everything that may calm a floor, the least trouble first. */
+function floorRemedies({ floor, rules, items, fill, liquid, kitchen }: FindingInput): Fix[] {
+  const out: Fix[] = [];
+  const has = (id: string): boolean => floor.parts.some((p) => p.id === id);
+  const name = ownLiquid(items);
+  const early = items.filter((i) => i.early && floor.parts.some((p) => p.lineIds.includes(i.lineId)));
+  if (early.length)
+    out.push({
+      id: 'hold-all',
+      label: `Hold back ${listed(early.map(nameOf))}`,
+      apply: (d) => early.reduce((x, i) => holdFix(i).apply(x), d),
+    });
+  if (fill.broken.length) out.push(loadInOrder([], 'Load it in the computed order'));
+  if (rules.tomato !== 'top' && floor.parts.some((p) => p.label.includes('stirred in')))
+    out.push(setRule('tomato', 'top', 'Keep the tomato on top'));
+  if (liquid.splashMl > 0 || has('film-depth')) {
+    const ml = Math.max(liquid.splashMl, 100);
+    out.push(pourIn(ml, name, `Add ${formatVolume(ml, kitchen.units)} ${name}`));
+  }
+  if (floor.parts.some((p) => p.id === 'film' && p.label.includes('nothing to lift'))) {
+    out.push({
+      id: 'lift',
+      label: 'Deglaze with 100 ml stock',
+      apply: (d) => ({
+        ...d,
+        lines: [...d.lines, { id: freeLineId(d), text: `100 ml ${name}`, added: true, moment: 'deglaze' }],
+      }),
+    });
+    out.push(setRule('browning', 'never', 'Skip the sear for this dish'));
+  }
+  const swallows = items.find(
+    (i) =>
+      !isHeldBack(i.moment) &&
+      i.line.on === undefined &&
+      i.read.food?.kind === 'grain' &&
+      floor.parts.some((p) => p.id === 'grain'),
+  );
+  if (swallows) out.push(standOn(swallows.lineId, 'bowl', `Give the ${nameOf(swallows)} a bowl of its own`));
+  return out;
+}
+
+function floorFindings(input: FindingInput): Finding[] {
+  const { floor, rules, items, batches } = input;
   const out: Finding[] = [];
   const parts = floor.parts
     .slice(0, 3)
     .map((p) => p.label)
     .join(', ');
   if (floor.level !== 'low') {
-    const film = floor.parts.find((p) => p.id === 'film' && p.risk > 0.2);
-    const early = items.filter((i) => i.early && floor.parts.some((p) => p.lineIds.includes(i.lineId)));
-    const holdAll: Fix[] =
-      early.length > 0
-        ? [
-            {
-              id: 'hold-all',
-              label: `Hold back ${listed(early.map(nameOf))}`,
-              apply: (dish) => early.reduce((d, i) => holdFix(i).apply(d), dish),
-            },
-          ]
-        : [];
-    const others = film
-      ? [
-          pourIn(100, 'chicken stock', 'Add 100 ml stock to lift it'),
-          setRule('browning', 'never', 'Skip the sear for this dish'),
-        ]
-      : rules.tomato !== 'top' && floor.parts.some((p) => p.label.includes('stirred in'))
-        ? [setRule('tomato', 'top', 'Keep the tomato on top')]
-        : [];
-    const fixes = [...holdAll, ...others];
+    const severity = FLOOR_SEVERITY[floor.level];
     out.push({
       id: 'floor',
-      severity: floor.level === 'high' ? 'stop' : 'careful',
+      severity,
       about: 'floor',
       lineIds: floor.parts.flatMap((p) => p.lineIds),
       text: floor.level === 'high' ? 'The floor is likely to catch' : 'The floor may catch',
       why: `Because of: ${parts}.`,
-      fixes,
+      fixes: helpingAloneOrTogether(
+        input,
+        floorRemedies(input),
+        severity,
+        (l) => FLOOR_SEVERITY[l.floor.level],
+      ),
     });
   }
   const noLift = rules.browning === 'pot' && batches > 0 && !items.some((i) => i.moment === 'deglaze');
@@ -512,7 +708,7 @@ function otherFindings({ kitchen, heat, saltG, items, dish, meat, liquid }: Find
       why: 'Most people like 0.8–1.2 % of what is on the plate, and reducing makes it more.',
       fixes: [],
     });
-  if (!meat.length && items.length > 0 && !items.some((i) => i.read.cooked))
+  if (!meat.length && dish.settings.minutes === null && items.length > 0 && !items.some((i) => i.read.cooked))
     out.push({
       id: 'no-meat',
       severity: 'note',
@@ -520,7 +716,7 @@ function otherFindings({ kitchen, heat, saltG, items, dish, meat, liquid }: Find
       lineIds: [],
       text: 'No meat found',
       why: 'Minutes are only forecast for meat so far. Set them yourself from what you know.',
-      fixes: dish.settings.minutes === null ? [setSettings({ minutes: 10 }, 'Set 10 min')] : [],
+      fixes: [setSettings({ minutes: 10 }, 'Set 10 min')],
     });
   if (scaleOf(dish) > 1.4 && liquid.verdict !== 'short' && liquid.pouredMl.mid > liquid.needMl * 1.6)
     out.push({

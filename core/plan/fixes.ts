@@ -42,6 +42,24 @@ export function pourIn(ml: number, liquid: string, label: string): Fix {
   };
 }
 
+/** Stands a line on the rack, in a bowl of its own, or back in the liquid. */
+export function standOn(lineId: string, on: Line['on'], label: string): Fix {
+  return {
+    id: `stand-${lineId}-${on ?? 'liquid'}`,
+    label,
+    apply: (dish) => editLine(dish, lineId, (line) => ({ ...line, on })),
+  };
+}
+
+/** Loads the layers in an order of the cook's own, from the floor up; an empty list gives it back to the rules. */
+export function loadInOrder(layers: readonly string[], label: string): Fix {
+  return {
+    id: `layers-${layers.join('-') || 'computed'}`,
+    label,
+    apply: (dish) => ({ ...dish, settings: { ...dish.settings, layers: [...layers] } }),
+  };
+}
+
 /** Cuts the piece of a line to a size, without touching the cook's words. */
 export function cutLine(lineId: string, thicknessMm: number, label: string): Fix {
   return {

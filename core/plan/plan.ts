@@ -5,6 +5,7 @@ import { isHeldBack, MOMENTS, type Moment } from '../dish/moment';
 import type { HeatForecast } from '../heat/simulate';
 import { inOrder, placeDish, type PlacedItem } from '../moments/place';
 import { Pantry } from '../pantry/pantry';
+import { boilOf, type Boil } from '../pot/boil';
 import { floorRisk, type FloorRisk } from '../pot/floor';
 import { fillPot, type Fill } from '../pot/layers';
 import { sumLiquid, type LiquidSum } from '../pot/liquid';
@@ -44,6 +45,7 @@ export interface Plan {
   liquid: LiquidSum;
   fill: Fill;
   floor: FloorRisk;
+  boil: Boil;
   heat: HeatForecast;
   sauce: SaucePlan;
   /** Needs of the people here that it breaks. */
@@ -84,18 +86,26 @@ export function thickenerFor(rule: HouseRules['thickener']): ThickenerId {
   return rule === 'reduce' || rule === 'blended' ? 'cornstarch' : rule;
 }
 
-/**
- * Plans a dish in a kitchen: moments, liquid, fill, floor, minutes, sauce, findings, steps and times. Pure: the same dish
- * and kitchen give the same plan. The one door the app uses for a dish. Never throws on anything a cook can type.
- */
-export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = {}): Plan {
-  const calibration = options.calibration ?? NO_CALIBRATION;
+/** A dish placed and loaded into its pot: all that is known before the lid closes. */
+export interface LoadedPot {
+  rules: HouseRules;
+  pot: Pot;
+  /** The household's kitchen at the height where this pot stands. */
+  kitchen: Kitchen;
+  items: PlacedItem[];
+  liquid: LiquidSum;
+  fill: Fill;
+  floor: FloorRisk;
+  boil: Boil;
+}
+
+/** The quick part of a plan: moments, liquid, layers and floor, without heat, sauce and steps. */
+export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
   const rules: HouseRules = { ...household.rules, ...dish.rules };
   const pot = potFor(dish, household);
   const kitchen = pot.altitudeM === null ? household : { ...household, altitudeM: pot.altitudeM };
-  const pantry = pantryFor(kitchen);
   const items = placeDish(dish, {
-    pantry,
+    pantry: pantryFor(kitchen),
     system: kitchen.system,
     rules,
     needMl: pot.minThinMl * SCALING.liquid.margin,
@@ -105,8 +115,29 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     thinMl: liquid.countedMl.mid,
     needMl: liquid.needMl,
     plates: dish.plates,
+    layers: dish.settings.layers,
   });
-  const floor = floorRisk(items, pot, liquid, rules);
+  return {
+    rules,
+    pot,
+    kitchen,
+    items,
+    liquid,
+    fill,
+    floor: floorRisk(items, pot, liquid, rules, fill),
+    boil: boilOf(items, liquid),
+  };
+}
+
+/**
+ * Plans a dish in a kitchen: moments, liquid, fill, floor, minutes, sauce, findings, steps and times. Pure: the same dish
+ * and kitchen give the same plan. The one door the app uses for a dish. Never throws on anything a cook can type.
+ */
+export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = {}): Plan {
+  const calibration = options.calibration ?? NO_CALIBRATION;
+  const load = (d: Dish): LoadedPot => loadPot(d, household);
+  const { rules, pot, kitchen, items, liquid, fill, floor, boil } = load(dish);
+  const pantry = pantryFor(kitchen);
   const meat = meatPieces(items, dish, kitchen);
   const batches = searBatches(meat, pot);
   const release = releaseFor(dish, rules, meat[0], fill);
@@ -129,11 +160,13 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     liquid,
     fill,
     floor,
+    boil,
     heat,
     release,
     batches,
     saltG: salt,
     needs,
+    load,
   };
   const steps = buildSteps({ ...judged, presentPercent: sauce.input.presentPercent });
   return {
@@ -152,6 +185,7 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     liquid,
     fill,
     floor,
+    boil,
     heat,
     sauce,
     needs,

@@ -162,6 +162,13 @@ export function prepMinutes(items: readonly PlacedItem[], meat: readonly MeatPie
   return Math.max(3, total);
 }
 
+/** The hold counted in whistles, for a pot that has them; empty for one that has not. */
+export function whistles(pot: Pick<Pot, 'whistleMin'>, holdS: number): string {
+  if (pot.whistleMin === null) return '';
+  const n = 1 + Math.round(holdS / 60 / pot.whistleMin);
+  return `About ${n} ${n === 1 ? 'whistle' : 'whistles'} on low heat, the first when it comes to pressure; the clock is surer. `;
+}
+
 /** The whole cook as steps, from getting things out to the table, each with its amounts, time, look and caution. */
 export function buildSteps(input: StepInput): Step[] {
   const { dish, kitchen, items, meat, heat, pot, release, batches } = input;
@@ -297,6 +304,9 @@ export function buildSteps(input: StepInput): Step[] {
 
   const lid = at('lid');
   const order = input.fill.layers.map((l) => l.label).join(', then ');
+  const bowl = input.fill.layers.some((l) => l.id === 'bowl')
+    ? ' The bowl goes on the rack last, loosely covered.'
+    : '';
   const top = input.fill.layers.some((l) => l.id === 'tomato')
     ? ' The thick things go on top and are not stirred in.'
     : '';
@@ -304,7 +314,7 @@ export function buildSteps(input: StepInput): Step[] {
     'load',
     'deglaze',
     'Load the pot',
-    `${input.rules.browning === 'pot' ? 'Heat off. ' : ''}Bottom to top: ${order || 'liquid first'}.${top} Thin liquid in the pot: ${formatVolume(input.liquid.countedMl.mid, kitchen.units)} counted, ${formatVolume(input.liquid.needMl, kitchen.units)} needed.`,
+    `${input.rules.browning === 'pot' ? 'Heat off. ' : ''}Bottom to top: ${order || 'liquid first'}.${top}${bowl} Thin liquid in the pot: ${formatVolume(input.liquid.countedMl.mid, kitchen.units)} counted, ${formatVolume(input.liquid.needMl, kitchen.units)} needed.`,
     {
       items: say(lid),
       heat: 'off',
@@ -344,7 +354,7 @@ export function buildSteps(input: StepInput): Step[] {
     'hold',
     'hold',
     `Hold ${formatDuration(heat.holdS)}`,
-    `At about ${temp(heat.workingC)}. Use the wait: rice, salad, garnish, and stir the slurry’s bowl ready.`,
+    `${whistles(pot, heat.holdS)}At about ${temp(heat.workingC)}. Use the wait: rice, salad, garnish, and stir the slurry’s bowl ready.`,
     {
       kind: 'hold',
       heat: pot.kind === 'stovetop' ? 'low' : 'pressure',

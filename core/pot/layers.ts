@@ -1,11 +1,20 @@
 import { isHeldBack } from '../dish/moment';
 import type { PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
+import {
+  BOWL_COVER,
+  LAYER_KINDS,
+  RACK_MM,
+  type LayerConstraint,
+  type LayerKind,
+  type Texture,
+  type Tint,
+} from './data/layers';
 import { SAUCE_KINDS } from './liquid';
+import { loadingOrder } from './order';
 import { floorAreaCm2, heightMm, type Pot } from './pot';
 
-/** How a layer is drawn: each has its own texture. */
-export type Texture = 'slices' | 'pieces' | 'cubes' | 'grains' | 'tubes' | 'leaves' | 'thick' | 'chunks';
+export type { Texture, Tint } from './data/layers';
 
 /** One layer of the loaded pot, bottom to top. Heights are millimetres above the floor. */
 export interface Layer {
@@ -13,8 +22,7 @@ export interface Layer {
   label: string;
   lineIds: string[];
   texture: Texture;
-  /** Hue family for the drawing, by what it is. */
-  tint: 'onion' | 'veg' | 'meat' | 'tomato' | 'grain' | 'leaf' | 'dairy' | 'root' | 'fruit';
+  tint: Tint;
   /** Volume of the food itself, ml. */
   solidMl: number;
   /** Volume it takes with the gaps between its pieces, ml. */
@@ -22,11 +30,17 @@ export interface Layer {
   bottomMm: number;
   topMm: number;
   why: string;
+  /** What it costs that the cook put it out of its place; empty when it is in place. */
+  cost: string;
+  /** True for a layer the cook can move: the rack and what stands on it stay on top. */
+  isMovable: boolean;
 }
 
 /** Levels in the loaded pot. */
 export interface Fill {
   layers: Layer[];
+  /** Constraints of the loading order that the cook's own order breaks. */
+  broken: LayerConstraint[];
   /** All liquid that fills gaps, ml (thin and thick poured into the base). */
   liquidMl: number;
   /** Top of the free liquid, mm. */
@@ -37,131 +51,18 @@ export interface Fill {
   /** Top of everything, mm. */
   topMm: number;
   heightMm: number;
+  /** Height of the rack in the pot, mm; null without one. */
+  rackMm: number | null;
   /** The fill line that applies: two thirds, or half where something swells or foams. */
   limitMm: number;
   limitShare: number;
-  /** True when the lower line applies, and the food that makes it so. */
+  /** The food that makes the lower line apply. */
   foaming: string[];
   /** Top of everything as a share of the fill line; over 1 is too full. */
   shareOfLimit: number;
   /** The most plates of this dish that fit under the line, to the half plate. */
   mostPlates: number;
 }
-
-interface LayerKind {
-  id: string;
-  label: string;
-  kinds: readonly FoodKind[];
-  texture: Texture;
-  tint: Layer['tint'];
-  /** Share of the bulk that is food, the rest gaps. Source: random packing of pieces, 0.5-0.65; spread 15 %. */
-  packing: number;
-  why: string;
-}
-
-/** Loading order, bottom to top. */
-const LAYER_KINDS: readonly LayerKind[] = [
-  {
-    id: 'aromatics',
-    label: 'onion',
-    kinds: ['allium', 'aromatic', 'mushroom'],
-    texture: 'slices',
-    tint: 'onion',
-    packing: 0.7,
-    why: 'Wet and quick to weep: keeps the floor covered.',
-  },
-  {
-    id: 'roots',
-    label: 'roots',
-    kinds: ['root-veg'],
-    texture: 'chunks',
-    tint: 'root',
-    packing: 0.6,
-    why: 'Firm: stands the heat low in the pot and holds the meat up.',
-  },
-  {
-    id: 'meat',
-    label: 'meat',
-    kinds: ['poultry', 'red-meat', 'ground-meat', 'sausage', 'cured-meat', 'seafood'],
-    texture: 'pieces',
-    tint: 'meat',
-    packing: 0.68,
-    why: 'Above the wet layer, so it does not sit on the hot floor.',
-  },
-  {
-    id: 'veg',
-    label: 'vegetables',
-    kinds: ['slow-veg', 'quick-veg', 'fruit', 'pickle', 'other'],
-    texture: 'cubes',
-    tint: 'veg',
-    packing: 0.6,
-    why: 'On the meat: cooks in the steam.',
-  },
-  {
-    id: 'grains',
-    label: 'grain and pulses',
-    kinds: ['grain', 'pulse-dry', 'pulse-cooked', 'dried-fruit', 'dried-mushroom', 'nut', 'bread'],
-    texture: 'grains',
-    tint: 'grain',
-    packing: 0.62,
-    why: 'Above the floor, where starch would catch, and pushed under the surface.',
-  },
-  {
-    id: 'pasta',
-    label: 'pasta',
-    kinds: ['pasta'],
-    texture: 'tubes',
-    tint: 'grain',
-    packing: 0.45,
-    why: 'Off the floor, pressed under the surface, not stirred.',
-  },
-  {
-    id: 'leaves',
-    label: 'leaves',
-    kinds: ['leaf', 'herb-soft'],
-    texture: 'leaves',
-    tint: 'leaf',
-    packing: 0.25,
-    why: 'Last on the pile: they collapse.',
-  },
-  {
-    id: 'tomato',
-    label: 'tomato',
-    kinds: [
-      'tomato-fresh',
-      'tomato-chunky',
-      'tomato-thick',
-      'tomato-paste',
-      'thick-sauce',
-      'nut-paste',
-      'syrup',
-      'sugar',
-    ],
-    texture: 'thick',
-    tint: 'tomato',
-    packing: 1,
-    why: 'Thick: on top, not stirred in.',
-  },
-  {
-    id: 'dairy',
-    label: 'dairy',
-    kinds: [
-      'cream',
-      'milk',
-      'sour-dairy',
-      'cream-cheese',
-      'cheese',
-      'coconut-cream',
-      'egg',
-      'starch',
-      'flour',
-    ],
-    texture: 'thick',
-    tint: 'dairy',
-    packing: 1,
-    why: 'If it must be under the lid: on top and unstirred.',
-  },
-];
 
 const LIQUID: ReadonlySet<FoodKind> = new Set<FoodKind>([
   'water',
@@ -182,6 +83,10 @@ const LIQUID: ReadonlySet<FoodKind> = new Set<FoodKind>([
 
 /** Density of solid food itself, g/ml. Source: meat and vegetables 1.0-1.07. */
 const SOLID_G_PER_ML = 1.04;
+/** Layers of less than this are not worth a line in the drawing, ml. */
+const LEAST_LAYER_ML = 4;
+/** Swelling food below this does not fill or foam a pot, g. */
+const LEAST_FOAMING_G = 40;
 
 const MEAT_WORDS: readonly [RegExp, string][] = [
   [/chicken/, 'chicken'],
@@ -217,53 +122,122 @@ export function levelMm(
   return ((volume + left) / areaCm2) * 10;
 }
 
+const volumeMl = (item: PlacedItem): number => {
+  const food = item.read.food;
+  if (!food) return 0;
+  const isWet = SAUCE_KINDS.has(food.kind) || LIQUID.has(food.kind);
+  return item.massG.mid / (isWet ? Math.max(0.9, food.gPerMl) : SOLID_G_PER_ML);
+};
+const isLiquid = (item: PlacedItem): boolean => item.read.food !== null && LIQUID.has(item.read.food.kind);
+
 /** Stacks what is under the lid in loading order and finds the levels in this pot. */
 export function fillPot(
   items: readonly PlacedItem[],
   pot: Pot,
-  options: { thinMl: number; needMl: number; plates: number },
+  options: { thinMl: number; needMl: number; plates: number; layers?: readonly string[] },
 ): Fill {
   const under = items.filter((i) => !isHeldBack(i.moment) && i.read.food && i.massG.mid > 0);
   const area = floorAreaCm2(pot);
   const height = heightMm(pot);
-  const volumeOf = (i: PlacedItem): number => {
-    const food = i.read.food;
-    if (!food) return 0;
-    return (
-      i.massG.mid /
-      (SAUCE_KINDS.has(food.kind) || LIQUID.has(food.kind) ? Math.max(0.9, food.gPerMl) : SOLID_G_PER_ML)
-    );
-  };
+  const loose = under.filter((i) => i.line.on === undefined);
+  const onRack = under.filter((i) => i.line.on === 'rack' && !isLiquid(i));
+  const inBowl = under.filter((i) => i.line.on === 'bowl');
   const liquidMl = under
-    .filter((i) => i.read.food && LIQUID.has(i.read.food.kind))
-    .reduce((s, i) => s + volumeOf(i), 0);
+    .filter((i) => isLiquid(i) && i.line.on !== 'bowl')
+    .reduce((s, i) => s + volumeMl(i) + i.read.liquorMl * i.factor, 0);
   const layers: Layer[] = [];
   let stacked = 0;
-  for (const kind of LAYER_KINDS) {
-    const mine = under.filter((i) => i.read.food && kind.kinds.includes(i.read.food.kind));
-    const solidMl = mine.reduce((s, i) => s + volumeOf(i), 0);
-    if (solidMl < 4) continue;
-    const bulkMl = solidMl / kind.packing;
+  const put = (
+    layer: Omit<Layer, 'bottomMm' | 'topMm' | 'cost' | 'isMovable'>,
+    isMovable: boolean,
+    cost = '',
+  ): void => {
     layers.push({
-      id: kind.id,
-      label: layerLabel(kind, mine),
-      lineIds: mine.map((i) => i.lineId),
-      texture: kind.texture,
-      tint: kind.tint,
-      solidMl,
-      bulkMl,
+      ...layer,
       bottomMm: (stacked / area) * 10,
-      topMm: ((stacked + bulkMl) / area) * 10,
-      why: kind.why,
+      topMm: ((stacked + layer.bulkMl) / area) * 10,
+      cost,
+      isMovable,
     });
-    stacked += bulkMl;
+    stacked += layer.bulkMl;
+  };
+  const kindsOf = (list: readonly PlacedItem[]) =>
+    LAYER_KINDS.map((kind) => {
+      const mine = list.filter((i) => i.read.food && kind.kinds.includes(i.read.food.kind));
+      return { kind, mine, solidMl: mine.reduce((s, i) => s + volumeMl(i), 0) };
+    }).filter((l) => l.solidMl >= LEAST_LAYER_ML);
+  const putFood = (
+    { kind, mine, solidMl }: ReturnType<typeof kindsOf>[number],
+    isMovable: boolean,
+    cost = '',
+  ): void =>
+    put(
+      {
+        id: isMovable ? kind.id : `rack-${kind.id}`,
+        label: layerLabel(kind, mine),
+        lineIds: mine.map((i) => i.lineId),
+        texture: kind.texture,
+        tint: kind.tint,
+        solidMl,
+        bulkMl: solidMl / kind.packing,
+        why: isMovable ? kind.why : 'On the rack, above the liquid: out of the sauce, cooked by the steam.',
+      },
+      isMovable,
+      cost,
+    );
+  const groups = kindsOf(loose);
+  const { ids, broken } = loadingOrder(
+    groups.map((g) => g.kind.id),
+    options.layers ?? [],
+  );
+  for (const id of ids) {
+    const group = groups.find((g) => g.kind.id === id);
+    const cost = broken.filter((c) => (c.catches ?? c.over) === id).map((c) => c.cost);
+    if (group) putFood(group, true, [...new Set(cost)].join(' '));
+  }
+  let rackMm: number | null = null;
+  if (onRack.length || inBowl.length) {
+    const legs = (RACK_MM.value * area) / 10;
+    const voidMl = Math.max(0, legs - stacked);
+    put(
+      {
+        id: 'rack',
+        label: 'rack',
+        lineIds: [],
+        texture: 'rack',
+        tint: 'iron',
+        solidMl: 0,
+        bulkMl: Math.max(voidMl, 1),
+        why: 'Keeps what stands on it out of the liquid and off the floor.',
+      },
+      false,
+    );
+    rackMm = (stacked / area) * 10;
+    for (const group of kindsOf(onRack)) putFood(group, false);
+    const bowlMl = inBowl.reduce((s, i) => s + volumeMl(i) + i.read.liquorMl * i.factor, 0);
+    if (bowlMl > LEAST_LAYER_ML)
+      put(
+        {
+          id: 'bowl',
+          label: `${inBowl.find((i) => !isLiquid(i))?.read.food?.names[0] ?? 'bowl'} in its bowl`,
+          lineIds: inBowl.map((i) => i.lineId),
+          texture: 'bowl',
+          tint: 'grain',
+          solidMl: bowlMl / BOWL_COVER.value,
+          bulkMl: bowlMl / BOWL_COVER.value,
+          why: 'In a bowl of its own, with its own water: it neither drinks from the pot nor thickens it.',
+        },
+        false,
+      );
   }
   const liquidMm = levelMm(liquidMl, layers, area);
   const topMm = Math.max((stacked / area) * 10, liquidMm);
   const foaming = [
     ...new Set(
-      under
-        .filter((i) => i.read.food && (i.read.food.swells || i.read.food.foams) && i.massG.mid > 40)
+      loose
+        .filter(
+          (i) => i.read.food && (i.read.food.swells || i.read.food.foams) && i.massG.mid > LEAST_FOAMING_G,
+        )
         .map((i) => i.read.food?.names[0] ?? ''),
     ),
   ];
@@ -272,12 +246,14 @@ export function fillPot(
   const shareOfLimit = topMm / limitMm;
   return {
     layers,
+    broken,
     liquidMl,
     liquidMm,
     thinMm: levelMm(options.thinMl, layers, area),
     needMm: levelMm(options.needMl, layers, area),
     topMm,
     heightMm: height,
+    rackMm,
     limitMm,
     limitShare,
     foaming,

@@ -90,9 +90,24 @@ export const LIQUID_FIGURES = {
   filmMm: { value: 3, spread: 0.3, source: 'Covers the base with the pot not quite level' },
   /** Softened and salted onions give up this many times more before the lid. */
   softenedFactor: { value: 2, spread: 0.3, source: 'Onions salted and softened weep about twice as fast' },
+  /** Share of what softening onions and mushrooms give up that boils away in the open pot. */
+  softeningShare: { value: 0.5, spread: 0.4, source: 'Five minutes in an open pot at 4-7 ml a minute' },
+  /** Meat with added brine gives up this many times more. */
+  brineFactor: {
+    value: 1.35,
+    spread: 0.2,
+    source: 'Labels of 8-15 % added brine, most of it lost in cooking',
+  },
   /** Extra share of frozen vegetables that is ice glaze. */
   iceGlazeShare: { value: 0.1, spread: 0.4, source: 'Ice glaze on loose frozen vegetables' },
 } as const;
+
+/** Foods whose line may bring thin liquid of its own: cubes dissolved in water, dried things soaked in it. */
+const LIQUOR_KINDS: ReadonlySet<FoodKind> = new Set<FoodKind>([
+  'stock-concentrate',
+  'dried-mushroom',
+  'dried-fruit',
+]);
 
 const isAlcohol = (kind: FoodKind): boolean => kind === 'wine' || kind === 'beer' || kind === 'spirit';
 
@@ -102,7 +117,7 @@ export function sumLiquid(
   pot: Pot,
   rules: Pick<HouseRules, 'liquid'>,
 ): LiquidSum {
-  const under = items.filter((i) => !isHeldBack(i.moment));
+  const under = items.filter((i) => !isHeldBack(i.moment) && i.line.on !== 'bowl');
   const countJuices = rules.liquid === 'juices';
   const entries: LiquidEntry[] = [];
   const sauce: Range[] = [];
@@ -117,7 +132,9 @@ export function sumLiquid(
     const isSplitThin = item.part === 'thin part';
     const thin = isSplitThin ? 0.95 : food.thin;
     if (thin > 0) {
-      const why = thin >= 0.94 ? 'thin: counts whole' : `about ${Math.round(thin * 100)} % of it is thin`;
+      const melts = item.read.frozen ? 'frozen: counts as it melts' : '';
+      const why =
+        melts || (thin >= 0.94 ? 'thin: counts whole' : `about ${Math.round(thin * 100)} % of it is thin`);
       entries.push({
         kind: 'poured',
         label,
@@ -126,6 +143,19 @@ export function sumLiquid(
         counts: true,
         why,
       });
+    }
+    const liquor = LIQUOR_KINDS.has(food.kind) ? item.read.liquorMl * item.factor : 0;
+    if (liquor > 0) {
+      const soaked = item.read.soaked ? Math.min(liquor, food.drinks * item.massG.mid) : 0;
+      entries.push({
+        kind: 'poured',
+        label: soaked > 0 ? `soaking liquid of the ${label}` : `water with the ${label}`,
+        lineId: item.lineId,
+        ml: around(liquor - soaked, soaked > 0 ? 0.15 : 0.05),
+        counts: true,
+        why: soaked > 0 ? 'what it did not drink, strained: thin' : 'thin: counts whole',
+      });
+      sauce.push(around(liquor - soaked, 0.1));
     }
     if (isAlcohol(food.kind) && item.moment === 'deglaze') {
       const f = LIQUID_FIGURES.wineBoiledShare;
@@ -143,15 +173,32 @@ export function sumLiquid(
     if (food.givesEarly + glaze > 0) {
       const softened =
         food.kind === 'allium' && item.moment === 'aromatics' ? LIQUID_FIGURES.softenedFactor.value : 1;
-      const early = Math.min(0.6, food.givesEarly * softened + glaze);
+      const brine = item.read.brined ? LIQUID_FIGURES.brineFactor.value : 1;
+      const early = Math.min(0.6, food.givesEarly * softened * brine + glaze);
       entries.push({
         kind: 'given',
         label,
         lineId: item.lineId,
         ml: scale(early, 0.4),
         counts: countJuices,
-        why: softened > 1 ? 'weeps as it softens' : 'given up by the time pressure is reached',
+        why:
+          brine > 1
+            ? 'brined: gives up more by the time pressure is reached'
+            : softened > 1
+              ? 'weeps as it softens'
+              : 'given up by the time pressure is reached',
       });
+      if (item.moment === 'aromatics') {
+        const f = LIQUID_FIGURES.softeningShare;
+        entries.push({
+          kind: 'boiled',
+          label: `${label}, steam while softening`,
+          lineId: item.lineId,
+          ml: scale(-early * f.value, f.spread),
+          counts: countJuices,
+          why: 'gone into the hood before the lid',
+        });
+      }
     }
     if (food.drinks > 0 && !item.read.soaked) {
       const f = LIQUID_FIGURES.drunkEarlyShare;
@@ -165,7 +212,13 @@ export function sumLiquid(
       });
     }
     if (SAUCE_KINDS.has(food.kind)) sauce.push(scale(food.kind === 'tomato-chunky' ? 0.9 : 1, 0.05));
-    if (food.givesTotal > 0 && food.kind !== 'tomato-chunky') sauce.push(scale(food.givesTotal, 0.35));
+    if (food.givesTotal > 0 && food.kind !== 'tomato-chunky')
+      sauce.push(
+        scale(
+          Math.min(0.8, food.givesTotal * (item.read.brined ? LIQUID_FIGURES.brineFactor.value : 1)),
+          0.35,
+        ),
+      );
     if (food.drinks > 0) sauce.push(scale(item.read.soaked ? -0.3 : -food.drinks, 0.2));
     if (food.kind === 'oil' || food.kind === 'butter') sauce.push(scale(0.9, 0.1));
     if (isAlcohol(food.kind))
@@ -182,6 +235,16 @@ export function sumLiquid(
       why: 'gone while deglazing',
     });
   }
+  const vapour = around(-LIQUID_FIGURES.vapourMl.value, LIQUID_FIGURES.vapourMl.spread);
+  if (entries.length)
+    entries.push({
+      kind: 'boiled',
+      label: 'steam coming up and venting',
+      lineId: null,
+      ml: vapour,
+      counts: false,
+      why: 'the pot’s own minimum allows for it',
+    });
   const sum = (kinds: readonly LiquidEntry['kind'][], only?: boolean): Range =>
     sumRanges(entries.filter((e) => kinds.includes(e.kind) && (!only || e.counts)).map((e) => e.ml));
   const countedMl = sum(['poured', 'given', 'drunk', 'boiled'], true);
@@ -189,7 +252,6 @@ export function sumLiquid(
   const pouredFloorMl = countJuices ? (floorAreaCm2(pot) * LIQUID_FIGURES.filmMm.value) / 10 : 0;
   const shortBy = Math.max(pot.minThinMl - countedMl.mid, pouredFloorMl - pouredMl.mid, 0);
   const splashMl = shortBy < 4 ? 0 : Math.ceil(shortBy / 25) * 25;
-  const vapour = around(-LIQUID_FIGURES.vapourMl.value, LIQUID_FIGURES.vapourMl.spread);
   const after = sumRanges([...sauce, vapour]);
   return {
     entries,

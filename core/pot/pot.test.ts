@@ -134,7 +134,9 @@ describe('fill', () => {
 describe('the floor', () => {
   const risk = (...texts: string[]) => {
     const placed = items(...texts);
-    return floorRisk(placed, standard, sumLiquid(placed, standard, DEFAULT_RULES), DEFAULT_RULES);
+    const sum = sumLiquid(placed, standard, DEFAULT_RULES);
+    const filled = fillPot(placed, standard, { thinMl: sum.countedMl.mid, needMl: sum.needMl, plates: 4 });
+    return floorRisk(placed, standard, sum, DEFAULT_RULES, filled);
   };
   it('is calm for a scraped, wet pot and alarmed by flour under the lid', () => {
     expect(risk('1 kg chicken thighs', '400 ml stock', '2 onions').level).toBe('low');

@@ -25,6 +25,8 @@ export const PotSchema = z.object({
   liner: z.enum(['steel', 'non-stick']),
   /** Weight of the empty inner pot, for the scale. */
   emptyG: z.number().min(0).max(10000),
+  /** Minutes between whistles once it holds pressure, for a cook who counts them; null for a pot that does not whistle. */
+  whistleMin: z.number().min(0.5).max(15).nullable().default(null),
   /** Where this pot stands, when that is not where the kitchen is, m. */
   altitudeM: z.number().min(-400).max(5500).nullable().default(null),
 });
@@ -38,6 +40,7 @@ export const POT_SOURCE = {
 
 const electric = {
   altitudeM: null,
+  whistleMin: null,
   kind: 'electric',
   highKPa: [70, 80],
   lowKPa: [35, 45],
@@ -47,6 +50,7 @@ const electric = {
 } satisfies Partial<Pot>;
 const stovetop = {
   altitudeM: null,
+  whistleMin: null,
   kind: 'stovetop',
   highKPa: [95, 105],
   lowKPa: [50, 60],
@@ -118,6 +122,7 @@ export const POT_PRESETS: readonly Pot[] = [
     emptyG: 1700,
     highKPa: [95, 105],
     lowKPa: [95, 105],
+    whistleMin: 4,
   },
 ];
 

@@ -35,7 +35,7 @@ const BLENDS: ReadonlySet<FoodKind> = new Set<FoodKind>([
  */
 export function presentStrengthG(items: readonly PlacedItem[], blended = false): number {
   return items
-    .filter((i) => !isHeldBack(i.moment) && i.read.food)
+    .filter((i) => !isHeldBack(i.moment) && i.line.on !== 'bowl' && i.read.food)
     .reduce((sum, i) => {
       const food = i.read.food;
       if (!food) return sum;

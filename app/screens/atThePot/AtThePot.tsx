@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
@@ -8,10 +8,14 @@ import {
   type Dish,
   type Kitchen,
   type Plan,
+  type TroubleKind,
 } from '../../../core/index';
 import { clock, useNow } from '../../parts/now';
+import { Drawer } from '../../parts/Drawer';
 import { useSay } from '../../parts/Toasts';
+import { Trouble } from '../../parts/Trouble';
 import { record, undoLast } from '../../store/cooks';
+import { editDish } from '../../store/dishes';
 import { useCook, useKitchen, usePlan } from '../../store/live';
 import { useAlarm, useAwake } from './alarm';
 import { HeldTray } from './HeldTray';
@@ -51,6 +55,8 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
   const navigate = useNavigate();
   const timers = liveTimers(state, now);
   const due = useAlarm(timers, now);
+  const [trouble, setTrouble] = useState<TroubleKind | null>(null);
+  const isClosed = state.sealedAt !== null && state.pinDownAt === null;
   const over = state.status === 'finished' || state.status === 'abandoned';
   useAwake(!over);
   const forecast = liveForecast(plan, state, now);
@@ -110,6 +116,18 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
         <aside className="at-pot-side">
           <Timers timers={timers} due={due} now={now} tell={tell} />
           <HeldTray plan={plan} unlocked={state.pinDownAt !== null} done={state.done} />
+          {isClosed && (
+            <div className="at-pot-trouble">
+              <Button variant="quiet" onClick={() => setTrouble('burn')}>
+                It says it is burning
+              </Button>
+              {state.pressureAt === null && (
+                <Button variant="quiet" onClick={() => setTrouble('no-pressure')}>
+                  It does not come to pressure
+                </Button>
+              )}
+            </div>
+          )}
           <div className="at-pot-tools">
             <Button
               variant="quiet"
@@ -133,6 +151,20 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
           </div>
         </aside>
       </div>
+      <Drawer
+        title={trouble === 'no-pressure' ? 'It does not come to pressure' : 'It says it is burning'}
+        isOpen={trouble !== null}
+        onClose={() => setTrouble(null)}
+      >
+        {trouble && (
+          <Trouble
+            plan={plan}
+            kind={trouble}
+            onFound={(causeId, remember) => tell({ type: 'trouble', kind: trouble, causeId, remember })}
+            onFix={(fix) => state.dish && void editDish(state.dish.id, fix.label, fix.apply)}
+          />
+        )}
+      </Drawer>
     </div>
   );
 }

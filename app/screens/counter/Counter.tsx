@@ -13,8 +13,10 @@ import { Findings } from './Findings';
 import { Lines } from './Lines';
 import { Notes } from './Notes';
 import { Plates } from './Plates';
+import { Pots } from './Pots';
 import { PotSection } from './PotSection';
 import { Ribbon } from './Ribbon';
+import { Trouble } from '../../parts/Trouble';
 import { Versions } from './Versions';
 
 const PANEL_TITLES: Record<Panel, string> = {
@@ -22,6 +24,9 @@ const PANEL_TITLES: Record<Panel, string> = {
   rules: 'House rules for this dish',
   versions: 'Versions',
   notes: 'Tags, note and method',
+  pots: 'In every pot of the house',
+  burn: 'It says it is burning',
+  'no-pressure': 'It does not come to pressure',
 };
 
 /** One dish on the counter: what goes in when, the pot, the findings, the clock. All computed from the dish as it stands. */
@@ -94,7 +99,7 @@ export default function Counter() {
         <h2 id="pot-title" className="zone-title">
           In the pot when the lid goes on
         </h2>
-        <PotSection plan={plan} units={kitchen.units} hot={hot} onHot={setHot} />
+        <PotSection plan={plan} units={kitchen.units} hot={hot} onHot={setHot} edit={edit} />
       </section>
       <section className="counter-findings" aria-labelledby="findings-title">
         <h2 id="findings-title" className="zone-title">
@@ -107,6 +112,10 @@ export default function Counter() {
         {panel === 'plates' && <Plates dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}
         {panel === 'rules' && <DishRules dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}
         {panel === 'versions' && <Versions dish={dish} edit={edit} />}
+        {panel === 'pots' && <Pots dish={dish} kitchen={kitchen} edit={edit} />}
+        {(panel === 'burn' || panel === 'no-pressure') && (
+          <Trouble plan={plan} kind={panel} onFix={(fix) => edit(fix.label, fix.apply)} />
+        )}
         {panel === 'notes' && <Notes dish={dish} plan={plan} edit={edit} />}
       </Drawer>
     </div>

@@ -3,7 +3,15 @@ import Button from 'react-bootstrap/Button';
 import Dropdown from 'react-bootstrap/Dropdown';
 import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
-import { formatMass, THICKNESSES, type Aim, type Dish, type Kitchen, type Plan } from '../../../core/index';
+import {
+  formatMass,
+  THICKNESSES,
+  type Aim,
+  type Dish,
+  type Kitchen,
+  type Plan,
+  type TroubleKind,
+} from '../../../core/index';
 import { clock, useNow } from '../../parts/now';
 import { Stepper } from '../../parts/Stepper';
 import { useSay } from '../../parts/Toasts';
@@ -21,7 +29,7 @@ interface Props {
 }
 
 /** The panels that slide in beside the counter. */
-export type Panel = 'plates' | 'rules' | 'versions' | 'notes';
+export type Panel = 'plates' | 'rules' | 'versions' | 'notes' | 'pots' | TroubleKind;
 
 /** The dish's own bar: name, plates, pot, meat, thickness wanted, and when it is on the table. */
 export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: Props) {
@@ -60,6 +68,11 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
             </Dropdown.Toggle>
             <Dropdown.Menu>
               <Dropdown.Item onClick={() => onPanel('plates')}>Scale it</Dropdown.Item>
+              <Dropdown.Item onClick={() => onPanel('pots')}>In every pot of the house</Dropdown.Item>
+              <Dropdown.Item onClick={() => onPanel('burn')}>It says it is burning</Dropdown.Item>
+              <Dropdown.Item onClick={() => onPanel('no-pressure')}>
+                It does not come to pressure
+              </Dropdown.Item>
               <Dropdown.Item onClick={() => onPanel('versions')}>Versions</Dropdown.Item>
               <Dropdown.Item onClick={() => onPanel('notes')}>Tags, note and method</Dropdown.Item>
               <Dropdown.Item as={Link} to={`/dish/${dish.id}/finish`}>
@@ -93,7 +106,12 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
           />
         </div>
         <Form.Group className="field" controlId="pot">
-          <Form.Label>In</Form.Label>
+          <Form.Label>
+            In{' '}
+            <button type="button" className="link-button small no-print" onClick={() => onPanel('pots')}>
+              compare…
+            </button>
+          </Form.Label>
           <Form.Select value={plan.pot.id} onChange={(e) => set('the pot', { potId: e.target.value })}>
             {kitchen.pots.map((p) => (
               <option key={p.id} value={p.id}>

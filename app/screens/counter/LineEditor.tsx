@@ -11,6 +11,7 @@ import {
   pantryFor,
   planDish,
   splitLine,
+  standOn,
   swapBack,
   swapsFor,
   type Dish,
@@ -112,6 +113,9 @@ export function LineEditor(props: Props) {
             ))}
           </Form.Select>
         </Form.Group>
+        {item.moment === 'lid' || item.moment === 'sear' || item.line.on ? (
+          <Stands item={item} edit={edit} />
+        ) : null}
         {isMoved && (
           <Button
             size="sm"
@@ -149,6 +153,32 @@ export function LineEditor(props: Props) {
       <Split {...props} change={change} />
       <Corrections {...props} change={change} />
     </section>
+  );
+}
+
+/** Where a thing stands in the closed pot: with the rest, on the rack, or in a bowl of its own on the rack. */
+function Stands({ item, edit }: Pick<Props, 'item' | 'edit'>) {
+  return (
+    <Form.Group className="field" controlId={`on-${item.lineId}`}>
+      <Form.Label>Stands</Form.Label>
+      <Form.Select
+        size="sm"
+        value={item.line.on ?? ''}
+        onChange={(e) => {
+          const on = (e.target.value || undefined) as Line['on'];
+          const fix = standOn(
+            item.lineId,
+            on,
+            on ? `on the ${on === 'bowl' ? 'rack in a bowl' : 'rack'}` : 'with the rest',
+          );
+          edit(fix.label, fix.apply);
+        }}
+      >
+        <option value="">in the pot with the rest</option>
+        <option value="rack">on a rack, above the liquid</option>
+        <option value="bowl">in a bowl of its own, on the rack</option>
+      </Form.Select>
+    </Form.Group>
   );
 }
 

@@ -23,7 +23,7 @@ export function PotCard({
   const [open, setOpen] = useState(false);
   const [name, setName] = useState(pot.name);
   const figure = (
-    key: 'litres' | 'diameterCm' | 'minThinMl' | 'heaterW' | 'lossWPerK' | 'emptyG',
+    key: 'litres' | 'diameterCm' | 'minThinMl' | 'heaterW' | 'lossWPerK' | 'metalJPerK' | 'emptyG',
     label: string,
     unit: string,
     min: number,
@@ -77,6 +77,7 @@ export function PotCard({
           {figure('minThinMl', 'Least thin liquid, by its manual', 'ml', 50, 2000)}
           {figure('heaterW', 'Heat into the pot', 'W', 200, 5000)}
           {figure('lossWPerK', 'Loses, sealed', 'W/K', 0.1, 15)}
+          {figure('metalJPerK', 'Its own metal holds', 'J/K', 100, 5000)}
           {figure('emptyG', 'Inner pot weighs, empty', 'g', 0, 10000)}
           <FigureField
             id={`${pot.id}-high`}
@@ -87,6 +88,45 @@ export function PotCard({
             max={145}
             onChange={(v) => onChange({ ...pot, highKPa: [v - 5, v + 5] })}
           />
+          <FigureField
+            id={`${pot.id}-low`}
+            label="Low pressure, over the air"
+            unit="kPa"
+            value={(pot.lowKPa[0] + pot.lowKPa[1]) / 2}
+            min={10}
+            max={145}
+            onChange={(v) => onChange({ ...pot, lowKPa: [v - 5, v + 5] })}
+          />
+          <Form.Group className="field" controlId={`${pot.id}-kind`}>
+            <Form.Label>Kind</Form.Label>
+            <Form.Select
+              value={pot.kind}
+              onChange={(e) => onChange({ ...pot, kind: e.target.value as Pot['kind'] })}
+            >
+              <option value="electric">electric</option>
+              <option value="stovetop">stovetop</option>
+            </Form.Select>
+          </Form.Group>
+          <div className="field">
+            <Form.Check
+              type="switch"
+              id={`${pot.id}-whistles`}
+              label="Whistles"
+              checked={pot.whistleMin !== null}
+              onChange={(e) => onChange({ ...pot, whistleMin: e.target.checked ? 4 : null })}
+            />
+            {pot.whistleMin !== null && (
+              <FigureField
+                id={`${pot.id}-whistle`}
+                label="One whistle every"
+                unit="min"
+                value={pot.whistleMin}
+                min={0.5}
+                max={15}
+                onChange={(whistleMin) => onChange({ ...pot, whistleMin })}
+              />
+            )}
+          </div>
           <FigureField
             id={`${pot.id}-fill`}
             label="Maximum fill"

@@ -124,6 +124,19 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
             </dd>
           </>
         )}
+        {cook.troubles.length > 0 && (
+          <>
+            <dt>Trouble on the way</dt>
+            <dd>
+              {cook.troubles
+                .map(
+                  (t) =>
+                    `${t.kind === 'burn' ? 'it called a burn' : 'it did not come to pressure'}, ${clock(t.at)}`,
+                )
+                .join('; ')}
+            </dd>
+          </>
+        )}
         {Object.values(cook.done).some((d) => d.skipped) && (
           <>
             <dt>Skipped</dt>
