@@ -3,6 +3,7 @@ import { FOODS } from '../pantry/pantry';
 import { CUBED_EXPONENT, CUTS, cutById, SAFE_C } from './data/cuts';
 import { enthalpyOf, MEAT, Piece, tempOf } from './piece';
 import { airKPa, boilingC, saturationKPa } from './saturation';
+import { centreOf } from './series';
 import { forecastHeat, type HeatInput } from './simulate';
 
 describe('steam', () => {
@@ -27,43 +28,31 @@ describe('steam', () => {
   });
 });
 
-/** Centre of a slab with surface resistance by the analytic series. Source: Carslaw & Jaeger's solution for a slab. */
-function slabCentre(fourier: number, biot: number): number {
-  let sum = 0;
-  for (let n = 0; n < 40; n++) {
-    let a = n * Math.PI + 1e-9;
-    let b = n * Math.PI + Math.PI / 2 - 1e-9;
-    for (let i = 0; i < 80; i++) {
-      const m = (a + b) / 2;
-      if (m * Math.tan(m) < biot) a = m;
-      else b = m;
-    }
-    const mu = (a + b) / 2;
-    sum += ((4 * Math.sin(mu)) / (2 * mu + Math.sin(2 * mu))) * Math.exp(-mu * mu * fourier);
-  }
-  return sum;
-}
-
 describe('conduction', () => {
-  it('follows the analytic slab within 1.5 °C at the working grid', () => {
-    const h = 600;
-    for (const thicknessMm of [20, 30, 40]) {
-      const piece = new Piece({ massG: 1000, thicknessMm, exponent: 0, conduction: 1, startC: 5 });
-      const dt = Math.min(4, piece.stableS);
-      const radius = thicknessMm / 2000;
-      const alpha = MEAT.conductivityWPerMK / (MEAT.densityKgPerM3 * MEAT.heatJPerKgK);
-      let time = 0;
-      let worst = 0;
-      while (time < 2400) {
-        piece.step(dt, 116, h);
-        time += dt;
-        const exact =
-          116 + (5 - 116) * slabCentre((alpha * time) / radius ** 2, (h * radius) / MEAT.conductivityWPerMK);
-        if ((alpha * time) / radius ** 2 > 0.15) worst = Math.max(worst, Math.abs(exact - piece.coreC));
+  it.each([
+    ['slab', 0],
+    ['cylinder', 1],
+    ['sphere', 2],
+  ] as const)(
+    'follows the analytic series of the %s within 0.3 °C, at every thickness',
+    (shape, exponent) => {
+      for (const thicknessMm of [16, 20, 30, 40, 60]) {
+        const piece = new Piece({ massG: 1000, thicknessMm, exponent, conduction: 1, startC: 5 });
+        const radius = thicknessMm / 2000;
+        const alpha = MEAT.conductivityWPerMK / (MEAT.densityKgPerM3 * MEAT.heatJPerKgK);
+        const h = 600;
+        let worst = 0;
+        for (let time = 3; time <= 3600; time += 3) {
+          piece.step(3, 116, h);
+          const exact =
+            116 +
+            (5 - 116) * centreOf(shape, (alpha * time) / radius ** 2, (h * radius) / MEAT.conductivityWPerMK);
+          if ((alpha * time) / radius ** 2 > 0.1) worst = Math.max(worst, Math.abs(exact - piece.coreC));
+        }
+        expect([thicknessMm, worst < 0.3 ? 'within 0.3' : worst]).toEqual([thicknessMm, 'within 0.3']);
       }
-      expect(worst).toBeLessThan(1.5);
-    }
-  });
+    },
+  );
 
   it('conserves energy through thawing: what the surface takes is what the piece gains', () => {
     fc.assert(
@@ -73,7 +62,7 @@ describe('conduction', () => {
         fc.integer({ min: -20, max: 20 }),
         (thicknessMm, exponent, startC) => {
           const piece = new Piece({ massG: 700, thicknessMm, exponent, conduction: 1, startC });
-          const dt = Math.min(3, piece.stableS);
+          const dt = 3;
           const before = piece.meanEnthalpy;
           let taken = 0;
           for (let t = 0; t < 900; t += dt) taken += piece.step(dt, 116, 500);
@@ -100,7 +89,7 @@ describe('conduction', () => {
 
   it('stays between where it started and its surroundings', () => {
     const piece = new Piece({ massG: 500, thicknessMm: 30, exponent: 1, conduction: 1, startC: -18 });
-    const dt = Math.min(3, piece.stableS);
+    const dt = 3;
     for (let t = 0; t < 3000; t += dt) {
       piece.step(dt, 110, 600);
       expect(piece.coreC).toBeGreaterThanOrEqual(-18.001);

@@ -110,8 +110,8 @@ export const HEAT_FIGURES = {
 
 const TENDER = { just: 0.6, tender: 1, apart: 1.8 };
 const LONGEST_S = 150 * 60;
-/** Longest time step, s: a come-up of ten minutes is resolved to a per cent. */
-const LONGEST_STEP_S = 10;
+/** Time step, s: divides a minute; chosen with the grid by measured error. */
+const STEP_S = 3;
 const COME_UP_LIMIT_S = 75 * 60;
 /** A natural release is not followed beyond this. */
 const RELEASE_LIMIT_S = 60 * 60;
@@ -131,7 +131,7 @@ class Run {
   readonly workingC: number;
   readonly pinC: number;
   readonly air: number;
-  readonly dtS: number;
+  readonly dtS = STEP_S;
   readonly capacity: number;
   state: State;
   readonly series: HeatPoint[] = [];
@@ -148,7 +148,6 @@ class Run {
     this.workingC = boilingC(this.air + input.pot.gaugeKPa);
     this.pinC = boilingC(this.air + HEAT_FIGURES.pinKPa.value);
     this.capacity = input.lumpJPerK + input.pot.metalJPerK;
-    this.dtS = 60 / Math.ceil(60 / Math.min(LONGEST_STEP_S, ...this.pieces.map((p) => p.stableS)));
     this.state = { potC: Math.min(input.startC, this.boilsC), timeS: 0, tender: 0, hotS: 0 };
   }
 
@@ -158,25 +157,28 @@ class Run {
   }
 
   /**
-   * One step at a given heater power; the pot's temperature is free unless `pinnedC` is given. The pot is advanced implicitly
-   * against its pieces and the room, so that no amount of cold food in a small pot makes it swing; the pieces then take
-   * exactly the heat the pot gave.
+   * One step at a given heater power; the pot's temperature is free unless `pinnedC` is given. Pot and pieces are solved
+   * together, fully implicitly, so that no amount of cold food in a small pot makes it swing, and the pieces take exactly the
+   * heat the pot gives.
    */
   step(heaterW: number, lossFactor: number, pinnedC?: number): void {
     const s = this.state;
     const surface = s.potC > this.boilsC - 2 ? HEAT_FIGURES.boilingW.value : HEAT_FIGURES.warmingW.value;
+    let bound = 0;
+    for (const piece of this.pieces) bound += piece.conductance(surface);
+    const isStiff = pinnedC === undefined && bound * this.dtS > this.capacity;
+    for (const piece of this.pieces) piece.prepare(this.dtS, s.potC, surface, isStiff);
     if (pinnedC === undefined) {
       const loss = this.input.pot.lossWPerK * this.factors.loss * lossFactor;
       let conductance = loss;
       let drive = heaterW + loss * this.input.roomC;
       for (const piece of this.pieces) {
-        const g = piece.conductance(surface);
-        conductance += g;
-        drive += g * piece.surfaceC;
+        conductance += piece.gain;
+        drive += piece.offset;
       }
       s.potC = (this.capacity * s.potC + this.dtS * drive) / (this.capacity + this.dtS * conductance);
     } else s.potC = pinnedC;
-    for (const piece of this.pieces) piece.step(this.dtS, s.potC, surface);
+    for (const piece of this.pieces) piece.finish(this.dtS, s.potC);
     s.timeS += this.dtS;
     this.note();
   }

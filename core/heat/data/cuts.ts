@@ -47,7 +47,7 @@ const cut = (id: string, name: string, thicknessMm: number, tenderAt95Min: numbe
 });
 
 export const CUTS: readonly Cut[] = [
-  cut('chicken-breast', 'chicken breast', 32, 0, 'ten', { safe: 'poultry', dryAfterMin: 12, exponent: 0.55 }),
+  cut('chicken-breast', 'chicken breast', 32, 0, 'ten', { safe: 'poultry', dryAfterMin: 12, exponent: 0.62 }),
   cut('chicken-thigh', 'chicken thigh', 42, 18, 'ten', { safe: 'poultry', bonelessMm: 22, exponent: 0.8, depth: 0.72 }),
   cut('chicken-drumstick', 'chicken drumstick', 42, 17, 'ten', { safe: 'poultry', exponent: 1.1, depth: 0.82 }),
   cut('chicken-leg', 'chicken leg quarter', 46, 17, 'ten', { safe: 'poultry', exponent: 1, depth: 0.78 }),
