@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie';
 import {
+  DishSchema,
   KitchenSchema,
   type CookEvent,
   type Dish,
@@ -59,6 +60,33 @@ export class LadleDb extends Dexie {
         const kept = await tx.table<KitchenRow>('kitchen').get('home');
         const now = KitchenSchema.safeParse(kept);
         if (kept && now.success) await tx.table('kitchen').put({ ...now.data, id: 'home' });
+      });
+    this.version(3)
+      .stores({})
+      .upgrade(async (tx) => {
+        // Pots may whistle, lines may stand on a rack, layers may be moved: what was kept before takes the defaults.
+        const kept = KitchenSchema.safeParse(await tx.table<KitchenRow>('kitchen').get('home'));
+        if (kept.success) await tx.table('kitchen').put({ ...kept.data, id: 'home' });
+        const whole = (dish: unknown): Dish | undefined => DishSchema.safeParse(dish).data;
+        await tx
+          .table<Dish>('dishes')
+          .toCollection()
+          .modify((dish, row) => {
+            row.value = whole(dish) ?? dish;
+          });
+        await tx
+          .table<Revision>('revisions')
+          .toCollection()
+          .modify((revision) => {
+            revision.dish = whole(revision.dish) ?? revision.dish;
+          });
+        await tx
+          .table<CookEvent>('events')
+          .toCollection()
+          .modify((event) => {
+            if (event.type === 'started') event.dish = whole(event.dish) ?? event.dish;
+          });
+        await tx.table<HistoryRow>('history').clear();
       });
   }
 }

@@ -1,0 +1,159 @@
+/** @jest-environment node */
+import 'fake-indexeddb/auto';
+import Dexie from 'dexie';
+import {
+  defaultKitchen,
+  emptyDish,
+  forecastOf,
+  KitchenSchema,
+  MAX_REVISIONS,
+  Pantry,
+  planDish,
+  type Dish,
+} from '../../core/index';
+import { startCook } from './cooks';
+import { db, LadleDb } from './db';
+import { duplicateDish, editDish, removeDish } from './dishes';
+import { exportAll, forgetFood, importFile, importFoods, rememberFood, startEmpty } from './household';
+import { keepRevision } from './revisions';
+
+const dish: Dish = {
+  ...emptyDish('d1', 'Test', 0),
+  lines: [
+    { id: 'a', text: '1 kg beef chuck' },
+    { id: 'b', text: '400 ml stock' },
+  ],
+};
+const asFile = (text: string, size = text.length) =>
+  ({ name: 'x.json', size, text: () => Promise.resolve(text) }) as unknown as File;
+const kept = () => db.revisions.where('dishId').equals('d1').sortBy('at');
+const own = async () => (await db.kitchen.get('home'))?.ownFoods ?? [];
+
+beforeEach(async () => {
+  await Promise.all(db.tables.map((table) => table.clear()));
+  await db.kitchen.put({ ...defaultKitchen(), id: 'home' });
+  await db.dishes.put(dish);
+});
+
+describe('versions of a dish', () => {
+  it('are kept when asked and when it is cooked, never twice the same', async () => {
+    expect(await keepRevision(dish, 'first')).not.toBeNull();
+    expect(await keepRevision(dish, 'again')).toBeNull();
+    await startCook(planDish({ ...dish, plates: 6 }, defaultKitchen()));
+    expect((await kept()).map((r) => r.label)).toEqual(['first', 'cooked']);
+  });
+
+  it('give way from the oldest beyond the most that are kept', async () => {
+    for (let i = 0; i < MAX_REVISIONS + 3; i++)
+      await keepRevision({ ...dish, name: `Version ${i}`, updatedAt: i }, `v${i}`);
+    const labels = (await kept()).map((r) => r.label);
+    expect(labels).toHaveLength(MAX_REVISIONS);
+    expect(labels).not.toContain('v0');
+    expect(labels).toContain(`v${MAX_REVISIONS + 2}`);
+  });
+
+  it('go with the dish and come back with it', async () => {
+    await keepRevision(dish, 'first');
+    const back = await removeDish(dish);
+    expect(await kept()).toEqual([]);
+    await back();
+    expect(await kept()).toHaveLength(1);
+    expect(await db.dishes.get('d1')).toMatchObject({ name: 'Test' });
+  });
+
+  it('travel in a backup', async () => {
+    await keepRevision(dish, 'first');
+    const text = await exportAll();
+    await startEmpty();
+    expect(await kept()).toEqual([]);
+    expect(await importFile(asFile(text))).toMatchObject({ ok: true, dishes: 1 });
+    expect((await kept())[0]?.label).toBe('first');
+  });
+});
+
+describe('a copy', () => {
+  it('has a name and an identity of its own, and leaves the first alone', async () => {
+    const id = await duplicateDish(dish);
+    await editDish(id, 'plates', (d) => ({ ...d, plates: 9 }));
+    expect(await db.dishes.get('d1')).toMatchObject({ plates: 4, name: 'Test' });
+    expect(await db.dishes.get(id)).toMatchObject({ plates: 9, name: 'Test (copy)' });
+  });
+});
+
+describe('foods of the household’s own', () => {
+  it('are remembered from a likeness, win over the shipped name, and are forgotten again', async () => {
+    const forget = await rememberFood('sea beans', 'spinach');
+    expect((await own())[0]?.names[0]).toBe('sea beans');
+    expect(new Pantry(await own()).named('Sea Beans')?.kind).toBe('leaf');
+    await forget?.();
+    expect(await own()).toEqual([]);
+  });
+
+  it('refuse a name that says nothing and a likeness that does not exist', async () => {
+    expect(await rememberFood('   ', 'spinach')).toBeNull();
+    expect(await rememberFood('sea beans', 'no-such-food')).toBeNull();
+    expect(await own()).toEqual([]);
+  });
+
+  it('are put back when forgetting was a slip', async () => {
+    await rememberFood('sea beans', 'spinach');
+    const id = (await own())[0]?.id ?? '';
+    const back = await forgetFood(id);
+    expect(await own()).toEqual([]);
+    await back();
+    expect((await own())[0]?.id).toBe(id);
+  });
+
+  it('are read from a file, and a bad or huge one changes nothing and says so', async () => {
+    await rememberFood('sea beans', 'spinach');
+    for (const file of [asFile('{'), asFile('{"hello":1}'), asFile('[]'), asFile('x', 99_000_000)]) {
+      const read = await importFoods(file);
+      expect(read.ok).toBe(false);
+      if (!read.ok) expect(read.message).toMatch(/[.]$/);
+    }
+    expect(await own()).toHaveLength(1);
+  });
+});
+
+describe('a kitchen kept by the first version', () => {
+  it('takes the defaults of what has been added since, and loses nothing', async () => {
+    const name = 'old-ladle';
+    const old = new Dexie(name);
+    old.version(1).stores({
+      dishes: 'id, name, updatedAt',
+      kitchen: 'id',
+      events: 'id, cookId, [cookId+seq], at',
+      history: 'dishId',
+      meta: 'key',
+    });
+    const { texture: _texture, marinade: _marinade, ...rules } = defaultKitchen().rules;
+    await old.table('kitchen').put({ ...defaultKitchen(), name: 'Hut', rules, id: 'home' });
+    const { layers: _layers, ...settings } = dish.settings;
+    await old.table('dishes').put({ ...dish, name: 'Kept', settings });
+    await old
+      .table('kitchen')
+      .update('home', { pots: defaultKitchen().pots.map(({ whistleMin: _w, ...pot }) => pot) });
+    await old.table('events').put({
+      id: 'e0',
+      cookId: 'c',
+      seq: 0,
+      at: 1,
+      type: 'started',
+      dish: { ...dish, settings },
+      potId: 'electric-standard',
+      potName: 'Pot',
+      forecast: forecastOf(planDish(dish, defaultKitchen())),
+    });
+    old.close();
+    const now = new LadleDb(name);
+    const kitchen = await now.kitchen.get('home');
+    expect(kitchen).toMatchObject({ name: 'Hut' });
+    expect(KitchenSchema.parse(kitchen).rules.texture).toBe('as-is');
+    expect(kitchen?.rules.marinade).toBe('none');
+    expect(kitchen?.pots[0]?.whistleMin).toBeNull();
+    expect(await now.dishes.get('d1')).toMatchObject({ name: 'Kept', settings: { layers: [] } });
+    const started = await now.events.get('e0');
+    expect(started?.type === 'started' && started.dish.settings.layers).toEqual([]);
+    now.close();
+  });
+});
