@@ -36,6 +36,13 @@ async function cookTo(page, dish, title) {
   }
 }
 
+/** Opens a drawer and waits until it stands still with its answers. */
+async function panel(page, open) {
+  await open();
+  await page.getByRole('dialog').waitFor();
+  await page.waitForTimeout(1500);
+}
+
 const SHOTS = [
   ['dishes', '/', {}],
   [
@@ -46,6 +53,40 @@ const SHOTS = [
     },
   ],
   ['counter', '/dish/paprika-chicken', {}],
+  [
+    'line',
+    '/dish/paprika-chicken',
+    {
+      act: async (p) => {
+        await p.locator('.line-face', { hasText: 'sour cream' }).click();
+        await p.locator('.line-more summary').first().click();
+      },
+    },
+  ],
+  [
+    'dish-rules',
+    '/dish/stout-beef',
+    { act: (p) => panel(p, () => p.getByRole('button', { name: 'Rules' }).click()) },
+  ],
+  ['layer', '/dish/peanut-chicken', { act: (p) => p.locator('.pot-layer').nth(2).click() }],
+  [
+    'pots',
+    '/dish/peanut-chicken',
+    { act: (p) => panel(p, () => p.getByRole('button', { name: 'compare…' }).click()) },
+  ],
+  [
+    'trouble-phone',
+    '/',
+    {
+      size: PHONE,
+      act: async (p) => {
+        await cookTo(p, 'stout-beef', 'Coming up');
+        await panel(p, () => p.getByRole('button', { name: 'It says it is burning' }).click());
+        await p.getByRole('button', { name: 'Yes' }).click();
+      },
+    },
+  ],
+  ['bowls', '/dish/paprika-chicken/bowls', {}],
   ['counter-evening', '/dish/apricot-lamb', { dark: true }],
   ['counter-phone', '/dish/peanut-chicken', { size: PHONE }],
   ['at-the-pot', '/', { act: (p) => cookTo(p, 'apricot-lamb', 'Deglaze') }],
