@@ -6,6 +6,7 @@ import { Toasts } from './parts/Toasts';
 const Dishes = lazy(() => import('./screens/dishes/Dishes'));
 const NewDish = lazy(() => import('./screens/dishes/NewDish'));
 const Counter = lazy(() => import('./screens/counter/Counter'));
+const ClockScreen = lazy(() => import('./screens/clock/Clock'));
 const Bowls = lazy(() => import('./screens/bowls/Bowls'));
 const AtThePot = lazy(() => import('./screens/atThePot/AtThePot'));
 const Finish = lazy(() => import('./screens/finish/Finish'));
@@ -35,6 +36,7 @@ export function App() {
             <Route path="/" element={<Dishes />} />
             <Route path="/dishes/new" element={<NewDish />} />
             <Route path="/dish/:dishId" element={<Counter />} />
+            <Route path="/dish/:dishId/clock" element={<ClockScreen />} />
             <Route path="/dish/:dishId/bowls" element={<Bowls />} />
             <Route path="/dish/:dishId/finish" element={<Finish />} />
             <Route path="/finish" element={<Finish />} />

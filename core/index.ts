@@ -85,7 +85,7 @@ export { type LiquidEntry, type LiquidSum } from './pot/liquid';
 
 export { airKPa, boilingC, saturationKPa } from './heat/saturation';
 export { CUTS, cutById, SAFE_C } from './heat/data/cuts';
-export { forecastHeat, type HeatForecast, type HeatInput } from './heat/simulate';
+export { forecastHeat, type HeatForecast, type HeatInput, type HeatPoint } from './heat/simulate';
 
 export {
   doseFor,

@@ -6,6 +6,8 @@ const SCREENS = [
   '/',
   '/dishes/new',
   '/dish/paprika-chicken',
+  '/dish/paprika-chicken/bowls',
+  '/dish/apricot-lamb/clock',
   '/finish',
   '/dish/stout-beef/finish',
   '/log',

@@ -37,7 +37,7 @@ test('the whole path: a pasted list, fixes, the pot, a slurry, the logbook, and 
 
   const table = page.locator('.dish-at');
   const percent = page.locator('.pot-percent');
-  const words = page.locator('.pot-words summary');
+  const words = page.locator('#pot-words');
   const fillBefore = await percent.textContent();
   await page.getByRole('button', { name: 'More: plates' }).click();
   await page.getByRole('button', { name: 'More: plates' }).click();

@@ -74,7 +74,7 @@ test('kitchen: a pot is added, corrected, made the usual one and removed', async
   await mine.getByRole('button', { name: 'Make it the usual one' }).click();
   await expect(mine).toContainText('the usual one');
   await page.goto('/dish/apricot-lamb');
-  await expect(page.locator('.pot-words summary')).toContainText('of 420 ml');
+  await expect(page.locator('#pot-words')).toContainText('of 420 ml');
   await page.goto('/kitchen');
   await pots.nth(3).getByRole('button', { name: 'Figures' }).click();
   await pots.nth(3).getByRole('button', { name: 'Remove this pot' }).click();

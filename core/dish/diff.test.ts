@@ -15,7 +15,7 @@ const texts = (to: Dish): string[] => diffDishes(dish, to).map((c) => c.text);
 describe('what changed between two versions', () => {
   it('is nothing between a dish and itself, whatever its dates', () => {
     expect(diffDishes(dish, { ...dish, updatedAt: 99, demo: true })).toEqual([]);
-    expect(isSameDish(dish, structuredClone(dish))).toBe(true);
+    expect(isSameDish(dish, { ...dish, lines: dish.lines.map((l) => ({ ...l })) })).toBe(true);
   });
 
   it('reads an edited line as changed, not as one gone and one come', () => {

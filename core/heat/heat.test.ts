@@ -237,6 +237,27 @@ describe('minutes', () => {
     }
   });
 
+  it('what the pot has taught stretches the clock and not the cooking', () => {
+    const input = inputFor('lamb-shoulder', 40, 'natural', { cubed: true });
+    const bare = forecastHeat(input);
+    const slow = forecastHeat({ ...input, comeUpFactor: 1.3, releaseFactor: 0.8 });
+    expect(slow.comeUpS.mid).toBeCloseTo(bare.comeUpS.mid * 1.3, 6);
+    expect(slow.suggestedMin).toBe(bare.suggestedMin);
+    expect(slow.series.map((p) => p.coreC)).toEqual(bare.series.map((p) => p.coreC));
+    const end = slow.comeUpS.mid + slow.holdS + slow.releaseS.mid;
+    expect(Math.abs((slow.series.at(-1)?.timeS ?? 0) - end)).toBeLessThan(25);
+  });
+
+  it('the surface of the meat is never cooler than its core while it warms, nor hotter than the pot', () => {
+    const { series, comeUpS } = forecastHeat(
+      inputFor('beef-chuck', 40, 'natural', { cubed: true, startC: -18 }),
+    );
+    for (const p of series.filter((q) => q.timeS <= comeUpS.mid)) {
+      expect(p.surfaceC ?? 0).toBeGreaterThanOrEqual((p.coreC ?? 0) - 0.5);
+      expect(p.surfaceC ?? 0).toBeLessThanOrEqual(p.potC + 0.5);
+    }
+  });
+
   it('every range is in order, and the series runs forward', () => {
     const f = forecastHeat(inputFor('chicken-thigh', 22, 'quick'));
     for (const r of [f.comeUpS, f.releaseS]) expect(r.low <= r.mid && r.mid <= r.high).toBe(true);

@@ -46,6 +46,7 @@ export interface HeatPoint {
   timeS: number;
   potC: number;
   coreC: number | null;
+  surfaceC: number | null;
   gaugeKPa: number;
 }
 
@@ -151,6 +152,11 @@ class Run {
     this.state = { potC: Math.min(input.startC, this.boilsC), timeS: 0, tender: 0, hotS: 0 };
   }
 
+  get surface(): number | null {
+    const index = this.input.deciding?.index;
+    return index === undefined ? null : (this.pieces[index]?.surfaceC ?? null);
+  }
+
   get core(): number | null {
     const index = this.input.deciding?.index;
     return index === undefined ? null : (this.pieces[index]?.coreC ?? null);
@@ -197,6 +203,7 @@ class Run {
         timeS: s.timeS,
         potC: s.potC,
         coreC: core,
+        surfaceC: this.surface,
         gaugeKPa: Math.max(0, saturationKPa(s.potC) - this.air),
       });
       this.#nextPoint = s.timeS + 20;
@@ -319,8 +326,15 @@ export function forecastHeat(input: HeatInput): HeatForecast {
     tenderness: done && coreAtOpenC !== null ? tendernessOf(run.state, coreAtOpenC, done) : null,
     windowMin: done ? windowOf(done, suggestedMin, run.workingC) : null,
     flashedG: released.flashedG,
-    series: run.series,
+    series: run.series.map((p) => ({ ...p, timeS: learnedTime(p.timeS, comeUpS, minutes * 60, up, down) })),
   };
+}
+
+/** A moment of the bare model on the clock of this household's pot: its coming up and coming down take longer or shorter. */
+function learnedTime(timeS: number, comeUpS: number, holdS: number, up: number, down: number): number {
+  if (timeS <= comeUpS) return timeS * up;
+  const after = timeS - comeUpS;
+  return comeUpS * up + Math.min(after, holdS) + Math.max(0, after - holdS) * down;
 }
 
 /**

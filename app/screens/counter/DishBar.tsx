@@ -50,6 +50,9 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
       <div className="dish-title">
         <NameField name={dish.name} onName={(name) => edit('the name', (d) => ({ ...d, name }), 'name')} />
         <div className="dish-tools no-print">
+          <Link className="btn btn-quiet btn-sm" to={`/dish/${dish.id}/clock`}>
+            Clock
+          </Link>
           <Link className="btn btn-quiet btn-sm" to={`/dish/${dish.id}/bowls`}>
             Bowls
           </Link>
@@ -106,12 +109,12 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
           />
         </div>
         <Form.Group className="field" controlId="pot">
-          <Form.Label>
-            In{' '}
+          <span>
+            <Form.Label>In</Form.Label>{' '}
             <button type="button" className="link-button small no-print" onClick={() => onPanel('pots')}>
               compare…
             </button>
-          </Form.Label>
+          </span>
           <Form.Select value={plan.pot.id} onChange={(e) => set('the pot', { potId: e.target.value })}>
             {kitchen.pots.map((p) => (
               <option key={p.id} value={p.id}>

@@ -31,7 +31,7 @@ export function LayerCard({
   const isOwnOrder = plan.dish.settings.layers.length > 0;
   return (
     <div className="layer-card" role="group" aria-label={`Layer: ${layer.label}`}>
-      <div className="d-flex justify-content-between gap-2">
+      <div className="layer-head">
         <h3>
           {layer.label}{' '}
           <span className="soft small">
