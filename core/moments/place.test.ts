@@ -255,3 +255,34 @@ describe('laws of placing, over any dish and any rules', () => {
     );
   });
 });
+
+describe('marinades', () => {
+  const place = (section?: string) =>
+    placeDish(
+      {
+        ...emptyDish('d', 'Test', 0),
+        lines: [
+          '60 ml soy sauce',
+          '2 tbsp cider vinegar',
+          '2 tsp ground cumin',
+          '200 g yoghurt',
+          '2 tbsp honey',
+        ].map((text, i) => ({ id: `l${i}`, text, ...(section ? { section } : {}) })),
+      },
+      { pantry },
+    ).map((p) => p.moment);
+
+  it('go in with the meat where they are thin, and what splits or catches is held back all the same', () => {
+    expect(place('For the marinade')).toEqual(['lid', 'lid', 'lid', 'dairy', 'finish']);
+    expect(place()).toEqual(['lid', 'finish', 'bloom', 'dairy', 'finish']);
+  });
+
+  it('are heard in the words of a line too', () => {
+    const [item] = placeDish(
+      { ...emptyDish('d', 'Test', 0), lines: [{ id: 'a', text: '3 tbsp lemon juice, for the marinade' }] },
+      { pantry },
+    );
+    expect(item?.moment).toBe('lid');
+    expect(item?.reason).toMatch(/raw until it has boiled/);
+  });
+});

@@ -109,6 +109,7 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
       hasDeglazer,
       isFirstThin: index === firstThin,
       massG: r.massG.mid * s.factor,
+      isMarinade: MARINADE.test(line.section ?? '') || MARINADE.test(r.text),
       before: read[index - 1]?.food?.kind,
     };
     return placeLine(line, r, index, context, s, hints?.get(index));
@@ -139,6 +140,8 @@ function scaleDish(lines: readonly Line[], read: readonly ReadLine[], k: number,
       : (scaled[i] ?? { factor: k, note: '' }),
   );
 }
+
+const MARINADE = /\bmarinad(?:e|ing|es)\b|\bto marinate\b|\bfor marinating\b/i;
 
 const UNKNOWN_REASON =
   'Not in the pantry yet: treated as an ordinary vegetable under the lid until you say what it is.';

@@ -14,6 +14,8 @@ export interface RuleContext {
   isFirstThin: boolean;
   /** Grams of this line at the plates wanted. */
   massG: number;
+  /** True for a line of a marinade, by its own words or its heading. */
+  isMarinade: boolean;
   /** Kind of the line before it: water after a starch is the slurry's. */
   before: FoodKind | undefined;
 }
@@ -43,6 +45,8 @@ const hasGround = (context: RuleContext): boolean => context.kinds.has('ground-m
 
 /** Where every kind of food goes, most particular rule first. */
 export const MOMENT_RULES: readonly MomentRule[] = [
+  { id: 'marinade', kinds: ['vinegar', 'citrus', 'salty-sauce', 'wine', 'spirit', 'juice', 'stock', 'water'], when: (_l, _f, c) => c.isMarinade, moment: 'lid', reason: 'Marinade: goes in with the meat and counts as thin liquid. Used marinade is raw until it has boiled.' },
+  { id: 'marinade-scent', kinds: ['spice-ground', 'aromatic', 'herb-soft', 'spice-late', 'mustard'], when: (_l, _f, c) => c.isMarinade, moment: 'lid', reason: 'Marinade: it clings to the meat and goes in with it.' },
   { id: 'cooked-meat', kinds: MEATS, when: (l) => l.cooked, moment: 'finish', reason: 'Already cooked: it only needs warming through.' },
   { id: 'seafood', kinds: ['seafood'], when: (_l, f) => f.salt < 0.08, moment: 'finish', reason: 'Fish and shellfish take minutes, not pressure.' },
   { id: 'anchovy', kinds: ['seafood'], moment: 'aromatics', reason: 'Melts into the onions and seasons everything.' },

@@ -68,8 +68,8 @@ export function formatVolume(
     if (volumeMl < 45) return formatSpoons(volumeMl);
     return `${formatNumber(volumeMl / 236.588)} cup${volumeMl / 236.588 > 1.1 ? 's' : ''}`;
   }
-  if (volumeMl >= 1000) return `${Number((volumeMl / 1000).toFixed(1))} l`;
-  return `${roundTo(volumeMl, stepFor(volumeMl))} ml`;
+  const rounded = roundTo(volumeMl, stepFor(volumeMl));
+  return rounded >= 1000 ? `${Number((volumeMl / 1000).toFixed(1))} l` : `${rounded} ml`;
 }
 
 /** Spoons a cook owns: to the nearest quarter teaspoon below a tablespoon, half a tablespoon above four. */

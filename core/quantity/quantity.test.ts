@@ -97,6 +97,8 @@ describe('figures a cook can use', () => {
     [formatMass(1200), '1.2 kg'],
     [formatMass(1200, { weight: 'us', temperature: 'F' }), '2¾ lb'],
     [formatVolume(423), '420 ml'],
+    [formatVolume(997), '1 l'],
+    [formatVolume(1240), '1.2 l'],
     [formatVolume(237, { weight: 'us', temperature: 'F' }), '1 cup'],
     [formatTemp(116, { weight: 'us', temperature: 'F' }), '241 °F'],
     [formatDuration(40), '40 s'],

@@ -43,6 +43,7 @@ export function PotSection({ plan, units, hot, onHot, edit }: Props) {
   const y = (mm: number): number => floorY - mm * scale;
   const percent = Math.round(fill.shareOfLimit * 100);
   const over = fill.shareOfLimit > 1;
+  const hasRoomAbove = y(fill.topMm) - 30 > y(fill.heightMm);
   const thinMl = Math.max(0, liquid.countedMl.mid);
   const order = fill.layers.filter((l) => l.isMovable).map((l) => l.id);
   const load = (ids: readonly string[] | null, label: string): void => {
@@ -128,10 +129,10 @@ export function PotSection({ plan, units, hot, onHot, edit }: Props) {
           />
           <line className="pot-need" x1={left} x2={right} y1={y(fill.needMm)} y2={y(fill.needMm)} />
           <line className="pot-thin" x1={left} x2={right} y1={y(fill.thinMm)} y2={y(fill.thinMm)} />
-          {fill.topMm > 0 && y(fill.topMm) - 30 > y(fill.heightMm) && (
+          {fill.topMm > 0 && (
             <text
               x={centre}
-              y={Math.min(y(fill.topMm), y(fill.limitMm)) - 10}
+              y={hasRoomAbove ? Math.min(y(fill.topMm), y(fill.limitMm)) - 10 : TOP_Y - 10}
               textAnchor="middle"
               className={`pot-percent ${over ? 'label-stop' : ''}`}
             >
