@@ -87,6 +87,7 @@ const SHOTS = [
     },
   ],
   ['bowls', '/dish/paprika-chicken/bowls', {}],
+  ['clock', '/dish/apricot-lamb/clock', { act: (p) => p.locator('.clock-chart canvas').waitFor() }],
   ['counter-evening', '/dish/apricot-lamb', { dark: true }],
   ['counter-phone', '/dish/peanut-chicken', { size: PHONE }],
   ['at-the-pot', '/', { act: (p) => cookTo(p, 'apricot-lamb', 'Deglaze') }],

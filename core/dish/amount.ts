@@ -30,7 +30,7 @@ export interface FoundAmount {
 
 const APPROX =
   /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca\.?|~|≈|up to|at least|nearly|almost|just over|just under|an? good|an? generous|an? heaped|an? scant|an? level|an? rounded|heaped|heaping|scant|generous|level|rounded|good|another|extra)\s+/i;
-const SIZE = /^(small|smallish|medium|medium-sized|med|large|lg|big|extra[- ]large|jumbo|baby)\b[\s,-]*/i;
+const SIZE = /^(small|smallish|medium|medium-sized|med|large|lg|big|extra[- ]large|jumbo)\b[\s,-]*/i;
 const CONTAINER =
   /^(cans?|tins?|jars?|cartons?|packets?|packages?|pkgs?|packs?|pouch(?:es)?|bottles?|bags?|tubs?|box(?:es)?|blocks?|containers?|sachets?|envelopes?|bricks?)\b\.?\s*/i;
 
@@ -181,6 +181,16 @@ export function readAmount(text: string): FoundAmount | null {
       amount: { min: base.min * piece.value, max: base.max * piece.value, unitId: piece.unit.id },
       rest: piece.rest,
     };
+  const long =
+    /^\s*\(([^()]{2,16})\)\s*(?:(?:long|thick)\s+)?(?:piece|knob|chunk|thumb|length|stick)?s?\b\s*/i.exec(
+      rest,
+    );
+  const inLength = long ? readLength((long[1] ?? '').trim()) : null;
+  if (long && inLength && !inLength.rest.trim())
+    return {
+      amount: { min: base.min * inLength.value, max: base.max * inLength.value, unitId: inLength.unit.id },
+      rest: rest.slice(long[0].length),
+    };
   const eachOf = /^\s*\(([^()]{2,24})\)\s+(?=\p{L})/u.exec(rest);
   const eachWeighs = eachOf ? readMeasured((eachOf[1] ?? '').replace(/\s*(?:each|apiece)$/i, '')) : null;
   const isTotal = base.min > 1 && /^(?:about|approx|total|around|roughly|~)/i.test(eachOf?.[1] ?? '');
@@ -196,7 +206,7 @@ export function readAmount(text: string): FoundAmount | null {
   let size: Amount['size'];
   if (sizeFound) {
     const word = (sizeFound[1] ?? '').toLowerCase();
-    size = /^(small|baby)/.test(word) ? 'small' : /^med/.test(word) ? 'medium' : 'large';
+    size = /^small/.test(word) ? 'small' : /^med/.test(word) ? 'medium' : 'large';
   }
   const afterSize = sizeFound ? rest.slice(sizeFound[0].length) : rest;
   const found =

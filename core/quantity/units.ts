@@ -78,6 +78,9 @@ export const UNITS: readonly Unit[] = [
   u('cm', 'length', 10, 0.1, 'cm|centimetre|centimetres|centimeter|centimeters'),
   u('inch', 'length', 25.4, 0.15, 'inch|inches|in|in.|"|”|″|-inch'),
   u('pinch', 'piece', 1, 0.5, 'pinch|pinches|smidgen|pizca', { typicalG: 0.3 }),
+  u('grind', 'piece', 1, 0.5, 'grind|grinds|twist|twists|crack|cracks|grinding|grindings', {
+    typicalG: 0.15,
+  }),
   u('handful', 'piece', 1, 0.4, 'handful|handfuls|fistful', { typicalG: 30 }),
   u('clove', 'piece', 1, 0.3, 'clove|cloves', { typicalG: 4.5 }),
   u('can', 'piece', 1, 0.08, 'can|cans|tin|tins', { typicalG: 400 }),

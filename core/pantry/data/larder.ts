@@ -110,5 +110,6 @@ export const LARDER = [
   row('pulse-cooked', 'cannellini bean | white bean | butter bean | haricot bean | navy bean | great northern bean | lima bean | borlotti bean | black-eyed pea', { pieceG: { can: 240 } }),
   row('pulse-cooked', 'baked bean', { pieceG: { can: 415 }, strength: 0.04, sugar: 0.05, salt: 0.006, scorch: 2 }),
   row('bread', 'breadcrumb | panko | fresh breadcrumb | dried breadcrumb', { gPerMl: 0.45 }),
+  row('bread', 'poppadom | pappadum | pappadam | papadum | prawn cracker', { pieceG: { each: 12 }, allergens: [] }),
   row('bread', 'bread | crusty bread | baguette | naan | flatbread | pitta | tortilla | flour tortilla | corn tortilla | roll | bun', { pieceG: { each: 60, slice: 40 } }),
 ];

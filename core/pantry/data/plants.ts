@@ -4,9 +4,9 @@ import { row } from './row';
 export const PLANTS = [
   row('allium', 'onion | yellow onion | brown onion | white onion | spanish onion | cooking onion | sweet onion', { pieceG: { each: 160, small: 110, medium: 160, large: 230 } }),
   row('allium', 'red onion', { pieceG: { each: 150, small: 100, medium: 150, large: 220 } }),
-  row('allium', 'shallot | banana shallot | échalion', { pieceG: { each: 35, small: 20, large: 50 } }),
+  row('allium', 'shallot | banana shallot | échalion | eschalot | french shallot', { pieceG: { each: 35, small: 20, large: 50 } }),
   row('allium', 'leek', { pieceG: { each: 180, small: 120, medium: 180, large: 260 }, gPerMl: 0.38 }),
-  row('allium', 'pearl onion | baby onion | silverskin onion', { pieceG: { each: 15 } }),
+  row('allium', 'pearl onion | baby onion | silverskin onion | button onion | boiling onion', { pieceG: { each: 20, small: 15, large: 30 } }),
   row('quick-veg', 'spring onion | scallion | green onion | salad onion', { pieceG: { each: 15, bunch: 100 }, gPerMl: 0.42 }),
   row('herb-soft', 'chive', { pieceG: { bunch: 25, handful: 10 } }),
   row('aromatic', 'garlic | garlic clove | clove garlic | clove of garlic | minced garlic | garlic puree', { pieceG: { each: 4.5, clove: 4.5, large: 6, small: 3, head: 45 }, gPerMl: 0.6 }),
