@@ -11,6 +11,7 @@ import {
   type Bowl,
   type BowlWhen,
 } from '../../../core/index';
+import { NoDish } from '../../parts/NoDish';
 import { useDish, useKitchen, usePlan } from '../../store/live';
 
 const ORDER: readonly BowlWhen[] = ['before', 'while-searing', 'while-softening', 'under-pressure'];
@@ -22,15 +23,7 @@ export default function Bowls() {
   const dish = useDish(dishId);
   const plan = usePlan(dish, kitchen);
   const bowls = useMemo(() => (plan ? bowlsFor(plan) : []), [plan]);
-  if (dish === null)
-    return (
-      <div className="page page-narrow">
-        <h1>This dish is not on the shelf</h1>
-        <p className="mt-3">
-          <Link to="/">To the dishes</Link>
-        </p>
-      </div>
-    );
+  if (dish === null) return <NoDish />;
   if (!dish || !plan) return <p className="loading">Setting out the bowls…</p>;
   const cold = bowls.filter((b) => b.cold);
   return (

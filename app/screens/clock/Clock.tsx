@@ -16,6 +16,7 @@ import {
 } from '../../../core/index';
 import { Segments } from '../../parts/Segments';
 import { editDish } from '../../store/dishes';
+import { NoDish } from '../../parts/NoDish';
 import { useDish, useKitchen, usePlan } from '../../store/live';
 
 const HeatChart = lazy(() => import('./HeatChart'));
@@ -26,15 +27,7 @@ export default function ClockScreen() {
   const kitchen = useKitchen();
   const dish = useDish(dishId);
   const plan = usePlan(dish, kitchen);
-  if (dish === null)
-    return (
-      <div className="page page-narrow">
-        <h1>This dish is not on the shelf</h1>
-        <p className="mt-3">
-          <Link to="/">To the dishes</Link>
-        </p>
-      </div>
-    );
+  if (dish === null) return <NoDish />;
   if (!dish || !plan || !kitchen) return <p className="loading">Winding the clock…</p>;
   return <Page dish={dish} plan={plan} kitchen={kitchen} />;
 }

@@ -1,9 +1,10 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useCallback, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { useSay } from '../../parts/Toasts';
 import { startCook } from '../../store/cooks';
 import { editDish, stepHistory } from '../../store/dishes';
+import { NoDish } from '../../parts/NoDish';
 import { useDish, useKitchen, usePlan } from '../../store/live';
 import { Drawer } from '../../parts/Drawer';
 import { DishBar, type Panel } from './DishBar';
@@ -62,15 +63,7 @@ export default function Counter() {
     [dishId],
   );
 
-  if (dish === null)
-    return (
-      <div className="page page-narrow">
-        <h1>This dish is not on the shelf</h1>
-        <p className="mt-3">
-          It may have been removed, or the address is from another kitchen. <Link to="/">To the dishes</Link>
-        </p>
-      </div>
-    );
+  if (dish === null) return <NoDish />;
   if (!dish || !plan || !kitchen) return <p className="loading">Laying it out…</p>;
 
   const cook = async (): Promise<void> => {
