@@ -84,8 +84,16 @@ export { brokenBy, loadingOrder } from './pot/order';
 export { type LiquidEntry, type LiquidSum } from './pot/liquid';
 
 export { airKPa, boilingC, saturationKPa } from './heat/saturation';
-export { CUTS, cutById, SAFE_C } from './heat/data/cuts';
-export { forecastHeat, type HeatForecast, type HeatInput, type HeatPoint } from './heat/simulate';
+export { CUBED_EXPONENT, CUTS, cutById, SAFE_C } from './heat/data/cuts';
+export { enthalpyOf, MEAT, Piece, type PieceSpec } from './heat/piece';
+export { centreOf, type Shape } from './heat/series';
+export {
+  forecastHeat,
+  HEAT_FIGURES,
+  type HeatForecast,
+  type HeatInput,
+  type HeatPoint,
+} from './heat/simulate';
 
 export {
   doseFor,

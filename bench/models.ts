@@ -1,0 +1,212 @@
+import {
+  airKPa,
+  boilingC,
+  centreOf,
+  CUBED_EXPONENT,
+  cutById,
+  forecastHeat,
+  HEAT_FIGURES,
+  MEAT,
+  Piece,
+  SAFE_C,
+  saturationKPa,
+  type HeatInput,
+  type Shape,
+} from '../core/index';
+
+/** Prints docs/models.md. Nothing here is typed in by hand but the published values it is compared with. */
+const STEP_S = 3;
+const SURFACE_W = 600;
+const AROUND_C = 116;
+const START_C = 5;
+const SHAPES: readonly [Shape, number][] = [
+  ['slab', 0],
+  ['cylinder', 1],
+  ['sphere', 2],
+];
+const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
+  [head, head.map(() => '---'), ...rows].map((r) => `| ${r.join(' | ')} |`).join('\n');
+
+/** Worst error of the core against the analytic series from a Fourier number of 0.1, °C. */
+function worstAgainstSeries(shape: Shape, exponent: number, thicknessMm: number): number {
+  const piece = new Piece({ massG: 1000, thicknessMm, exponent, conduction: 1, startC: START_C });
+  const radius = thicknessMm / 2000;
+  const alpha = MEAT.conductivityWPerMK / (MEAT.densityKgPerM3 * MEAT.heatJPerKgK);
+  const biot = (SURFACE_W * radius) / MEAT.conductivityWPerMK;
+  let worst = 0;
+  for (let time = STEP_S; time <= 3600; time += STEP_S) {
+    piece.step(STEP_S, AROUND_C, SURFACE_W);
+    const fourier = (alpha * time) / radius ** 2;
+    const exact = AROUND_C + (START_C - AROUND_C) * centreOf(shape, fourier, biot);
+    if (fourier > 0.1) worst = Math.max(worst, Math.abs(exact - piece.coreC));
+  }
+  return worst;
+}
+
+/** Heat taken through the surface against heat gained, relative, for a piece warmed from `startC`. */
+function imbalance(thicknessMm: number, exponent: number, startC: number): number {
+  const piece = new Piece({ massG: 700, thicknessMm, exponent, conduction: 1, startC });
+  const before = piece.meanEnthalpy;
+  let taken = 0;
+  for (let t = 0; t < 1800; t += STEP_S) taken += piece.step(STEP_S, AROUND_C, SURFACE_W);
+  const gained = (piece.meanEnthalpy - before) * piece.massKg;
+  return Math.abs(taken - gained) / Math.abs(gained);
+}
+
+/** Published saturation pressures, kPa. Source: IAPWS steam tables. */
+const STEAM: readonly [number, number][] = [
+  [60, 19.946],
+  [70, 31.201],
+  [80, 47.414],
+  [90, 70.182],
+  [100, 101.418],
+  [105, 120.9],
+  [110, 143.38],
+  [115, 169.18],
+  [120, 198.67],
+  [125, 232.22],
+];
+
+/** The bands of minutes a household would know, with the release they are for. Source: general pressure-cooking practice. */
+const BANDS: readonly [string, string, number, HeatInput['release'], number, number, boolean][] = [
+  ['bite-size breast', 'chicken-breast', 25, 'quick', 2, 5, true],
+  ['boneless thigh', 'chicken-thigh', 20, 'quick', 6, 9, false],
+  ['boneless thigh', 'chicken-thigh', 25, 'quick', 6, 9, false],
+  ['boneless thigh', 'chicken-thigh', 22, 'ten', 4, 6, false],
+  ['breast, 200 g', 'chicken-breast', 30, 'ten', 5, 8, false],
+  ['breast, 300 g', 'chicken-breast', 40, 'ten', 9, 13, false],
+  ['bone-in thigh', 'chicken-thigh', 42, 'ten', 9, 13, false],
+  ['drumstick', 'chicken-drumstick', 42, 'ten', 9, 13, false],
+  ['wing', 'chicken-wing', 25, 'quick', 7, 10, false],
+  ['turkey thigh', 'turkey-thigh', 62, 'ten', 30, 40, false],
+  ['beef chuck chunks', 'beef-chuck', 40, 'natural', 30, 40, true],
+  ['lamb shoulder chunks', 'lamb-shoulder', 40, 'natural', 22, 28, true],
+  ['pork shoulder chunks', 'pork-shoulder', 40, 'natural', 28, 35, true],
+  ['short rib', 'beef-short-rib', 45, 'natural', 35, 45, false],
+  ['lamb shank', 'lamb-shank', 55, 'natural', 40, 50, false],
+  ['rib rack', 'pork-ribs', 25, 'natural', 20, 28, false],
+  ['beef cheek', 'beef-cheek', 50, 'natural', 40, 50, false],
+  ['meatballs', 'meatball', 40, 'ten', 6, 9, false],
+  ['ground meat, loosened', 'ground-meat', 14, 'quick', 5, 8, false],
+];
+
+/** Minutes suggested for a kilo in a standard electric pot at sea level, from the refrigerator. */
+function minutesFor(
+  cutId: string,
+  thicknessMm: number,
+  release: HeatInput['release'],
+  cubed: boolean,
+): number {
+  const cut = cutById(cutId);
+  if (!cut) return Number.NaN;
+  const boneless = cut.bonelessMm !== undefined && thicknessMm < 30;
+  return forecastHeat({
+    pot: { heaterW: 1000, lossWPerK: 1, metalJPerK: 650, gaugeKPa: 75 },
+    altitudeM: 0,
+    roomC: 20,
+    lumpJPerK: 3200,
+    startC: 70,
+    pieces: [
+      {
+        massG: 1000,
+        thicknessMm: thicknessMm * 1.12 * (cubed || boneless ? 1 : cut.depth),
+        exponent: cubed ? CUBED_EXPONENT : cut.exponent,
+        conduction: cut.conduction,
+        startC: 6,
+      },
+    ],
+    deciding: {
+      index: 0,
+      doneness: {
+        safeC: SAFE_C.us[cut.safe],
+        tenderAt95Min: cut.tenderAt95Min,
+        dryAfterMin: cut.dryAfterMin,
+      },
+    },
+    release,
+    minutes: null,
+  }).suggestedMin;
+}
+
+const bands = BANDS.map(([name, cut, mm, release, from, to, cubed]) => {
+  const minutes = minutesFor(cut, mm, release, cubed);
+  return {
+    row: [name, mm, release, `${from}–${to}`, minutes, minutes >= from && minutes <= to ? 'yes' : '**no**'],
+    hit: minutes >= from && minutes <= to,
+  };
+});
+const figures = Object.entries(HEAT_FIGURES).map(([name, f]) => [
+  `\`${name}\``,
+  f.value,
+  `${Math.round(f.spread * 100)} %`,
+  f.source,
+]);
+
+console.log(`# The models, and how far they can be trusted
+
+Written by \`npm run models\`; every table is measured when it runs. A simulation is an estimate: it never says that food is
+safe. The thermometer, the pot's manual and the local food-safety authority come first.
+
+## Meat
+
+One kind of piece is conduction in one dimension with a geometry exponent m (0 slab, 1 cylinder, 2 sphere, between for finite
+bodies), in enthalpy form:
+
+    ρ ∂H/∂t = r^-m ∂/∂r ( r^m k(T) ∂T/∂r ),   -k ∂T/∂r = h (T - T_pot) at r = R
+
+H(T) is linear below -8 °C and above -1 °C and carries the latent heat of the freezable water between. Shells of equal thickness,
+weight 0.55 of the new time level, step ${STEP_S} s. Source: conduction as in Carslaw and Jaeger; figures of meat from
+food-engineering tables, spread 6 %.
+
+Worst error of the core against the analytic series with surface resistance (h = ${SURFACE_W} W/m²K, ${START_C} to ${AROUND_C} °C), °C:
+
+${table(
+  ['thickness, mm', 'slab', 'cylinder', 'sphere'],
+  [16, 20, 30, 40, 60].map((mm) => [
+    mm,
+    ...SHAPES.map(([shape, e]) => worstAgainstSeries(shape, e, mm).toFixed(2)),
+  ]),
+)}
+
+Energy through the surface against energy gained, through thawing, relative:
+
+${table(
+  ['thickness, mm', 'exponent', 'from 5 °C', 'from -18 °C'],
+  [10, 25, 50].flatMap((mm) =>
+    [0, 1.8].map((e) => [
+      mm,
+      e,
+      imbalance(mm, e, 5).toExponential(1),
+      imbalance(mm, e, -18).toExponential(1),
+    ]),
+  ),
+)}
+
+## Pot
+
+One lump of liquid, vegetables and metal at T, with heater P, loss UA to the room, and all pieces:
+
+    C dT/dt = P - UA (T - T_room) - Σ Q_piece
+
+The pieces' heat is a straight line of the new T, so pot and pieces are solved together. Air is driven out for a fixed mass of
+steam; then the pressure follows saturation up to the working pressure and is held there; natural release is loss alone, venting
+takes T along to the boiling point and lets water in the meat flash. Saturation: IAPWS-IF97, equations 30 and 31; air: ISO 2533.
+
+${table(
+  ['°C', 'published kPa', 'computed kPa', 'off by, °C'],
+  STEAM.map(([c, kPa]) => [c, kPa, saturationKPa(c).toFixed(2), Math.abs(boilingC(kPa) - c).toFixed(3)]),
+)}
+
+Water boils at ${boilingC(airKPa(0)).toFixed(1)} °C at sea level, ${boilingC(airKPa(1150)).toFixed(1)} °C at 1,150 m and ${boilingC(airKPa(2500)).toFixed(1)} °C at 2,500 m.
+
+${table(['figure', 'value', 'spread', 'source'], figures)}
+
+## Minutes
+
+Suggested for a kilo in a standard electric pot at sea level, against the bands a household would know. ${bands.filter((b) => b.hit).length} of ${bands.length} are hit; the
+others are left as they are computed.
+
+${table(
+  ['food', 'mm', 'release', 'band, min', 'computed', 'inside'],
+  bands.map((b) => b.row),
+)}`);
