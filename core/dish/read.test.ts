@@ -211,6 +211,11 @@ describe('lines that hold more than they seem', () => {
     expect(readLine('2 onions', pantry).orElse).toBe('');
   });
 
+  it('calls boneless chicken thighs by their noun', () => {
+    expect(readLine('1½ lb boneless chicken thighs, cut into 3 cm pieces', pantry).known).toMatch(/thigh/);
+    expect(readLine('2 boneless skinless chicken breasts', pantry).known).toMatch(/breast/);
+  });
+
   it('says which of the pantry’s names it met', () => {
     expect(readLine('12 oz penne pasta', pantry).known).toBe('penne');
     expect(readLine('2 tbsp light soy sauce', pantry).known).toMatch(/soy sauce/);

@@ -312,7 +312,7 @@ function sharedNoun(text: string, pantry: Pantry): string | null {
   return null;
 }
 
-/** The pantry's own spelling of the name that was met. */
+/** The pantry's own spelling of the name that was met: the one that says most, descriptions not counted. */
 function nameMet(foodText: string, match: FoodMatch, pantry: Pantry): string {
   const met = foodWords(foodText)
     .slice(match.at, match.at + match.words)
@@ -321,7 +321,7 @@ function nameMet(foodText: string, match: FoodMatch, pantry: Pantry): string {
   const names = match.food.names
     .map((name) => ({ name, key: pantry.key(name) }))
     .filter(({ key }) => ` ${all} `.includes(` ${key} `));
-  const most = (text: string): number => text.split(' ').length;
+  const most = (text: string): number => text.split(' ').filter((word) => !isPlainDescription(word)).length;
   names.sort((a, b) => most(b.key) - most(a.key) || all.indexOf(a.key) - all.indexOf(b.key));
   return (
     names[0]?.name ?? match.food.names.find((name) => pantry.key(name) === met) ?? match.food.names[0] ?? ''

@@ -28,6 +28,7 @@ salt to taste`;
 
 function remarkOf({ read }: PlacedItem): string {
   if (read.several.length > 1) return `${read.several.length} things in one line`;
+  if (!read.food) return read.doubt;
   if (read.massG.mid > 0) return `about ${formatMass(read.massG.mid)}`;
   if (read.confidence === 'unsure') return read.doubt;
   return read.toTaste ? 'to taste' : '';
