@@ -27,3 +27,13 @@ export async function cookUntil(page: Page, title: RegExp): Promise<void> {
     await finishStep(page);
   await expect(stepTitle(page)).toHaveText(title);
 }
+
+/** Chooses from a dish's menu. On a loaded machine the menu now and then closes on the click that opened it: it is opened again. */
+export async function chooseMore(page: Page, what: string): Promise<void> {
+  const item = page.locator('.dropdown-menu.show').getByText(what, { exact: true });
+  await expect(async () => {
+    await page.getByRole('button', { name: 'More', exact: true }).click();
+    await expect(item).toBeVisible({ timeout: 2000 });
+  }).toPass({ timeout: 20_000 });
+  await item.click();
+}

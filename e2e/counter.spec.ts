@@ -1,18 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
-import { open } from './cooking';
+import { chooseMore, open } from './cooking';
 
 /** The row of a line, by its food. */
 const row = (page: Page, food: string) => page.locator('.line', { hasText: food });
-
-/** Opens the versions from the menu. On a loaded machine the menu now and then closes on the click that opened it: it is opened again. */
-async function openVersions(page: Page): Promise<void> {
-  const item = page.locator('.dropdown-menu.show').getByText('Versions');
-  await expect(async () => {
-    await page.getByRole('button', { name: 'More', exact: true }).click();
-    await expect(item).toBeVisible({ timeout: 2000 });
-  }).toPass({ timeout: 20_000 });
-  await item.click();
-}
 
 test('a line is dragged into the held-back tray and brought back by undo', async ({ page }) => {
   await open(page, '/dish/apricot-lamb');
@@ -117,7 +107,7 @@ test('a dish is scaled by the meat on hand and to fill the pot', async ({ page }
 
 test('a version is kept, compared and brought back', async ({ page }) => {
   await open(page, '/dish/plum-ribs');
-  await openVersions(page);
+  await chooseMore(page, 'Versions');
   const panel = page.getByRole('dialog');
   await panel.getByLabel('Keep the dish as it is now').fill('before the cloudy one');
   await panel.getByRole('button', { name: 'Keep', exact: true }).click();
@@ -126,7 +116,7 @@ test('a version is kept, compared and brought back', async ({ page }) => {
   await page.locator('.line-face', { hasText: 'apple juice' }).click();
   await page.getByLabel('In your words').fill('250 ml cloudy apple juice');
   await page.keyboard.press('Enter');
-  await openVersions(page);
+  await chooseMore(page, 'Versions');
   await expect(panel.locator('.diff')).toContainText('cloudy');
   await panel.getByRole('button', { name: 'Bring it back' }).click();
   await expect(panel.getByText('The same as now.')).toBeVisible();

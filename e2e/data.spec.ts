@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { finishStep, open, stepTitle } from './cooking';
+import { chooseMore, finishStep, open, stepTitle } from './cooking';
 
 const file = (name: string, text: string) => ({
   name,
@@ -106,8 +106,7 @@ test('addresses that lead nowhere say so, and deep links open', async ({ page })
 
 test('a removed dish can be put back', async ({ page }) => {
   await open(page, '/dish/plum-ribs');
-  await page.getByRole('button', { name: 'More', exact: true }).click();
-  await page.getByRole('button', { name: 'Remove the dish' }).click();
+  await chooseMore(page, 'Remove the dish');
   await expect(page.locator('.dish-list > li')).toHaveCount(11);
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.locator('.dish-list > li')).toHaveCount(12);
