@@ -1,6 +1,7 @@
 import {
   cutById,
   defaultKitchen,
+  donenessOf,
   emptyDish,
   foldCook,
   forecastHeat,
@@ -69,10 +70,7 @@ printTable('forecastHeat, one kilo', [
           lumpJPerK: 3200,
           startC: 70,
           pieces: [{ massG: 1000, thicknessMm: 44, exponent: 1.8, conduction: 1, startC: 6 }],
-          deciding: {
-            index: 0,
-            doneness: { safeC: 63, tenderAt95Min: chuck?.tenderAt95Min ?? 136, dryAfterMin: null },
-          },
+          judged: chuck ? [{ index: 0, doneness: donenessOf(chuck, 'us') }] : [],
           release: 'natural',
           minutes: null,
         }),

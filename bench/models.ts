@@ -4,11 +4,11 @@ import {
   centreOf,
   CUBED_EXPONENT,
   cutById,
+  donenessOf,
   forecastHeat,
   HEAT_FIGURES,
   MEAT,
   Piece,
-  SAFE_C,
   saturationKPa,
   type HeatInput,
   type Shape,
@@ -115,14 +115,7 @@ function minutesFor(
         startC: 6,
       },
     ],
-    deciding: {
-      index: 0,
-      doneness: {
-        safeC: SAFE_C.us[cut.safe],
-        tenderAt95Min: cut.tenderAt95Min,
-        dryAfterMin: cut.dryAfterMin,
-      },
-    },
+    judged: [{ index: 0, doneness: donenessOf(cut, 'us') }],
     release,
     minutes: null,
   }).suggestedMin;

@@ -49,7 +49,7 @@ export { concerns as concernsDish, schoolsFor, type OptionForDish, type SchoolFo
 export { swapsFor, swapBack, type SwapFix } from './plan/swaps';
 export { stepItem, PHASES, type Phase, type Step, type StepItem } from './plan/steps';
 export { type RibbonBlock, type Timing } from './plan/timing';
-export { type MeatPiece } from './plan/meat';
+export { decider, type MeatPiece, type PlantPiece } from './plan/meat';
 
 export {
   AIMS,
@@ -84,6 +84,10 @@ export { brokenBy, loadingOrder } from './pot/order';
 export { type LiquidEntry, type LiquidSum } from './pot/liquid';
 
 export { airKPa, boilingC, saturationKPa } from './heat/saturation';
+export { donenessOf, type Doneness, type Softness, type Tenderness } from './heat/doneness';
+export { LETHALITY } from './heat/data/lethality';
+export { secondsAt } from './heat/lethality';
+export { SOFTENING, softeningOf } from './heat/data/softness';
 export { CUBED_EXPONENT, CUTS, cutById, SAFE_C } from './heat/data/cuts';
 export { enthalpyOf, MEAT, Piece, type PieceSpec } from './heat/piece';
 export { centreOf, type Shape } from './heat/series';
@@ -93,6 +97,7 @@ export {
   type HeatForecast,
   type HeatInput,
   type HeatPoint,
+  type KindForecast,
 } from './heat/simulate';
 
 export {

@@ -41,6 +41,8 @@ export const LineSchema = z.object({
   added: z.boolean().optional(),
   /** Where it stands in the pot when not in the liquid: on a rack, or in a bowl of its own on the rack (rice beside a curry). */
   on: z.enum(['rack', 'bowl']).optional(),
+  /** Goes in when the pot is opened in between, for a second shorter stretch. */
+  later: z.boolean().optional(),
   /** Sized as a slurry after pressure instead of by the written amount. */
   asSlurry: z.boolean().optional(),
 });
@@ -54,6 +56,14 @@ export const DishSettingsSchema = z.object({
   release: z.enum(['quick', 'ten', 'natural']).nullable().default(null),
   thicknessMm: z.number().min(3).max(150).nullable().default(null),
   frozen: z.boolean().nullable().default(null),
+  /** Frozen in one lump. */
+  fused: z.boolean().optional(),
+  /** The second stretch, for what goes in later; minutes null for computed. */
+  again: z
+    .object({ then: z.enum(['pressure', 'simmer']), minutes: z.number().min(0).max(60).nullable() })
+    .optional(),
+  /** Left closed on keep-warm after the pin has dropped. */
+  keepWarmMin: z.number().min(0).max(240).optional(),
   aim: z.enum(AIMS).default('coating'),
   /** The cook's own loading order, layer ids from the floor up; layers not named keep their computed place. */
   layers: z.array(z.string().max(20)).max(20).default([]),

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { FOODS } from '../pantry/pantry';
 import { CUBED_EXPONENT, CUTS, cutById, SAFE_C } from './data/cuts';
+import { donenessOf } from './doneness';
 import { enthalpyOf, MEAT, Piece, tempOf } from './piece';
 import { airKPa, boilingC, saturationKPa } from './saturation';
 import { centreOf } from './series';
@@ -128,14 +129,7 @@ const inputFor = (
         startC: over.startC ?? 6,
       },
     ],
-    deciding: {
-      index: 0,
-      doneness: {
-        safeC: SAFE_C.us[cut.safe],
-        tenderAt95Min: cut.tenderAt95Min,
-        dryAfterMin: cut.dryAfterMin,
-      },
-    },
+    judged: [{ index: 0, doneness: donenessOf(cut, 'us') }],
     release,
     minutes: over.minutes ?? null,
   };

@@ -12,6 +12,10 @@ export interface PieceSpec {
   /** Conduction relative to boneless meat. */
   conduction: number;
   startC: number;
+  /** On a rack above the liquid: heat comes late, with the steam. */
+  onRack?: boolean;
+  /** Shells to use instead of what the thickness asks for: small vegetables need few. */
+  shells?: number;
 }
 
 /** Thermal figures of meat. Source: food-engineering tables for lean to medium-fat meat; spread 6 %. */
@@ -108,7 +112,7 @@ export class Piece {
   constructor(spec: PieceSpec) {
     const radius = Math.max(GRID.thinnestM, spec.thicknessMm / 2000);
     const m = spec.exponent;
-    const n = Math.min(GRID.most, Math.max(GRID.least, Math.round(radius / GRID.stepM)));
+    const n = spec.shells ?? Math.min(GRID.most, Math.max(GRID.least, Math.round(radius / GRID.stepM)));
     const dx = radius / n;
     this.#n = n;
     this.#dx = dx;

@@ -513,17 +513,17 @@ function meatFindings({ meat, heat, dish, kitchen, release, batches, rules }: Fi
     about: 'meat',
     lineIds,
     text: `${mins} ${mins === 1 ? 'minute' : 'minutes'}, ${releaseWords}`,
-    why: `For ${Math.round(main.thicknessMm)} mm ${main.frozen ? 'frozen ' : ''}${main.label}. Core about ${temp(heat.coreAtOpenC ?? 0)} when you open. Check one thick piece: ${temp(main.doneness.safeC)}.${window}${usual}`,
+    why: `For ${Math.round(main.thicknessMm)} mm ${main.frozen ? 'frozen ' : ''}${main.label}. Core about ${temp(heat.coreAtOpenC ?? 0)} when you open. Check one thick piece: ${temp(main.safeC)}.${window}${usual}`,
     fixes: [],
   });
   if (dish.settings.minutes !== null && heat.tenderness === 'under')
     out.push({
       id: 'minutes-short',
-      severity: (heat.coreAtOpenC ?? 0) < main.doneness.safeC ? 'stop' : 'careful',
+      severity: (heat.coreAtOpenC ?? 0) < main.safeC ? 'stop' : 'careful',
       about: 'meat',
       lineIds,
       text: `${mins} min looks short for ${Math.round(main.thicknessMm)} mm`,
-      why: `Simulated core ${temp(heat.coreAtOpenC ?? 0)} when you open; the figure to reach is ${temp(main.doneness.safeC)}, by thermometer.${main.cut.tenderAt95Min > 30 ? ' It may also still be tough.' : ''}`,
+      why: `Simulated core ${temp(heat.coreAtOpenC ?? 0)} when you open; the figure to reach is ${temp(main.safeC)}, by thermometer.${main.cut.tenderAt95Min > 30 ? ' It may also still be tough.' : ''}`,
       fixes: [setSettings({ minutes: null }, `Use ${heat.suggestedMin} min`)],
     });
   if (dish.settings.minutes !== null && heat.windowMin && mins > heat.windowMin.to)

@@ -3,17 +3,23 @@ import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
 import { CUBED_EXPONENT, cutById, SAFE_C, type Cut } from '../heat/data/cuts';
 import type { PieceSpec } from '../heat/piece';
-import { forecastHeat, type Doneness, type HeatForecast, type HeatInput } from '../heat/simulate';
+import { softeningOf, type Softening } from '../heat/data/softness';
+import { donenessOf, type Doneness } from '../heat/doneness';
+import { forecastHeat, type HeatForecast, type HeatInput } from '../heat/simulate';
 import type { PlacedItem } from '../moments/place';
 import type { Fill } from '../pot/layers';
 import { floorAreaCm2, type Pot } from '../pot/pot';
 import {
   LAG_PIECE,
+  LUMP_EXPONENT,
+  LUMP_FLATNESS,
   LUMP_J_PER_KG_K,
   PIECE_FLATNESS,
+  PLANT_SHELLS,
   SEAR_COVER,
   START_C,
   THICKEST_FACTOR,
+  WORK,
 } from './data/work';
 import type { Calibration, Kitchen } from './kitchen';
 
@@ -29,8 +35,25 @@ export interface MeatPiece {
   cubed: boolean;
   boneless: boolean;
   frozen: boolean;
+  /** One lump of all of it, which nobody can predict. */
+  fused: boolean;
+  /** Goes in when the pot is opened in between. */
+  later: boolean;
   startC: number;
+  /** What the thermometer has to show, °C, by the household's authority. */
+  safeC: number;
   doneness: Doneness;
+}
+
+/** One kind of vegetable, pulse or grain under the lid whose softness is followed. */
+export interface PlantPiece {
+  lineIds: string[];
+  softening: Softening;
+  label: string;
+  massG: number;
+  sizeMm: number;
+  sizeAssumed: boolean;
+  later: boolean;
 }
 
 /** What lies in pieces or on top and warms after the liquid does. */
@@ -38,7 +61,7 @@ const LAGGING = /^(?:root-veg|slow-veg|quick-veg|fruit|tomato-.*|thick-sauce|pul
 
 const MEAT_KINDS = /^(?:poultry|red-meat|ground-meat|sausage)$/;
 
-/** The meat under the lid, heaviest first: the first one decides the minutes. */
+/** The meat under the lid, what is there from the start before what comes later, heaviest first. */
 export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Kitchen): MeatPiece[] {
   const found = items.flatMap((item): MeatPiece[] => {
     const food = item.read.food;
@@ -57,6 +80,7 @@ export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Ki
     const said = item.read.thicknessMm;
     const usual = boneless && cut.bonelessMm ? cut.bonelessMm : cut.thicknessMm;
     const frozen = item.read.frozen;
+    const safeC = SAFE_C[kitchen.authority][cut.safe];
     return [
       {
         item,
@@ -68,16 +92,15 @@ export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Ki
         cubed,
         boneless,
         frozen,
+        fused: false,
+        later: item.line.later === true,
         startC: frozen ? START_C.frozen : item.moment === 'sear' ? START_C.seared : START_C.fridge,
-        doneness: {
-          safeC: SAFE_C[kitchen.authority][cut.safe],
-          tenderAt95Min: cut.tenderAt95Min,
-          dryAfterMin: cut.dryAfterMin,
-        },
+        safeC,
+        doneness: donenessOf(cut, kitchen.authority),
       },
     ];
   });
-  found.sort((a, b) => b.massG - a.massG);
+  found.sort((a, b) => Number(a.later) - Number(b.later) || b.massG - a.massG);
   const main = found[0];
   if (main) {
     if (dish.settings.thicknessMm !== null) {
@@ -92,8 +115,53 @@ export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Ki
           ? START_C.seared
           : START_C.fridge;
     }
+    if (dish.settings.fused && main.frozen) {
+      main.fused = true;
+      main.thicknessMm = Math.max(main.thicknessMm, lumpMm(main.massG));
+    }
   }
   return found;
+}
+
+/** Smallest side of a frozen lump of this mass, mm: as wide as long and half as thick, as a pack freezes. */
+function lumpMm(massG: number): number {
+  return 10 * (massG / 1.05 / LUMP_FLATNESS ** 2) ** (1 / 3);
+}
+
+/** Most kinds of plant followed one by one; what is least of them warms with the rest. */
+const MOST_PLANTS = 4;
+
+/** The vegetables, pulses, grains and pasta under the lid whose softness is followed, heaviest first. */
+export function plantPieces(items: readonly PlacedItem[]): PlantPiece[] {
+  const found = new Map<string, PlantPiece>();
+  for (const item of items) {
+    const { food } = item.read;
+    if (!food || item.moment !== 'lid' || item.read.frozen || item.line.on === 'bowl' || item.massG.mid <= 0)
+      continue;
+    const name = `${item.read.foodText} ${food.names[0] ?? ''}`;
+    const softening = softeningOf(name, food.kind, /\bsoaked\b/.test(item.read.text));
+    if (!softening || item.read.cooked || item.read.canned) continue;
+    const said = item.line.thicknessMm ?? item.read.thicknessMm;
+    const sizeMm = said ?? softening.sizeMm;
+    const later = item.line.later === true;
+    const key = `${softening.id} ${sizeMm} ${later}`;
+    const before = found.get(key);
+    if (before) {
+      before.massG += item.massG.mid;
+      before.lineIds.push(item.lineId);
+      continue;
+    }
+    found.set(key, {
+      lineIds: [item.lineId],
+      softening,
+      label: softening.name,
+      massG: item.massG.mid,
+      sizeMm,
+      sizeAssumed: said === null,
+      later,
+    });
+  }
+  return [...found.values()].sort((a, b) => b.massG - a.massG).slice(0, MOST_PLANTS);
 }
 
 /** How the pressure should be let go, by the dish, the household's rule and the cut. */
@@ -115,24 +183,90 @@ export function releaseFor(
   return byCut === 'quick' && fill.foaming.length > 0 && fill.shareOfLimit > 0.5 ? 'ten' : byCut;
 }
 
+/** The judged pieces of a plan, in the order of the forecast's `kinds`: first those there from the start, then those added. */
+export interface JudgedKinds {
+  meat: readonly MeatPiece[];
+  plants: readonly PlantPiece[];
+}
+
+/** What each of the forecast's `kinds` is. */
+export function kindsOf({ meat, plants }: JudgedKinds): (MeatPiece | PlantPiece)[] {
+  return [false, true].flatMap((later) => [
+    ...meat.filter((m) => m.later === later),
+    ...plants.filter((p) => p.later === later),
+  ]);
+}
+
+/** The meat that takes longest and so decides the minutes; the main one where nothing is judged. */
+export function decider(
+  kinds: readonly (MeatPiece | PlantPiece)[],
+  heat: Pick<HeatForecast, 'lead'>,
+): MeatPiece | undefined {
+  const lead = kinds[heat.lead];
+  return lead && 'cut' in lead ? lead : kinds.find((k): k is MeatPiece => 'cut' in k);
+}
+
+function meatSpec(m: MeatPiece): PieceSpec {
+  return {
+    massG: m.massG,
+    thicknessMm: m.thicknessMm * (m.fused ? 1 : THICKEST_FACTOR * (m.boneless ? 1 : m.cut.depth)),
+    exponent: m.fused ? LUMP_EXPONENT : m.cubed ? CUBED_EXPONENT : m.cut.exponent,
+    conduction: m.cut.conduction,
+    startC: m.startC,
+    ...(m.item.line.on === 'rack' ? { onRack: true } : {}),
+  };
+}
+
+function plantSpec(p: PlantPiece, roomC: number): PieceSpec {
+  return {
+    massG: p.massG,
+    thicknessMm: p.sizeMm * THICKEST_FACTOR,
+    exponent: p.softening.exponent,
+    conduction: LAG_PIECE.conduction,
+    startC: roomC,
+    shells: PLANT_SHELLS,
+  };
+}
+
+const plantDoneness = (p: PlantPiece): Doneness => ({
+  safeC: null,
+  lethality: null,
+  tenderAt95Min: p.softening.softAt95Min,
+  dryAfterMin: null,
+  apart: p.softening.apart,
+});
+
+const specOf = (kind: MeatPiece | PlantPiece, roomC: number): PieceSpec =>
+  'cut' in kind ? meatSpec(kind) : plantSpec(kind, roomC);
+const donenessIn = (kind: MeatPiece | PlantPiece): Doneness =>
+  'cut' in kind ? kind.doneness : plantDoneness(kind);
+
 /** Builds the simulation's input from the loaded pot. */
 export function heatInput(
   items: readonly PlacedItem[],
-  meat: readonly MeatPiece[],
+  judged: JudgedKinds,
   dish: Dish,
   pot: Pot,
   kitchen: Kitchen,
   release: HeatInput['release'],
   calibration: Calibration,
 ): HeatInput {
-  const meatIds = new Set(meat.map((m) => m.item.lineId));
-  let joules = 0;
-  let heat = 0;
-  let laggingG = 0;
+  const kinds = kindsOf(judged);
+  const first = kinds.filter((k) => !k.later);
+  const added = kinds.filter((k) => k.later);
+  const followed = new Set([
+    ...judged.meat.map((m) => m.item.lineId),
+    ...judged.plants.flatMap((p) => p.lineIds),
+  ]);
+  const now = { joules: 0, heat: 0, laggingG: 0 };
+  const then = { joules: 0, heat: 0, laggingG: 0 };
   for (const item of items) {
-    if (isHeldBack(item.moment) || (meatIds.has(item.lineId) && item.read.food?.cut)) continue;
+    const isFollowed =
+      followed.has(item.lineId) && (item.read.food?.cut !== undefined || item.moment === 'lid');
+    if (isHeldBack(item.moment) || isFollowed) continue;
+    const into = item.line.later && item.moment === 'lid' ? then : now;
     if (item.moment === 'lid' && LAGGING.test(item.read.food?.kind ?? '') && !item.read.frozen) {
-      laggingG += item.massG.mid;
+      into.laggingG += item.massG.mid;
       continue;
     }
     const jPerK = (item.massG.mid / 1000) * LUMP_J_PER_KG_K;
@@ -144,23 +278,19 @@ export function heatInput(
         : item.moment === 'deglaze'
           ? START_C.deglazed
           : START_C.softened;
-    joules += jPerK;
-    heat += jPerK * temp;
+    into.joules += jPerK;
+    into.heat += jPerK * temp;
   }
   const seared = items.some((i) => i.moment === 'sear' || i.moment === 'aromatics');
   const metalC = seared ? START_C.searedPot : kitchen.roomC;
-  const lumpJPerK = Math.max(300, joules);
-  const startC = (heat + pot.metalJPerK * metalC) / (joules + pot.metalJPerK);
+  const lumpJPerK = Math.max(300, now.joules);
+  const startC = (now.heat + pot.metalJPerK * metalC) / (now.joules + pot.metalJPerK);
   const gauge = dish.settings.pressure === 'low' ? pot.lowKPa : pot.highKPa;
-  const pieces: PieceSpec[] = meat.map((m) => ({
-    massG: m.massG,
-    thicknessMm: m.thicknessMm * THICKEST_FACTOR * (m.boneless ? 1 : m.cut.depth),
-    exponent: m.cubed ? CUBED_EXPONENT : m.cut.exponent,
-    conduction: m.cut.conduction,
-    startC: m.startC,
-  }));
-  if (laggingG > 0) pieces.push({ ...LAG_PIECE, massG: laggingG, startC: kitchen.roomC });
-  const main = meat[0];
+  const lag = (massG: number): PieceSpec[] =>
+    massG > 0 ? [{ ...LAG_PIECE, massG, startC: kitchen.roomC, shells: PLANT_SHELLS }] : [];
+  const pieces = [...first.map((k) => specOf(k, kitchen.roomC)), ...lag(now.laggingG)];
+  const hasLater = added.length > 0 || then.joules + then.laggingG > 0;
+  const again = dish.settings.again;
   return {
     pot: {
       heaterW: pot.heaterW,
@@ -173,9 +303,23 @@ export function heatInput(
     lumpJPerK,
     startC: Math.max(0, startC),
     pieces,
-    deciding: main ? { index: 0, doneness: main.doneness } : null,
+    judged: first.map((kind, index) => ({ index, doneness: donenessIn(kind) })),
     release,
     minutes: dish.settings.minutes,
+    ...(hasLater
+      ? {
+          second: {
+            then: again?.then ?? 'pressure',
+            minutes: again?.minutes ?? null,
+            pieces: [...added.map((k) => specOf(k, kitchen.roomC)), ...lag(then.laggingG)],
+            judged: added.map((kind, i) => ({ index: pieces.length + i, doneness: donenessIn(kind) })),
+            lumpJPerK: then.joules,
+            startC: then.joules > 0 ? Math.max(0, then.heat / then.joules) : kitchen.roomC,
+            openS: WORK.addAgainMin * 60,
+          },
+        }
+      : {}),
+    ...(dish.settings.keepWarmMin ? { keepWarmS: dish.settings.keepWarmMin * 60 } : {}),
     comeUpFactor: calibration.comeUpFactor,
     releaseFactor: calibration.releaseFactor,
   };

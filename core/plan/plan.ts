@@ -2,7 +2,7 @@ import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
 import { SCALING } from '../dish/scaling';
 import { isHeldBack, MOMENTS, type Moment } from '../dish/moment';
-import type { HeatForecast } from '../heat/simulate';
+import type { HeatForecast, HeatInput } from '../heat/simulate';
 import { inOrder, placeDish, type PlacedItem } from '../moments/place';
 import { Pantry } from '../pantry/pantry';
 import { boilOf, type Boil } from '../pot/boil';
@@ -16,7 +16,17 @@ import { laterAdditions, presentStrengthG, saltG, sharpnessOf } from '../sauce/p
 import type { Finding } from './finding';
 import { judge } from './findings';
 import { NO_CALIBRATION, type Calibration, type Kitchen } from './kitchen';
-import { forecastFor, heatInput, meatPieces, releaseFor, searBatches, type MeatPiece } from './meat';
+import {
+  forecastFor,
+  heatInput,
+  kindsOf,
+  meatPieces,
+  plantPieces,
+  releaseFor,
+  searBatches,
+  type MeatPiece,
+  type PlantPiece,
+} from './meat';
 import { brokenNeeds, type BrokenNeed } from './needs';
 import { buildSteps, type Step } from './steps';
 import { timeSteps, type Timing } from './timing';
@@ -40,12 +50,17 @@ export interface Plan {
   moments: { moment: Moment; items: PlacedItem[] }[];
   held: PlacedItem[];
   meat: MeatPiece[];
+  plants: PlantPiece[];
+  /** What each of the forecast's kinds is; those added in between come last. */
+  kinds: (MeatPiece | PlantPiece)[];
   batches: number;
   release: 'quick' | 'ten' | 'natural';
   liquid: LiquidSum;
   fill: Fill;
   floor: FloorRisk;
   boil: Boil;
+  /** What the forecast was made from, for the runs that give ranges. */
+  heating: HeatInput;
   heat: HeatForecast;
   sauce: SaucePlan;
   /** Needs of the people here that it breaks. */
@@ -141,11 +156,10 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   const meat = meatPieces(items, dish, kitchen);
   const batches = searBatches(meat, pot);
   const release = releaseFor(dish, rules, meat[0], fill);
-  const heat = forecastFor(
-    heatInput(items, meat, dish, pot, kitchen, release, calibration),
-    meat[0]?.frozen ?? false,
-    rules,
-  );
+  const plants = plantPieces(items);
+  const kinds = kindsOf({ meat, plants });
+  const heating = heatInput(items, { meat, plants }, dish, pot, kitchen, release, calibration);
+  const heat = forecastFor(heating, meat[0]?.frozen ?? false, rules);
   const salt = saltG(items);
   const sauce = planSauce(dish, rules, items, liquid, calibration, salt);
   const needs = brokenNeeds(items, dish.plates, kitchen);
@@ -157,6 +171,7 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     pot,
     items,
     meat,
+    kinds,
     liquid,
     fill,
     floor,
@@ -180,8 +195,11 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     ),
     held: items.filter((i) => isHeldBack(i.moment)),
     meat,
+    plants,
+    kinds,
     batches,
     release,
+    heating,
     liquid,
     fill,
     floor,

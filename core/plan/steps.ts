@@ -395,7 +395,7 @@ export function buildSteps(input: StepInput): Step[] {
     check: 'Is the pin down, and does the lid turn freely?',
   });
   if (main) {
-    const safe = main.doneness.safeC;
+    const safe = main.safeC;
     add(
       'meat',
       'open',

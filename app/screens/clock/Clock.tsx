@@ -67,7 +67,7 @@ function Page({ dish, plan, kitchen }: { dish: Dish; plan: Plan; kitchen: Kitche
           <>
             <Fact name="Core when you open">about {temp(heat.coreAtOpenC ?? 0)}</Fact>
             <Fact name="The meat">{heat.tenderness ?? '–'}</Fact>
-            <Fact name="Check one thick piece">{temp(main.doneness.safeC)}</Fact>
+            <Fact name="Check one thick piece">{temp(main.safeC)}</Fact>
           </>
         )}
         <Fact name="To the table">{formatDurationRange(plan.timing.totalS)}</Fact>

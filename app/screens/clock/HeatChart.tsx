@@ -157,8 +157,8 @@ export default function HeatChart({ plan, other }: { plan: Plan; other: HeatFore
             ? [
                 {
                   ...plain,
-                  label: `to reach: ${formatTemp(main.doneness.safeC)}`,
-                  data: [0, end].map((x) => ({ x, y: main.doneness.safeC })),
+                  label: `to reach: ${formatTemp(main.safeC)}`,
+                  data: [0, end].map((x) => ({ x, y: main.safeC })),
                   borderColor: colours.stop,
                   borderWidth: 1.5,
                   borderDash: [1, 4],

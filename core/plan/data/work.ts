@@ -11,6 +11,7 @@ export const WORK = {
   deglazeMin: 2,
   loadMin: 2,
   sealMin: 1,
+  addAgainMin: 2,
   openMin: 1,
   checkMeatMin: 1,
   setAsideMin: 1,
@@ -69,5 +70,10 @@ export const THICKEST_FACTOR = 1.12;
 export const SEAR_COVER = 0.85;
 /** Pieces stand this much narrower than their volume over thickness suggests, being rounded. */
 export const PIECE_FLATNESS = 0.8;
+/** A fused frozen lump: as many times wide and long as it is thick, and its shape. Source: packs as they freeze; spread 30 %. */
+export const LUMP_FLATNESS = 2;
+export const LUMP_EXPONENT = 1.1;
+/** Shells of a vegetable in the simulation: half a degree is enough for softness. */
+export const PLANT_SHELLS = 8;
 /** Vegetables and thick tomato as the heat room sees them: 25 mm chunks. Source: ordinary kitchen cuts; spread 30 %. */
 export const LAG_PIECE = { thicknessMm: 25, exponent: 1.5, conduction: 1.1 } as const;

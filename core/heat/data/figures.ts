@@ -1,0 +1,46 @@
+/** Constants of the pot-and-pieces model, each with where it comes from and how far real kitchens vary. */
+export const HEAT_FIGURES = {
+  /** Share of the heater's power that reaches the contents. */
+  efficiency: {
+    value: 0.86,
+    spread: 0.1,
+    source: 'Immersed or base heaters with the pot’s wall and body taking the rest',
+  },
+  /** Steam driven out with the air before the valve closes, g. */
+  purgeG: { value: 30, spread: 0.4, source: 'Part of the 30-70 ml lost coming up and venting' },
+  /** Heat loss while coming down against while holding: lid condensation and seepage. */
+  releaseLoss: {
+    value: 1.75,
+    spread: 0.2,
+    source: 'Fits natural release of 8-14 min for a kilo of meat in sauce',
+  },
+  /** Gauge pressure at which the pin falls, kPa. */
+  pinKPa: { value: 3, spread: 0.5, source: 'Pin weights of a few grams over a few mm²' },
+  /** Time to vent by hand from working pressure, s. */
+  ventS: { value: 130, spread: 0.3, source: 'Two to three minutes' },
+  /** Surface coefficients, W/m²K: warming liquid, and boiling liquid or condensing steam. */
+  warmingW: {
+    value: 60,
+    spread: 0.4,
+    source: 'Pieces half out of thin sauce, in air and wisps of steam until it boils',
+  },
+  /** Pieces on a rack above the liquid, before steam fills the pot, W/m²K. */
+  rackW: { value: 25, spread: 0.5, source: 'Warm damp air in free convection' },
+  boilingW: { value: 600, spread: 0.3, source: '500-1500 in boiling liquid or condensing steam' },
+  /** Latent heat of steam near 105 °C, J/g. */
+  latentJPerG: { value: 2240, spread: 0.01, source: 'Steam tables' },
+  /** How far water inside the meat may be above the boiling point outside before it flashes, °C. */
+  superheatC: {
+    value: 1.5,
+    spread: 0.5,
+    source: 'Wet, open-grained meat; small superheat before vapour forms',
+  },
+  /** Tenderness: the rate doubles for this many degrees. */
+  doublingC: { value: 9.5, spread: 0.06, source: 'Connective tissue melting, a factor of two for 9-10 °C' },
+  /** Margin above the safe temperature that a suggestion keeps, °C. */
+  marginC: { value: 3, spread: 0.3, source: 'Difference between pieces in one pot' },
+  /** Temperature an electric pot keeps what is left in it, °C. */
+  keepWarmC: { value: 68, spread: 0.06, source: 'Keep-warm settings of 63-75 °C' },
+  /** Part of the power a simmer on the pot’s own heater puts in after opening. */
+  simmerShare: { value: 0.4, spread: 0.3, source: 'Low to medium of the searing heats' },
+} as const;
