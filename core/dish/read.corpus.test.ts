@@ -32,7 +32,7 @@ const CORPUS: readonly [string, string, number | null][] = [
   ['2 racks baby back ribs', 'pork-rib', 1800],
   ['1kg pork belly slices', 'pork-belly', 1000],
   ['4 thick pork chops', 'pork-loin', 800],
-  ['1 smoked ham hock', 'gammon', 1200],
+  ['1 smoked ham hock', 'ham-hock', 1000],
   ['6 oz bacon, chopped', 'bacon', 170],
   ['100g smoked lardons', 'bacon', 100],
   ['150 g cooking chorizo, sliced', 'chorizo', 150],

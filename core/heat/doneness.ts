@@ -25,7 +25,7 @@ export function donenessOf(cut: Cut, authority: 'us' | 'uk'): Doneness {
     lethality: LETHALITY[authority][cut.safe],
     tenderAt95Min: cut.tenderAt95Min,
     dryAfterMin: cut.dryAfterMin,
-    apart: MEAT_APART,
+    apart: cut.apart,
   };
 }
 
@@ -35,8 +35,6 @@ export type Softness = 'still hard' | 'firm' | 'soft' | 'falling apart';
 
 /** Share of the time to tender from which meat is just done, or a plant firm. */
 const JUST = 0.6;
-/** Meat falls apart at this many times its time to tender. Source: bands of minutes for chunks against pulled meat; spread 20 %. */
-export const MEAT_APART = 1.8;
 /** Nothing softens below this, °C. */
 const SOFTENS_FROM_C = 40;
 const DRIES_FROM_C = 75;
@@ -126,6 +124,8 @@ export function windowOf(
   const soft =
     perMinute > 0 ? minutes + (doneness.apart - progress.tender) / perMinute : Number.POSITIVE_INFINITY;
   const dry =
-    doneness.dryAfterMin === null ? Number.POSITIVE_INFINITY : minutes + doneness.dryAfterMin - progress.hotS / 60;
+    doneness.dryAfterMin === null
+      ? Number.POSITIVE_INFINITY
+      : minutes + doneness.dryAfterMin - progress.hotS / 60;
   return { from, to: Math.max(0, Math.floor(Math.min(soft, dry))) };
 }

@@ -1,9 +1,11 @@
 import { LETHALITY_FROM_C, type LethalityTable } from './data/lethality';
 
-/** Seconds at a steady core temperature that the table asks for; infinite below what it lists. */
+/** Seconds at a steady core temperature that the table asks for; infinite well below what it lists, never shorter than its last row. */
 export function secondsAt(table: LethalityTable, tempC: number): number {
   if (tempC < LETHALITY_FROM_C) return Number.POSITIVE_INFINITY;
   const { points } = table;
+  const last = points[points.length - 1] as readonly [number, number];
+  if (tempC >= last[0]) return last[1];
   let i = 0;
   while (i < points.length - 2 && tempC > (points[i + 1]?.[0] ?? Number.POSITIVE_INFINITY)) i++;
   const [c0, s0] = points[i] as readonly [number, number];
@@ -21,8 +23,9 @@ export class LethalRate {
   readonly #rate: Float64Array;
 
   private constructor(table: LethalityTable) {
-    this.#rate = Float64Array.from({ length: (TOP_C - LETHALITY_FROM_C) / STEP_C + 1 }, (_, i) =>
-      1 / secondsAt(table, LETHALITY_FROM_C + i * STEP_C),
+    this.#rate = Float64Array.from(
+      { length: (TOP_C - LETHALITY_FROM_C) / STEP_C + 1 },
+      (_, i) => 1 / secondsAt(table, LETHALITY_FROM_C + i * STEP_C),
     );
   }
 

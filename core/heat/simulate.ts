@@ -101,7 +101,8 @@ export function forecastHeat(input: HeatInput): HeatForecast {
         : softnessOf(progress.tender, doneness.apart),
       lethal: doneness.lethality ? progress.lethal : null,
       hotMin: progress.hotS / 60,
-      windowMin: isMeat && i === lead ? { from: suggestedMin, to: Math.max(suggestedMin + 1, window.to) } : window,
+      windowMin:
+        isMeat && i === lead ? { from: suggestedMin, to: Math.max(suggestedMin + 1, window.to) } : window,
     };
   });
   const deciding = decides ? (kinds[lead] ?? null) : null;

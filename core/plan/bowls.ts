@@ -1,3 +1,4 @@
+import { isLoose } from '../heat/data/cuts';
 import type { Moment } from '../dish/moment';
 import { inOrder, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
@@ -198,7 +199,7 @@ function prepOf(item: PlacedItem, plan: Plan): number {
   if (item.partIndex > 0 || item.moment === 'serve') return 0;
   const meat = plan.meat.find((m) => m.item.lineId === item.lineId);
   if (meat) {
-    const isReady = meat.frozen || meat.cut.id === 'ground-meat' || meat.cut.id === 'sausage';
+    const isReady = meat.frozen || isLoose(meat.cut) || meat.cut.id === 'sausage';
     return (
       (meat.massG / 1000) *
       (isReady ? MEAT_PREP_PER_KG.ready : meat.cubed ? MEAT_PREP_PER_KG.cube : MEAT_PREP_PER_KG.trim)

@@ -19,7 +19,17 @@ export interface Finding {
   id: string;
   severity: Severity;
   about:
-    'liquid' | 'fill' | 'floor' | 'moment' | 'meat' | 'reading' | 'sauce' | 'altitude' | 'caution' | 'needs';
+    | 'liquid'
+    | 'fill'
+    | 'floor'
+    | 'moment'
+    | 'meat'
+    | 'reading'
+    | 'sauce'
+    | 'altitude'
+    | 'caution'
+    | 'needs'
+    | 'vegetables';
   /** Lines it is about. */
   lineIds: string[];
   text: string;

@@ -1,23 +1,17 @@
-import { scaleOf, type Dish } from '../dish/dish';
-import type { HouseRules } from '../dish/houseRules';
+import { scaleOf } from '../dish/dish';
 import { isHeldBack, type Moment } from '../dish/moment';
 import { shortName } from '../dish/read';
-import type { HeatForecast } from '../heat/simulate';
 import type { PlacedItem } from '../moments/place';
 import { loosenMl, type Boil } from '../pot/boil';
 import type { FloorRisk } from '../pot/floor';
-import type { Fill } from '../pot/layers';
 import type { LiquidSum } from '../pot/liquid';
-import { formatDuration, formatMass, formatTemp, formatVolume } from '../quantity/format';
-import type { Pot } from '../pot/pot';
+import { formatMass, formatTemp, formatVolume } from '../quantity/format';
 import { SALT_SHARE } from '../sauce/present';
 import { carbShare } from '../pantry/data/carbs';
 import { LIKENESSES, MAX_OWN_NAME } from '../pantry/own';
-import type { Pantry } from '../pantry/pantry';
 import type { Finding, Fix, Severity } from './finding';
 import { SEVERITIES } from './finding';
 import {
-  cutLine,
   freeLineId,
   holdAsSlurry,
   loadInOrder,
@@ -30,40 +24,14 @@ import {
   takeAs,
   tellLineApart,
 } from './fixes';
-import type { Kitchen } from './kitchen';
-import type { MeatPiece } from './meat';
-import type { BrokenNeed } from './needs';
+import type { FindingInput } from './findingInput';
+import { meatFindings } from './meatFindings';
 import { swapsFor } from './swaps';
-
-/** Everything a finding may look at. */
-export interface FindingInput {
-  dish: Dish;
-  kitchen: Kitchen;
-  rules: HouseRules;
-  pot: Pot;
-  items: readonly PlacedItem[];
-  meat: readonly MeatPiece[];
-  liquid: LiquidSum;
-  fill: Fill;
-  floor: FloorRisk;
-  boil: Boil;
-  heat: HeatForecast;
-  release: 'quick' | 'ten' | 'natural';
-  batches: number;
-  saltG: number;
-  pantry: Pantry;
-  needs: readonly BrokenNeed[];
-  /** Loads a changed dish into its pot: a fix is only offered where it is seen to help. */
-  load: (dish: Dish) => Pick<FindingInput, 'liquid' | 'fill' | 'floor' | 'boil'>;
-}
 
 /** Altitude from which it is worth mentioning, m. Source: public advice on pressure cooking at altitude. */
 const ALTITUDE_NOTE_M = 600;
 /** Ground spice from which a bloom is easily burnt, g: about a tablespoon. */
 const SPICE_CATCHES_G = 6;
-
-/** What “small” means for a piece of meat, mm: a large bite. Source: kitchen custom; spread 20 %. */
-const SMALL_PIECE_MM = 35;
 
 const place = (item: PlacedItem): string => {
   const words = item.by === 'words' ? (item.read.written?.words ?? '') : '';
@@ -487,110 +455,6 @@ function floorFindings(input: FindingInput): Finding[] {
       text: 'Nothing to deglaze with',
       why: 'The brown film has to come off before the lid goes on: it is the commonest cause of a burn alarm.',
       fixes: [pourIn(100, 'chicken stock', 'Add 100 ml stock')],
-    });
-  return out;
-}
-
-function meatFindings({ meat, heat, dish, kitchen, release, batches, rules }: FindingInput): Finding[] {
-  const main = meat[0];
-  if (!main) return [];
-  const out: Finding[] = [];
-  const temp = (c: number): string => formatTemp(c, kitchen.units);
-  const lineIds = [main.item.lineId];
-  const mins = Math.round(heat.holdS / 60);
-  const releaseWords = {
-    quick: 'then vent',
-    ten: 'then 10 to come down',
-    natural: `then about ${formatDuration(heat.releaseS.mid)} to come down`,
-  }[release];
-  const window = heat.windowMin ? ` Up to ${heat.windowMin.to} min does no harm.` : '';
-  const usual = main.thicknessAssumed
-    ? ` ${Math.round(main.thicknessMm)} mm is the usual ${main.label}: correct it if yours is not.`
-    : '';
-  out.push({
-    id: 'minutes',
-    severity: 'note',
-    about: 'meat',
-    lineIds,
-    text: `${mins} ${mins === 1 ? 'minute' : 'minutes'}, ${releaseWords}`,
-    why: `For ${Math.round(main.thicknessMm)} mm ${main.frozen ? 'frozen ' : ''}${main.label}. Core about ${temp(heat.coreAtOpenC ?? 0)} when you open. Check one thick piece: ${temp(main.safeC)}.${window}${usual}`,
-    fixes: [],
-  });
-  if (dish.settings.minutes !== null && heat.tenderness === 'under')
-    out.push({
-      id: 'minutes-short',
-      severity: (heat.coreAtOpenC ?? 0) < main.safeC ? 'stop' : 'careful',
-      about: 'meat',
-      lineIds,
-      text: `${mins} min looks short for ${Math.round(main.thicknessMm)} mm`,
-      why: `Simulated core ${temp(heat.coreAtOpenC ?? 0)} when you open; the figure to reach is ${temp(main.safeC)}, by thermometer.${main.cut.tenderAt95Min > 30 ? ' It may also still be tough.' : ''}`,
-      fixes: [setSettings({ minutes: null }, `Use ${heat.suggestedMin} min`)],
-    });
-  if (dish.settings.minutes !== null && heat.windowMin && mins > heat.windowMin.to)
-    out.push({
-      id: 'minutes-long',
-      severity: 'careful',
-      about: 'meat',
-      lineIds,
-      text: `${mins} min is past its best`,
-      why: main.doneness.dryAfterMin === null ? 'It will fall apart.' : 'Lean meat dries.',
-      fixes: [setSettings({ minutes: null }, `Use ${heat.suggestedMin} min`)],
-    });
-  if (
-    rules.pieceSize === 'small' &&
-    !main.cubed &&
-    !main.frozen &&
-    main.boneless &&
-    main.thicknessMm >= 38 &&
-    main.thicknessAssumed
-  )
-    out.push({
-      id: 'cut-smaller',
-      severity: 'note',
-      about: 'meat',
-      lineIds,
-      text: `Whole ${main.label}: smaller pieces are sooner done`,
-      why: `House rule: cut small for even cooking. Nothing in the line says how it is cut.`,
-      fixes: [
-        cutLine(main.item.lineId, SMALL_PIECE_MM, `Cut it into ${SMALL_PIECE_MM} mm pieces`),
-        setRule('pieceSize', 'whole', 'Leave it whole, shred it later'),
-      ],
-    });
-  if (main.frozen)
-    out.push({
-      id: 'frozen',
-      severity: rules.frozen === 'thaw' || main.thicknessMm > 50 ? 'stop' : 'careful',
-      about: 'meat',
-      lineIds,
-      text: rules.frozen === 'thaw' ? 'House rule: thaw first' : 'Frozen: separate pieces only',
-      why:
-        main.thicknessMm > 50
-          ? 'A large frozen piece heats too slowly to predict. Thaw it, or cut smaller.'
-          : `Coming up takes longer, and the minutes are for loose ${Math.round(main.thicknessMm)} mm pieces. A fused lump cannot be predicted: thaw or separate it.`,
-      fixes: [setSettings({ frozen: false }, 'It is thawed now')],
-    });
-  if (batches > 1)
-    out.push({
-      id: 'batches',
-      severity: 'note',
-      about: 'meat',
-      lineIds,
-      text: `Sear in ${batches} batches`,
-      why: 'A crowded floor steams instead of browning.',
-      fixes: [setRule('browning', 'never', 'Skip the sear')],
-    });
-  if (
-    meat.length > 1 &&
-    meat.some((m) => m.cut.tenderAt95Min < main.cut.tenderAt95Min / 3 && m.massG > main.massG * 0.2)
-  )
-    out.push({
-      id: 'mixed-meats',
-      severity: 'careful',
-      about: 'meat',
-      lineIds: meat.map((m) => m.item.lineId),
-      text: 'Two meats with different times',
-      why: `The minutes are for the ${main.label}. The quicker one would do better added for a second short stretch.`,
-      fixes: [],
     });
   return out;
 }

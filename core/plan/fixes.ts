@@ -42,6 +42,25 @@ export function pourIn(ml: number, liquid: string, label: string): Fix {
   };
 }
 
+/** Takes one line as thawed. */
+export function thawLine(lineId: string, label: string): Fix {
+  return {
+    id: `thaw-${lineId}`,
+    label,
+    apply: (dish) => editLine(dish, lineId, (line) => ({ ...line, frozen: false })),
+  };
+}
+
+/** Keeps lines for when the pot is opened in between, or (`later` false) puts them under the first lid again. */
+export function addLater(lineIds: readonly string[], label: string, later = true): Fix {
+  return {
+    id: `later-${lineIds.join('-')}-${later}`,
+    label,
+    apply: (dish) =>
+      lineIds.reduce((d, id) => editLine(d, id, (line) => ({ ...line, later: later || undefined })), dish),
+  };
+}
+
 /** Stands a line on the rack, in a bowl of its own, or back in the liquid. */
 export function standOn(lineId: string, on: Line['on'], label: string): Fix {
   return {

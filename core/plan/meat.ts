@@ -1,7 +1,7 @@
 import { isHeldBack } from '../dish/moment';
 import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
-import { CUBED_EXPONENT, cutById, SAFE_C, type Cut } from '../heat/data/cuts';
+import { CUBED_EXPONENT, cutById, isLoose, SAFE_C, type Cut } from '../heat/data/cuts';
 import type { PieceSpec } from '../heat/piece';
 import { softeningOf, type Softening } from '../heat/data/softness';
 import { donenessOf, type Doneness } from '../heat/doneness';
@@ -354,9 +354,7 @@ export function searBatches(meat: readonly MeatPiece[], pot: Pot): number {
   const area = meat
     .filter((m) => m.item.moment === 'sear')
     .reduce(
-      (s, m) =>
-        s +
-        (m.cut.id === 'ground-meat' ? m.massG / 3 : m.massG / 1.05 / ((m.thicknessMm / 10) * PIECE_FLATNESS)),
+      (s, m) => s + (isLoose(m.cut) ? m.massG / 3 : m.massG / 1.05 / ((m.thicknessMm / 10) * PIECE_FLATNESS)),
       0,
     );
   return area > 0 ? Math.max(1, Math.ceil(area / (floorAreaCm2(pot) * SEAR_COVER) - 0.1)) : 0;

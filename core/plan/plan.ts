@@ -144,6 +144,26 @@ export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
   };
 }
 
+/** What is in the pot to be cooked through, and the forecast of it. */
+export interface Heated {
+  meat: MeatPiece[];
+  plants: PlantPiece[];
+  kinds: (MeatPiece | PlantPiece)[];
+  release: HeatInput['release'];
+  heating: HeatInput;
+  heat: HeatForecast;
+}
+
+function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heated {
+  const { items, rules, pot, kitchen, fill } = loaded;
+  const meat = meatPieces(items, dish, kitchen);
+  const plants = plantPieces(items);
+  const release = releaseFor(dish, rules, meat[0], fill);
+  const heating = heatInput(items, { meat, plants }, dish, pot, kitchen, release, calibration);
+  const heat = forecastFor(heating, meat[0]?.frozen ?? false, rules);
+  return { meat, plants, kinds: kindsOf({ meat, plants }), release, heating, heat };
+}
+
 /**
  * Plans a dish in a kitchen: moments, liquid, fill, floor, minutes, sauce, findings, steps and times. Pure: the same dish
  * and kitchen give the same plan. The one door the app uses for a dish. Never throws on anything a cook can type.
@@ -153,13 +173,11 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   const load = (d: Dish): LoadedPot => loadPot(d, household);
   const { rules, pot, kitchen, items, liquid, fill, floor, boil } = load(dish);
   const pantry = pantryFor(kitchen);
-  const meat = meatPieces(items, dish, kitchen);
+  const heatOf = (d: Dish): Heated => heatDish(d, load(d), calibration);
+  const heated = heatDish(dish, { rules, pot, kitchen, items, liquid, fill, floor, boil }, calibration);
+  const { meat, release } = heated;
   const batches = searBatches(meat, pot);
-  const release = releaseFor(dish, rules, meat[0], fill);
-  const plants = plantPieces(items);
-  const kinds = kindsOf({ meat, plants });
-  const heating = heatInput(items, { meat, plants }, dish, pot, kitchen, release, calibration);
-  const heat = forecastFor(heating, meat[0]?.frozen ?? false, rules);
+  const { plants, kinds, heating, heat } = heated;
   const salt = saltG(items);
   const sauce = planSauce(dish, rules, items, liquid, calibration, salt);
   const needs = brokenNeeds(items, dish.plates, kitchen);
@@ -182,6 +200,7 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     saltG: salt,
     needs,
     load,
+    heatOf,
   };
   const steps = buildSteps({ ...judged, presentPercent: sauce.input.presentPercent });
   return {

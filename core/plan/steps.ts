@@ -3,7 +3,7 @@ import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
 import type { Moment } from '../dish/moment';
 import type { HeatForecast } from '../heat/simulate';
-import { SAFE_C } from '../heat/data/cuts';
+import { isLoose, SAFE_C } from '../heat/data/cuts';
 import { inOrder, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 import type { Fill } from '../pot/layers';
@@ -18,7 +18,7 @@ import { BOIL_OFF_G_PER_MIN, reduceTo } from '../sauce/dose';
 import { planDairy } from '../sauce/temper';
 import { MEAT_PREP_PER_KG, PREP_MIN, WORK } from './data/work';
 import type { Kitchen } from './kitchen';
-import type { MeatPiece } from './meat';
+import { decider, type MeatPiece, type PlantPiece } from './meat';
 
 /** Stretches of the cook, in order; the ribbon shows one block for each. */
 export const PHASES = [
@@ -29,6 +29,7 @@ export const PHASES = [
   'up',
   'hold',
   'down',
+  'again',
   'open',
   'thicken',
   'dairy',
@@ -75,6 +76,7 @@ export interface StepInput {
   pot: Pot;
   items: readonly PlacedItem[];
   meat: readonly MeatPiece[];
+  kinds: readonly (MeatPiece | PlantPiece)[];
   liquid: LiquidSum;
   fill: Fill;
   heat: HeatForecast;
@@ -154,7 +156,7 @@ export function prepMinutes(items: readonly PlacedItem[], meat: readonly MeatPie
       total += row.each + row.perKg * (item.massG.mid / 1000);
   }
   for (const m of meat) {
-    const ground = m.cut.id === 'ground-meat' || m.cut.id === 'sausage';
+    const ground = isLoose(m.cut) || m.cut.id === 'sausage';
     total +=
       (m.massG / 1000) *
       (m.frozen || ground ? MEAT_PREP_PER_KG.ready : m.cubed ? MEAT_PREP_PER_KG.cube : MEAT_PREP_PER_KG.trim);
@@ -176,6 +178,7 @@ export function buildSteps(input: StepInput): Step[] {
   const say = (list: readonly PlacedItem[]): StepItem[] => list.map(stepItem);
   const temp = (c: number): string => formatTemp(c, kitchen.units);
   const main = meat[0];
+  const checked = decider(input.kinds, heat);
   const steps: Step[] = [];
   const add = (id: string, phase: Phase, title: string, text: string, over: Partial<Step> = {}): void => {
     steps.push({
@@ -302,7 +305,8 @@ export function buildSteps(input: StepInput): Step[] {
       },
     );
 
-  const lid = at('lid');
+  const lid = at('lid').filter((i) => !i.line.later);
+  const later = at('lid').filter((i) => i.line.later);
   const order = input.fill.layers.map((l) => l.label).join(', then ');
   const bowl = input.fill.layers.some((l) => l.id === 'bowl')
     ? ' The bowl goes on the rack last, loosely covered.'
@@ -388,19 +392,75 @@ export function buildSteps(input: StepInput): Step[] {
       ],
     },
   );
-  add('open', 'open', 'Open', 'When the pin is down.', {
+  if (dish.settings.keepWarmMin)
+    add(
+      'warm',
+      'down',
+      'Keep warm',
+      `Leave the lid on. Keep-warm stays above 60 °C; not for long with dairy in it.`,
+      {
+        timer: { name: 'Keep warm', seconds: dish.settings.keepWarmMin * 60 },
+        durationS: exactly(0),
+        hands: false,
+      },
+    );
+  if (later.length && heat.second) {
+    const { second } = heat;
+    const under = second.then === 'pressure';
+    const hold = formatDuration(second.holdS);
+    add(
+      'open-between',
+      'again',
+      'Open in between',
+      `When the pin is down. Stir once over the floor, then add what was kept for now.`,
+      {
+        items: say(later),
+        durationS: minutes(WORK.openMin + WORK.addAgainMin, 0.3),
+        cautions: [CAUTIONS.open],
+        check: 'Is the pin down, and does the lid turn freely?',
+        look: 'Still thin, nothing stuck to the floor. What is held back stays on its tray.',
+      },
+    );
+    add(
+      'again',
+      'again',
+      under ? `Close again: ${hold} under pressure` : `Simmer ${hold}`,
+      under
+        ? `Lid on, valve on seal, ${hold}. It is hot and comes up in about ${formatDuration(second.comeUpS.mid)}.`
+        : 'Lid off or resting open, low to medium, just moving.',
+      {
+        heat: under ? 'pressure' : 'low',
+        timer: {
+          name: under ? 'Second lid, up and hold' : 'Simmer',
+          seconds: Math.round(second.holdS + second.comeUpS.mid),
+        },
+        durationS: sumRanges([second.comeUpS, exactly(second.holdS)]),
+        hands: false,
+        cautions: under ? [CAUTIONS.seal] : [],
+        check: under ? 'Ring seated, vent clear, valve on seal?' : null,
+      },
+    );
+    if (under)
+      add('again-release', 'again', 'Vent', 'Heat off. Vent it all.', {
+        heat: 'off',
+        durationS: second.releaseS,
+        look: 'The pin drops.',
+        cautions: [CAUTIONS.steam],
+      });
+  }
+  add('open', 'open', heat.second?.then === 'simmer' ? 'Heat off' : 'Open', 'When the pin is down.', {
     kind: 'open',
     durationS: minutes(WORK.openMin, 0.3),
     cautions: [CAUTIONS.open],
     check: 'Is the pin down, and does the lid turn freely?',
   });
-  if (main) {
-    const safe = main.safeC;
+  if (main && checked) {
+    const safe = checked.safeC;
     add(
       'meat',
       'open',
-      `Check the ${main.label}`,
-      `${byLook(main, input.rules) ? 'House rule: a fork turns in it without effort, and it pulls apart. And if you own one, thermometer' : 'Thermometer'} in the thickest part of one thick piece: ${temp(safe)}.${main.cut.safe === 'whole' || kitchen.authority === 'uk' ? ` ${SAFE_C[kitchen.authority].note}` : ''} The forecast says about ${temp(heat.coreAtOpenC ?? safe)}, but only the thermometer knows.`,
+      `Check the ${checked.label}`,
+      `${byLook(checked, input.rules) ? 'House rule: a fork turns in it without effort, and it pulls apart. And if you own one, thermometer' : 'Thermometer'} in the thickest part of one thick piece: ${temp(safe)}.${checked.cut.safe === 'whole' || kitchen.authority === 'uk' ? ` ${SAFE_C[kitchen.authority].note}` : ''} The forecast says about ${temp(heat.coreAtOpenC ?? safe)}, but only the thermometer knows.`,
       {
         kind: 'meat',
         durationS: minutes(WORK.checkMeatMin, 0.3),

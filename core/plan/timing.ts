@@ -33,6 +33,7 @@ const LABELS: Record<Phase, string> = {
   up: 'Comes up',
   hold: 'Holds',
   down: 'Comes down',
+  again: 'Again',
   open: 'Check',
   thicken: 'Thicken',
   dairy: 'Dairy',

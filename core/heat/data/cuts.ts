@@ -18,6 +18,8 @@ export interface Cut {
   /** Lean cuts dry out: minutes above 75 °C core before it shows. */
   dryAfterMin: number | null;
   safe: SafeClass;
+  /** How many times its time to tender until it falls apart. */
+  apart: number;
   /** Release that suits it. */
   release: 'quick' | 'ten' | 'natural';
   /** Conduction relative to boneless meat: bone and fat slow it. */
@@ -25,6 +27,11 @@ export interface Cut {
   /** Share of the half-thickness heat has to cross: a bone in the middle needs no cooking. */
   depth: number;
 }
+
+/** Poultry on the bone is tender well before it drops off it: 9-13 and 15-20 minutes. Source and spread as below. */
+const ON_THE_BONE = 2.3;
+/** Lean white meat sets and then only dries. */
+const LEAN = 6;
 
 /** Where the table comes from: rates scaled to the household bands of minutes under high pressure; thickness by ordinary trade sizes. */
 export const CUTS_SOURCE = {
@@ -43,16 +50,20 @@ const cut = (id: string, name: string, thicknessMm: number, tenderAt95Min: numbe
   release,
   conduction: 1,
   depth: 1,
+  apart: 1.8,
   ...over,
 });
 
 export const CUTS: readonly Cut[] = [
-  cut('chicken-breast', 'chicken breast', 32, 0, 'ten', { safe: 'poultry', dryAfterMin: 12, exponent: 0.62 }),
-  cut('chicken-thigh', 'chicken thigh', 42, 18, 'ten', { safe: 'poultry', bonelessMm: 22, exponent: 0.8, depth: 0.72 }),
-  cut('chicken-drumstick', 'chicken drumstick', 42, 17, 'ten', { safe: 'poultry', exponent: 1.1, depth: 0.82 }),
-  cut('chicken-leg', 'chicken leg quarter', 46, 17, 'ten', { safe: 'poultry', exponent: 1, depth: 0.78 }),
-  cut('chicken-wing', 'chicken wing', 25, 21, 'quick', { safe: 'poultry', exponent: 1, depth: 0.9 }),
-  cut('turkey-breast', 'turkey breast', 45, 0, 'ten', { safe: 'poultry', dryAfterMin: 12 }),
+  cut('chicken-breast', 'chicken breast', 32, 5, 'ten', { safe: 'poultry', dryAfterMin: 12, exponent: 1.05, apart: LEAN }),
+  cut('chicken-thigh', 'chicken thigh', 42, 18, 'ten', { safe: 'poultry', bonelessMm: 22, exponent: 0.8, depth: 0.72, apart: ON_THE_BONE }),
+  cut('chicken-drumstick', 'chicken drumstick', 42, 17, 'ten', { safe: 'poultry', exponent: 1.1, depth: 0.82, apart: ON_THE_BONE }),
+  cut('chicken-leg', 'chicken leg quarter', 46, 17, 'ten', { safe: 'poultry', exponent: 1, depth: 0.78, apart: ON_THE_BONE }),
+  cut('chicken-wing', 'chicken wing', 25, 21, 'quick', { safe: 'poultry', exponent: 1, depth: 0.9, apart: ON_THE_BONE }),
+  cut('chicken-mince', 'minced chicken or turkey', 14, 22, 'quick', { safe: 'poultry' }),
+  cut('chicken-heart', 'hearts and gizzards', 22, 70, 'ten', { safe: 'poultry', exponent: 1.6 }),
+  cut('turkey-breast', 'turkey breast', 45, 5, 'ten', { safe: 'poultry', dryAfterMin: 12, exponent: 1.05, apart: LEAN }),
+  cut('turkey-leg', 'turkey drumstick', 60, 60, 'natural', { safe: 'poultry', exponent: 1.2, depth: 0.75 }),
   cut('turkey-thigh', 'turkey thigh', 62, 57, 'ten', { safe: 'poultry', exponent: 1.2, depth: 0.72 }),
   cut('duck-leg', 'duck leg', 45, 68, 'natural', { safe: 'poultry', exponent: 1, depth: 0.72 }),
   cut('beef-chuck', 'beef chuck', 60, 126, 'natural'),
@@ -61,10 +72,13 @@ export const CUTS: readonly Cut[] = [
   cut('beef-short-rib', 'beef short rib', 45, 124, 'natural', { exponent: 1.1, depth: 0.8 }),
   cut('oxtail', 'oxtail', 50, 158, 'natural', { exponent: 1, depth: 0.7 }),
   cut('beef-brisket', 'beef brisket', 55, 160, 'natural'),
+  cut('beef-skirt', 'beef skirt or flank', 22, 110, 'natural', { exponent: 0.4 }),
+  cut('beef-tongue', 'beef tongue', 75, 150, 'natural', { exponent: 1.2 }),
   cut('beef-round', 'beef round', 60, 120, 'ten', { dryAfterMin: 45 }),
   cut('lamb-shoulder', 'lamb shoulder', 60, 74, 'natural'),
   cut('lamb-leg', 'lamb leg', 60, 70, 'natural'),
   cut('lamb-shank', 'lamb shank', 55, 124, 'natural', { exponent: 1.2, depth: 0.72 }),
+  cut('lamb-neck', 'lamb neck', 40, 95, 'natural', { exponent: 0.9, depth: 0.8 }),
   cut('mutton', 'mutton or goat', 40, 130, 'natural'),
   cut('pork-shoulder', 'pork shoulder', 60, 102, 'natural'),
   cut('pork-loin', 'pork loin', 28, 0, 'ten', { dryAfterMin: 10 }),
@@ -72,7 +86,9 @@ export const CUTS: readonly Cut[] = [
   cut('pork-ribs', 'pork ribs', 25, 80, 'natural', { exponent: 0.5 }),
   cut('pork-cheek', 'pork cheek', 35, 125, 'natural'),
   cut('gammon', 'gammon', 60, 78, 'natural'),
+  cut('ham-hock', 'ham hock', 75, 130, 'natural', { exponent: 1.2, depth: 0.72 }),
   cut('veal-shoulder', 'veal shoulder', 40, 78, 'natural'),
+  cut('veal-shin', 'veal shin', 40, 105, 'natural', { exponent: 0.5, depth: 0.9 }),
   cut('venison', 'venison', 40, 106, 'natural', { dryAfterMin: 60 }),
   cut('rabbit', 'rabbit', 35, 55, 'ten', { exponent: 0.9, depth: 0.8 }),
   cut('ground-meat', 'ground meat', 14, 34, 'quick', { safe: 'ground' }),
@@ -82,6 +98,11 @@ export const CUTS: readonly Cut[] = [
 ];
 
 const byId = new Map(CUTS.map((c) => [c.id, c]));
+
+/** True of meat without a shape of its own: minced. */
+export function isLoose(cut: Pick<Cut, 'id'>): boolean {
+  return cut.id === 'ground-meat' || cut.id === 'chicken-mince';
+}
 
 /** The cut with this id, or undefined. */
 export function cutById(id: string | undefined): Cut | undefined {

@@ -21,7 +21,7 @@ const UK: LethalityTable = {
 
 /**
  * Public time-and-temperature figures by authority. Between two rows the logarithm of the time is a straight line; beyond the
- * last row its slope goes on. Only an account of the simulation: it never replaces the thermometer.
+ * last row nothing more is credited. Only an account of the simulation: it never replaces the thermometer.
  */
 export const LETHALITY: Record<'us' | 'uk', Record<SafeClass, LethalityTable>> = {
   us: {

@@ -20,7 +20,14 @@ export const SOFTENING_SOURCE = {
   spread: 0.25,
 };
 
-const soft = (id: string, name: string, sizeMm: number, exponent: number, softAt95Min: number, apart: number): Softening => ({
+const soft = (
+  id: string,
+  name: string,
+  sizeMm: number,
+  exponent: number,
+  softAt95Min: number,
+  apart: number,
+): Softening => ({
   id,
   name,
   sizeMm,
@@ -39,23 +46,16 @@ export const SOFTENING: readonly Softening[] = [
   soft('beetroot', 'beetroot', 40, 1.8, 28, 5),
   soft('squash', 'squash', 30, 1.8, 6, 3),
   soft('cabbage', 'cabbage', 8, 0, 14, 5),
-  soft('cauliflower', 'cauliflower', 30, 1.6, 5, 3),
-  soft('broccoli', 'broccoli', 25, 1.6, 4, 2.5),
   soft('celery', 'celery', 10, 0.5, 14, 4),
   soft('fennel', 'fennel', 15, 0.6, 12, 4),
-  soft('green-bean', 'green beans', 8, 1, 9, 3),
-  soft('pepper', 'peppers', 8, 0, 7, 4),
-  soft('courgette', 'courgette', 15, 0.8, 3, 3),
-  soft('corn', 'sweetcorn', 9, 1.5, 5, 6),
-  soft('pea', 'peas', 8, 2, 3, 4),
   soft('red-lentil', 'red lentils', 3, 1.5, 14, 2),
-  soft('lentil', 'lentils', 5, 1.5, 30, 2.2),
-  soft('split-pea', 'split peas', 5, 1.6, 40, 2.2),
-  soft('bean-dry', 'dried beans, not soaked', 9, 1.8, 150, 1.9),
-  soft('bean-soaked', 'soaked beans', 10, 1.8, 55, 2.4),
-  soft('rice', 'white rice', 2.5, 1.2, 16, 2.2),
-  soft('brown-rice', 'brown rice', 2.8, 1.2, 42, 2),
-  soft('barley', 'barley', 4, 1.6, 48, 2.6),
+  soft('lentil', 'lentils', 5, 1.5, 42, 3),
+  soft('split-pea', 'split peas', 5, 1.6, 55, 2.6),
+  soft('bean-dry', 'dried beans, not soaked', 9, 1.8, 190, 1.8),
+  soft('bean-soaked', 'soaked beans', 10, 1.8, 62, 2.6),
+  soft('rice', 'white rice', 2.5, 1.2, 18, 3.4),
+  soft('brown-rice', 'brown rice', 2.8, 1.2, 75, 2.2),
+  soft('barley', 'barley', 4, 1.6, 72, 2.6),
   soft('pasta', 'pasta', 3, 0, 13, 2),
   soft('small-pasta', 'small pasta', 2.5, 0.5, 11, 2),
   soft('noodle', 'noodles', 2, 0.8, 6, 2),
@@ -77,17 +77,10 @@ const NAMED: readonly (readonly [RegExp, string])[] = [
   [/swede|turnip|rutabaga|kohlrabi/, 'swede'],
   [/celeriac|celery root/, 'celeriac'],
   [/beet/, 'beetroot'],
-  [/courgette|zucchini/, 'courgette'],
   [/squash|pumpkin/, 'squash'],
-  [/cauliflower/, 'cauliflower'],
-  [/broccoli/, 'broccoli'],
   [/celery/, 'celery'],
   [/fennel/, 'fennel'],
   [/cabbage/, 'cabbage'],
-  [/green bean|french bean|string bean/, 'green-bean'],
-  [/bell pepper|pepper/, 'pepper'],
-  [/sweetcorn|corn/, 'corn'],
-  [/\bpeas?\b/, 'pea'],
 ];
 
 /** Which row softens a food of this name and kind; `soaked` for pulses that stood in water. */
@@ -108,10 +101,13 @@ function idOf(name: string, kind: string, soaked: boolean): string | undefined {
       return /brown|wild/.test(name) ? 'brown-rice' : /rice/.test(name) ? 'rice' : undefined;
     case 'pasta':
       if (/gnocchi/.test(name)) return undefined;
-      return /orzo|small|risoni/.test(name) ? 'small-pasta' : /noodle|udon|ramen/.test(name) ? 'noodle' : 'pasta';
+      return /orzo|small|risoni/.test(name)
+        ? 'small-pasta'
+        : /noodle|udon|ramen/.test(name)
+          ? 'noodle'
+          : 'pasta';
     case 'root-veg':
     case 'slow-veg':
-    case 'quick-veg':
       return NAMED.find(([words]) => words.test(name))?.[1];
     default:
       return undefined;

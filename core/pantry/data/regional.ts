@@ -2,7 +2,7 @@ import { row } from './row';
 
 /** Foods that belong to one region's sauces, and the less usual cuts, vegetables, spices, sauces and cheeses. */
 export const REGIONAL = [
-  row('poultry', 'turkey leg | turkey drumstick', { pieceG: { each: 650 }, fat: 0.06, cut: 'turkey-thigh' }),
+  row('poultry', 'turkey leg | turkey drumstick', { pieceG: { each: 650 }, fat: 0.06, cut: 'turkey-leg' }),
   row('poultry', 'turkey wing', { pieceG: { each: 350 }, fat: 0.1, cut: 'turkey-thigh' }),
   row('poultry', 'guinea fowl | pheasant | partridge | quail', { pieceG: { each: 900 }, fat: 0.04, cut: 'chicken-leg' }),
   row('poultry', 'chicken liver | duck liver | livers', { pieceG: { each: 40 }, fat: 0.05 }),
@@ -10,15 +10,15 @@ export const REGIONAL = [
   row('poultry', 'poussin | cornish hen', { pieceG: { each: 450 }, fat: 0.07, cut: 'chicken-leg' }),
   row('red-meat', 'beef neck | neck of beef | beef skirt braising', { pieceG: { each: 800 }, fat: 0.08, cut: 'beef-chuck' }),
   row('red-meat', 'bottom round | rump roast | pot roast | eye of round | london broil | top round', { pieceG: { each: 1300 }, fat: 0.06, cut: 'beef-round' }),
-  row('red-meat', 'beef flank | flap meat | hanger steak | bavette', { pieceG: { each: 700 }, fat: 0.08, cut: 'beef-round' }),
+  row('red-meat', 'beef flank | flap meat | hanger steak | bavette', { pieceG: { each: 700 }, fat: 0.08, cut: 'beef-skirt' }),
   row('red-meat', 'beef tendon', { pieceG: { each: 300 }, fat: 0.01, cut: 'oxtail' }),
   row('red-meat', 'tripe', { pieceG: { each: 500 }, fat: 0.04, cut: 'beef-shin' }),
-  row('red-meat', 'ox tongue | beef tongue | tongue', { pieceG: { each: 1300 }, fat: 0.16, cut: 'beef-brisket' }),
+  row('red-meat', 'ox tongue | beef tongue | tongue', { pieceG: { each: 1300 }, fat: 0.16, cut: 'beef-tongue' }),
   row('red-meat', 'corned beef | salt beef | pickled beef', { pieceG: { each: 1400 }, fat: 0.13, salt: 0.025, cut: 'beef-brisket' }),
-  row('red-meat', 'osso buco | veal shank | veal shin', { pieceG: { each: 320 }, fat: 0.06, cut: 'beef-shin' }),
+  row('red-meat', 'osso buco | veal shank | veal shin', { pieceG: { each: 320 }, fat: 0.06, cut: 'veal-shin' }),
   row('red-meat', 'lamb chop | lamb loin chop | lamb cutlet', { pieceG: { each: 110 }, fat: 0.16, cut: 'lamb-leg' }),
   row('red-meat', 'lamb breast | breast of lamb | lamb rib', { pieceG: { each: 700 }, fat: 0.25, cut: 'pork-belly' }),
-  row('red-meat', 'pork hock | ham shank | pork knuckle | trotter | pig’s trotter', { pieceG: { each: 900 }, fat: 0.15, cut: 'lamb-shank' }),
+  row('red-meat', 'pork hock | ham shank | pork knuckle | trotter | pig’s trotter', { pieceG: { each: 900 }, fat: 0.15, cut: 'ham-hock' }),
   row('red-meat', 'pork leg | leg of pork | fresh ham', { pieceG: { each: 2200 }, fat: 0.06, cut: 'pork-shoulder' }),
   row('red-meat', 'country-style rib | rib tip | boneless pork rib', { pieceG: { each: 150 }, fat: 0.14, cut: 'pork-shoulder' }),
   row('red-meat', 'wild boar | boar', { pieceG: { each: 1000 }, fat: 0.05, cut: 'mutton' }),

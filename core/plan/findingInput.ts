@@ -1,0 +1,38 @@
+import type { Dish } from '../dish/dish';
+import type { HouseRules } from '../dish/houseRules';
+import type { HeatForecast } from '../heat/simulate';
+import type { PlacedItem } from '../moments/place';
+import type { Pantry } from '../pantry/pantry';
+import type { Boil } from '../pot/boil';
+import type { FloorRisk } from '../pot/floor';
+import type { Fill } from '../pot/layers';
+import type { LiquidSum } from '../pot/liquid';
+import type { Pot } from '../pot/pot';
+import type { Kitchen } from './kitchen';
+import type { MeatPiece, PlantPiece } from './meat';
+import type { BrokenNeed } from './needs';
+
+/** Everything a finding may look at. */
+export interface FindingInput {
+  dish: Dish;
+  kitchen: Kitchen;
+  rules: HouseRules;
+  pot: Pot;
+  items: readonly PlacedItem[];
+  meat: readonly MeatPiece[];
+  kinds: readonly (MeatPiece | PlantPiece)[];
+  liquid: LiquidSum;
+  fill: Fill;
+  floor: FloorRisk;
+  boil: Boil;
+  heat: HeatForecast;
+  release: 'quick' | 'ten' | 'natural';
+  batches: number;
+  saltG: number;
+  pantry: Pantry;
+  needs: readonly BrokenNeed[];
+  /** Loads a changed dish into its pot: a fix is only offered where it is seen to help. */
+  load: (dish: Dish) => Pick<FindingInput, 'liquid' | 'fill' | 'floor' | 'boil'>;
+  /** Forecasts a changed dish, for the same purpose. */
+  heatOf: (dish: Dish) => { heat: HeatForecast; kinds: readonly (MeatPiece | PlantPiece)[] };
+}
