@@ -38,6 +38,22 @@ export {
   takeAs,
   tellLineApart,
 } from './plan/fixes';
+export {
+  answerWish,
+  layOutMeal,
+  soonerWays,
+  yesterdayOf,
+  type Meal,
+  type MealInput,
+  type MealMeans,
+  type MealTask,
+  type SoonerWay,
+} from './plan/serve';
+export { mealInput, sidesOf, wishTime } from './plan/meal';
+export { ventedAtOnce } from './plan/early';
+export { minutesTable, MINUTES_SIZES, type MinutesRow } from './plan/minutes';
+export { SIDES, SideSchema, type Side, type SideTask } from './plan/data/sides';
+export { HeatRanges, type RangeAnswer } from './heat/ranges';
 export { bowlsFor, BOWL_WHEN, type Bowl, type BowlWhen } from './plan/bowls';
 export { comparePots, type PotChoice } from './plan/comparePots';
 export { diagnose, type Diagnosis, type Suspect, type TroubleKind } from './plan/diagnose';
@@ -57,6 +73,7 @@ export {
   emptyDish,
   scaleOf,
   type Aim,
+  type MealWish,
   type Dish,
   type DishSettings,
   type Line,

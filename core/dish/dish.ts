@@ -48,6 +48,18 @@ export const LineSchema = z.object({
 });
 export type Line = z.infer<typeof LineSchema>;
 
+/** When a meal is wanted and what stands beside the dish. `serveAt` is a time of day, or null for as soon as possible. */
+export const MealSchema = z.object({
+  serveAt: z
+    .string()
+    .regex(/^([01]\d|2[0-3]):[0-5]\d$/)
+    .nullable(),
+  sides: z.array(z.string().max(60)).max(8),
+  hands: z.union([z.literal(1), z.literal(2)]),
+  yesterday: z.boolean(),
+});
+export type MealWish = z.infer<typeof MealSchema>;
+
 /** What the cook decided about cooking it. `null` means computed. */
 export const DishSettingsSchema = z.object({
   potId: id.nullable().default(null),
@@ -64,6 +76,8 @@ export const DishSettingsSchema = z.object({
     .optional(),
   /** Left closed on keep-warm after the pin has dropped. */
   keepWarmMin: z.number().min(0).max(240).optional(),
+  /** The meal around the dish: when, with what beside it, and who helps. */
+  meal: MealSchema.optional(),
   aim: z.enum(AIMS).default('coating'),
   /** The cook's own loading order, layer ids from the floor up; layers not named keep their computed place. */
   layers: z.array(z.string().max(20)).max(20).default([]),

@@ -184,11 +184,12 @@ export class Run {
   }
 
   /**
-   * One step at a given heater power; the pot's temperature is free unless `pinnedC` is given. Pot and pieces are solved
+   * One step at a given heater power; the pot's temperature is free unless `pinnedC` is given,
+   * and never above `mostC`: what is too much leaves as vapour. Pot and pieces are solved
    * together, fully implicitly, so that no amount of cold food in a small pot makes it swing, and the pieces take exactly the
    * heat the pot gives.
    */
-  step(heaterW: number, lossFactor: number, pinnedC?: number): void {
+  step(heaterW: number, lossFactor: number, pinnedC?: number, mostC = Number.POSITIVE_INFINITY): void {
     const isBoiling = this.potC > this.boilsC - 2;
     const pieces = this.pieces;
     let bound = 0;
@@ -205,7 +206,8 @@ export class Run {
         conductance += piece.gain;
         drive += piece.offset;
       }
-      this.potC = (this.capacity * this.potC + STEP_S * drive) / (this.capacity + STEP_S * conductance);
+      const freeC = (this.capacity * this.potC + STEP_S * drive) / (this.capacity + STEP_S * conductance);
+      this.potC = Math.min(freeC, mostC);
     } else this.potC = pinnedC;
     for (const piece of pieces) piece.finish(STEP_S, this.potC);
     this.timeS += STEP_S;
@@ -260,10 +262,7 @@ export class Run {
   /** Simmers with the lid off, at the boil as soon as the gentle heat gets there, for some minutes. */
   simmer(minutes: number): void {
     const power = this.powerW * HEAT_FIGURES.simmerShare.value;
-    for (let i = Math.round((minutes * 60) / STEP_S); i > 0; i--) {
-      this.step(power, 1);
-      this.potC = Math.min(this.potC, this.boilsC);
-    }
+    for (let i = Math.round((minutes * 60) / STEP_S); i > 0; i--) this.step(power, 1, undefined, this.boilsC);
   }
 
   /** Opens the pot, takes in what is added, and stands open for a while. */

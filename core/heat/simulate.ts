@@ -182,7 +182,7 @@ function openAgain(run: Run, phase: NonNullable<HeatInput['second']>): SecondFor
 }
 
 /** A moment of the bare model on the clock of this household's pot: its coming up and coming down take longer or shorter. */
-function learnedTime(
+export function learnedTime(
   timeS: number,
   at: { comeUpS: number; holdS: number; firstS: number },
   up: number,

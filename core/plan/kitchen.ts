@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { DEFAULT_RULES, HouseRulesSchema } from '../dish/houseRules';
 import { ALLERGENS, FoodSchema } from '../pantry/food';
+import { SideSchema } from './data/sides';
 import { PotSchema, POT_PRESETS } from '../pot/pot';
 
 /** What the people at this table need. */
@@ -28,6 +29,11 @@ export const KitchenSchema = z.object({
   tools: z
     .object({ thermometer: z.boolean(), scale: z.boolean() })
     .default({ thermometer: true, scale: true }),
+  /** Burners beside the pot, and an oven; four and yes when nothing is said. */
+  burners: z.number().int().min(0).max(8).optional(),
+  oven: z.boolean().optional(),
+  /** Side dishes of the household's own. */
+  ownSides: z.array(SideSchema).max(40).optional(),
   ownFoods: z.array(FoodSchema).max(500).default([]),
 });
 export type Kitchen = z.infer<typeof KitchenSchema>;

@@ -339,7 +339,8 @@ export function forecastFor(input: HeatInput, frozen: boolean, rules: HouseRules
 const FORECAST_BEFORE = new Map<string, HeatForecast>();
 const KEPT_FORECASTS = 100;
 
-function forecastOnce(input: HeatInput): HeatForecast {
+/** A forecast, remembered by its whole input. */
+export function forecastOnce(input: HeatInput): HeatForecast {
   const key = JSON.stringify(input);
   const before = FORECAST_BEFORE.get(key);
   if (before) return before;

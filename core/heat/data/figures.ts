@@ -44,3 +44,22 @@ export const HEAT_FIGURES = {
   /** Part of the power a simmer on the pot’s own heater puts in after opening. */
   simmerShare: { value: 0.4, spread: 0.3, source: 'Low to medium of the searing heats' },
 } as const;
+
+/**
+ * How far ordinary kitchens lie from the expected one: relative, or °C for the start. About nineteen of twenty lie inside, so
+ * one standard deviation is half of it.
+ */
+export const KITCHEN_SPREADS = {
+  power: {
+    spread: HEAT_FIGURES.efficiency.spread,
+    source: 'Mains voltage, age of the heater, fit of the inner pot',
+  },
+  loss: { spread: 0.2, source: 'Insulation, draught, lid seal' },
+  releaseLoss: { spread: HEAT_FIGURES.releaseLoss.spread, source: 'Lid condensation and seepage' },
+  vent: { spread: HEAT_FIGURES.ventS.spread, source: 'How boldly the valve is turned' },
+  purge: { spread: HEAT_FIGURES.purgeG.spread, source: 'When the valve closes' },
+  surface: { spread: HEAT_FIGURES.boilingW.spread, source: 'Boiling liquid or condensing steam' },
+  fill: { spread: 0.12, source: 'Pouring by eye, juices, sizes of onions' },
+  startC: { spread: 3, source: 'Refrigerators of 3-8 °C, time on the board' },
+  thickness: { spread: 0.1, source: 'Judging thickness by eye; pieces of one pack' },
+} as const;

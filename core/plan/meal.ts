@@ -1,0 +1,44 @@
+import type { MealWish } from '../dish/dish';
+import { SIDES, type Side } from './data/sides';
+import type { Kitchen } from './kitchen';
+import type { Plan } from './plan';
+import type { MealInput } from './serve';
+
+/** Burners where the household has said nothing. Source: ordinary stoves. */
+const USUAL_BURNERS = 4;
+export const NO_WISH: MealWish = { serveAt: null, sides: [], hands: 1, yesterday: false };
+
+/** The household's side dishes: its own first, then the shipped ones. */
+export function sidesOf(kitchen: Pick<Kitchen, 'ownSides'>): Side[] {
+  return [...(kitchen.ownSides ?? []), ...SIDES];
+}
+
+/** The meal of a planned dish as its settings wish it; sides that are no longer known are left out. */
+export function mealInput(plan: Plan, kitchen: Kitchen): MealInput {
+  const wish = plan.dish.settings.meal ?? NO_WISH;
+  const known = sidesOf(kitchen);
+  const isStovetop = plan.pot.kind === 'stovetop';
+  return {
+    steps: plan.steps,
+    totalS: plan.timing.totalS,
+    potOnBurner: isStovetop,
+    panSear: plan.rules.browning === 'pan',
+    sides: wish.sides.flatMap((id) => known.find((s) => s.id === id) ?? []),
+    means: {
+      hands: wish.hands,
+      burners: kitchen.burners ?? USUAL_BURNERS,
+      oven: kitchen.oven ?? true,
+      yesterday: wish.yesterday,
+    },
+  };
+}
+
+/**
+ * The next moment at which the clock says `serveAt`, epoch milliseconds; a time up to twelve hours ago is taken as today and
+ * missed, so that being late is told as late and not as tomorrow. `midnight` is the start of the cook's day.
+ */
+export function wishTime(serveAt: string, midnight: number, now: number): number {
+  const [h = 0, m = 0] = serveAt.split(':').map(Number);
+  const at = midnight + (h * 60 + m) * 60_000;
+  return now - at > 12 * 3600_000 ? at + 24 * 3600_000 : at;
+}
