@@ -7,6 +7,8 @@ const Dishes = lazy(() => import('./screens/dishes/Dishes'));
 const NewDish = lazy(() => import('./screens/dishes/NewDish'));
 const Counter = lazy(() => import('./screens/counter/Counter'));
 const ClockScreen = lazy(() => import('./screens/clock/Clock'));
+const Serve = lazy(() => import('./screens/serve/Serve'));
+const Minutes = lazy(() => import('./screens/minutes/Minutes'));
 const Bowls = lazy(() => import('./screens/bowls/Bowls'));
 const AtThePot = lazy(() => import('./screens/atThePot/AtThePot'));
 const Finish = lazy(() => import('./screens/finish/Finish'));
@@ -37,6 +39,9 @@ export function App() {
             <Route path="/dishes/new" element={<NewDish />} />
             <Route path="/dish/:dishId" element={<Counter />} />
             <Route path="/dish/:dishId/clock" element={<ClockScreen />} />
+            <Route path="/dish/:dishId/serve" element={<Serve />} />
+            <Route path="/minutes" element={<Minutes />} />
+            <Route path="/minutes/:potId" element={<Minutes />} />
             <Route path="/dish/:dishId/bowls" element={<Bowls />} />
             <Route path="/dish/:dishId/finish" element={<Finish />} />
             <Route path="/finish" element={<Finish />} />

@@ -1,10 +1,7 @@
 import {
-  cutById,
   defaultKitchen,
-  donenessOf,
   emptyDish,
   foldCook,
-  forecastHeat,
   Pantry,
   planDish,
   readLine,
@@ -14,6 +11,7 @@ import {
 import { FORTY, TWENTY } from './forty';
 import { measure, printTable } from './clock';
 import { benchFindings } from './findings';
+import { benchHeat } from './heat';
 import { benchReading } from './reading';
 import { benchSearch } from './search';
 
@@ -57,27 +55,6 @@ printTable('Reading lines', [
   { what: '40 lines, read before', ...measure(() => FORTY.forEach((t) => void readLine(t, pantry))) },
 ]);
 
-const chuck = cutById('beef-chuck');
-printTable('forecastHeat, one kilo', [
-  {
-    what: '40 mm beef chuck, natural release, minutes suggested',
-    ...measure(
-      () =>
-        void forecastHeat({
-          pot: { heaterW: 1000, lossWPerK: 1, metalJPerK: 650, gaugeKPa: 75 },
-          altitudeM: n++ % 900,
-          roomC: 20,
-          lumpJPerK: 3200,
-          startC: 70,
-          pieces: [{ massG: 1000, thicknessMm: 44, exponent: 1.8, conduction: 1, startC: 6 }],
-          judged: chuck ? [{ index: 0, doneness: donenessOf(chuck, 'us') }] : [],
-          release: 'natural',
-          minutes: null,
-        }),
-    ),
-  },
-]);
-
 const events: CookEvent[] = Array.from({ length: 400 }, (_, i) => ({
   id: `e${i}`,
   cookId: 'c',
@@ -90,6 +67,7 @@ const events: CookEvent[] = Array.from({ length: 400 }, (_, i) => ({
 }));
 printTable('foldCook', [{ what: '400 events', ...measure(() => void foldCook(events)) }]);
 
+benchHeat();
 benchReading();
 benchSearch();
 benchFindings();

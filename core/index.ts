@@ -24,6 +24,7 @@ export {
 } from './plan/kitchen';
 export { SEVERITIES, type Finding, type Fix, type Severity } from './plan/finding';
 export {
+  addLater,
   asComputed,
   cutLine,
   loadInOrder,
@@ -53,7 +54,7 @@ export { mealInput, sidesOf, wishTime } from './plan/meal';
 export { ventedAtOnce } from './plan/early';
 export { minutesTable, MINUTES_SIZES, type MinutesRow } from './plan/minutes';
 export { SIDES, SideSchema, type Side, type SideTask } from './plan/data/sides';
-export { HeatRanges, type RangeAnswer } from './heat/ranges';
+export { HeatRanges, spreadOut, type RangeAnswer } from './heat/ranges';
 export { bowlsFor, BOWL_WHEN, type Bowl, type BowlWhen } from './plan/bowls';
 export { comparePots, type PotChoice } from './plan/comparePots';
 export { diagnose, type Diagnosis, type Suspect, type TroubleKind } from './plan/diagnose';
@@ -107,6 +108,8 @@ export { secondsAt } from './heat/lethality';
 export { SOFTENING, softeningOf } from './heat/data/softness';
 export { CUBED_EXPONENT, CUTS, cutById, SAFE_C } from './heat/data/cuts';
 export { enthalpyOf, MEAT, Piece, type PieceSpec } from './heat/piece';
+export { KITCHEN_SPREADS } from './heat/data/figures';
+export { freezingTimeS } from './heat/freezing';
 export { centreOf, type Shape } from './heat/series';
 export {
   forecastHeat,

@@ -24,7 +24,7 @@ test('the clock follows minutes, release, pressure and thickness, and says what 
   await expect(fact(page, 'Holds')).not.toHaveText(before ?? '');
   await page.getByText('High', { exact: true }).click();
   await page.getByLabel('Thickness').fill('60');
-  await expect(page.getByText('60 mm', { exact: true })).toBeVisible();
+  await expect(page.locator('.knob-head', { hasText: 'Thickness' })).toContainText('60 mm');
   await page.getByRole('button', { name: 'Shortest' }).click();
   await expect(page.getByRole('radio', { name: 'Quick' })).toBeChecked();
   await expect(page.locator('body')).not.toContainText(/\bis safe\b/i);
@@ -40,4 +40,30 @@ test('the same stands in a table, and a setting is kept to compare', async ({ pa
   await expect(page.getByRole('button', { name: 'Stop comparing' })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: 'Keep this to compare' })).toBeVisible();
+});
+
+test('everything in the pot is judged, the band is worked out, and a lump is refused a forecast', async ({
+  page,
+}) => {
+  await open(page, '/dish/stout-beef/clock');
+  const kinds = page.locator('.clock-kinds tbody tr');
+  await expect(kinds).toHaveCount(3);
+  await expect(kinds.filter({ hasText: 'carrots' })).toContainText('falling apart');
+  await expect(page.getByText(/band round the core is 200 kitchens/)).toBeVisible({ timeout: 30_000 });
+  await page.getByText('One lump', { exact: true }).click();
+  await expect(page.getByText(/cannot be predicted/)).toBeVisible();
+  await page.getByText('Not frozen', { exact: true }).click();
+  await expect(page.getByText(/cannot be predicted/)).toHaveCount(0);
+});
+
+test('what would fall apart is added when the pot is opened in between', async ({ page }) => {
+  await open(page, '/dish/stout-beef');
+  await page.getByText('The carrots will fall apart').click();
+  await page.getByRole('button', { name: 'Open in between and add them then' }).first().click();
+  await expect(page.getByText('The carrots will fall apart')).toHaveCount(0);
+  await page.getByRole('link', { name: 'Clock' }).click();
+  await expect(fact(page, 'Second lid')).toBeVisible();
+  await page.getByText('Simmer', { exact: true }).click();
+  await expect(fact(page, 'Then simmers')).toBeVisible();
+  await expect(page.locator('.clock-kinds')).toContainText('later');
 });

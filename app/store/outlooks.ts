@@ -7,7 +7,7 @@ import { db } from './db';
 const CHUNK = 24;
 
 /** A short fingerprint of a text: 53 bits, enough to notice a change. */
-function fingerprint(text: string): string {
+export function fingerprint(text: string): string {
   let a = 0x9e3779b9;
   let b = 0x85ebca6b;
   for (let i = 0; i < text.length; i++) {

@@ -1,11 +1,55 @@
-import { wrap, type Remote } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
+import type { HeatInput, Kitchen, MinutesRow, Pot, RangeAnswer } from '../../core/index';
 import type { Planning } from './planning';
 
 let planning: Remote<Planning> | undefined;
+let jobs = 0;
 
 /** The one worker that plans away from the screen, started when first asked for. */
 export function planningWorker(): Remote<Planning> {
   return (planning ??= wrap<Planning>(
     new Worker(new URL('./planning.ts', import.meta.url), { type: 'module' }),
   ));
+}
+
+/** Starts a job that tells as it goes; what it returns drops the job, after which it tells nothing more. */
+function start<T>(
+  run: (job: number, tell: (answer: T) => void) => Promise<unknown>,
+  tell: (answer: T) => void,
+  whole?: () => void,
+): () => void {
+  const job = ++jobs;
+  let wanted = true;
+  let done = false;
+  void run(
+    job,
+    proxy((answer: T) => {
+      if (wanted) tell(answer);
+    }),
+  ).then(() => {
+    done = true;
+    if (wanted) whole?.();
+  });
+  return () => {
+    wanted = false;
+    if (!done) void planningWorker().drop(job);
+  };
+}
+
+/** Runs a cook in many kitchens; tells better and better ranges. */
+export function startRanges(
+  ask: { input: HeatInput; minutes: number; lead: number; runs: number },
+  tell: (answer: RangeAnswer) => void,
+): () => void {
+  return start((job, t) => planningWorker().ranges(job, ask.input, ask.minutes, ask.lead, ask.runs, t), tell);
+}
+
+/** Computes the table of minutes of a pot, row by row. */
+export function startMinutes(
+  pot: Pot,
+  kitchen: Kitchen,
+  tell: (row: MinutesRow) => void,
+  whole: () => void,
+): () => void {
+  return start((job, t) => planningWorker().minutes(job, pot, kitchen, t), tell, whole);
 }

@@ -1,14 +1,20 @@
 import { expose } from 'comlink';
 import {
   comparePots,
+  HeatRanges,
+  minutesTable,
   outlookOf,
   planDish,
   potFor,
   schoolsFor,
   type Calibration,
   type Dish,
+  type HeatInput,
   type Kitchen,
+  type MinutesRow,
   type Outlook,
+  type Pot,
+  type RangeAnswer,
   type Severity,
   type SchoolForDish,
 } from '../../core/index';
@@ -26,6 +32,14 @@ export interface PotAnswer {
   mostPlates: number;
   mustChange: { severity: Severity; text: string; fix: string }[];
 }
+
+/** Jobs that nobody waits for any more. */
+const dropped = new Set<number>();
+/** Longest a job works before it lets others in and looks whether it is still wanted, ms. */
+const TURN_MS = 40;
+/** Where the quasi-random kitchens begin: any number, the same each time. */
+const SEED = 20;
+const turn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 /** Plans many dishes away from the screen. */
 const planning = {
@@ -67,6 +81,44 @@ const planning = {
         })),
       };
     });
+  },
+
+  /**
+   * The cook in many kitchens. Tells what is known after each turn and at the end; a job that was dropped ends quietly and
+   * leaves nothing behind.
+   */
+  async ranges(
+    job: number,
+    input: HeatInput,
+    minutes: number,
+    lead: number,
+    runs: number,
+    tell: (answer: RangeAnswer) => void,
+  ): Promise<void> {
+    const ranges = new HeatRanges(input, minutes, lead, SEED);
+    while (ranges.runs < runs && !dropped.has(job)) {
+      const until = performance.now() + TURN_MS;
+      do ranges.next();
+      while (ranges.runs < runs && performance.now() < until);
+      tell(ranges.answer());
+      await turn();
+    }
+    dropped.delete(job);
+  },
+
+  /** Tells a job that nobody waits for it. */
+  drop(job: number): void {
+    dropped.add(job);
+  },
+
+  /** The household's table of minutes for a pot, row by row. */
+  async minutes(job: number, pot: Pot, kitchen: Kitchen, tell: (row: MinutesRow) => void): Promise<void> {
+    for (const row of minutesTable(pot, kitchen)) {
+      if (dropped.has(job)) break;
+      tell(row);
+      await turn();
+    }
+    dropped.delete(job);
   },
 
   /** What every option of every school that concerns a dish would change in it. */

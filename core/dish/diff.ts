@@ -48,6 +48,20 @@ export function diffDishes(from: Dish, to: Dish): DishChange[] {
     );
   if (a.frozen !== b.frozen)
     say('setting', b.frozen ? 'Frozen' : a.frozen ? 'Not frozen' : 'Not frozen, whatever the line says');
+  if (Boolean(a.fused) !== Boolean(b.fused))
+    say('setting', b.fused ? 'Frozen in one lump' : 'No longer a lump');
+  if ((a.keepWarmMin ?? 0) !== (b.keepWarmMin ?? 0))
+    say('setting', `Kept warm: ${a.keepWarmMin ?? 0} min, now ${b.keepWarmMin ?? 0} min`);
+  if (JSON.stringify(a.again) !== JSON.stringify(b.again))
+    say(
+      'setting',
+      `After opening in between: ${b.again?.then === 'simmer' ? 'a simmer' : 'a second lid'}, ${minutes(b.again?.minutes ?? null)}`,
+    );
+  if (JSON.stringify(a.meal) !== JSON.stringify(b.meal))
+    say(
+      'setting',
+      `The meal: ${b.meal?.serveAt ? `at ${b.meal.serveAt}` : 'as soon as it can be'}, ${b.meal?.sides.length ?? 0} beside it`,
+    );
   if (a.aim !== b.aim) say('setting', `Sauce: ${AIM_WORDS[a.aim]}, now ${AIM_WORDS[b.aim]}`);
   if (a.potId !== b.potId) say('setting', 'Cooked in another pot');
   for (const school of SCHOOLS) {
@@ -91,6 +105,11 @@ function diffLine(was: Line, is: Line): DishChange[] {
     was.frozen !== is.frozen
   )
     out.push({ kind: 'changed', text: `${name}: read differently` });
+  if (Boolean(was.later) !== Boolean(is.later))
+    out.push({
+      kind: 'moved',
+      text: `${name}: ${is.later ? 'added when opened in between' : 'under the first lid'}`,
+    });
   if (Boolean(was.asSlurry) !== Boolean(is.asSlurry))
     out.push({ kind: 'changed', text: `${name}: ${is.asSlurry ? 'sized as a slurry' : 'as written'}` });
   return out;

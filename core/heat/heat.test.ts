@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { FOODS } from '../pantry/pantry';
 import { CUBED_EXPONENT, CUTS, cutById, SAFE_C } from './data/cuts';
 import { donenessOf } from './doneness';
+import { freezingTimeS } from './freezing';
 import { enthalpyOf, MEAT, Piece, tempOf } from './piece';
 import { airKPa, boilingC, saturationKPa } from './saturation';
 import { centreOf } from './series';
@@ -135,10 +136,29 @@ const inputFor = (
   };
 };
 
+describe('freezing', () => {
+  it.each([0, 1, 2] as const)(
+    'exponent %d takes the time of the published formula, within 16 %%',
+    (exponent) => {
+      for (const mm of [20, 40, 60]) {
+        const piece = new Piece({ massG: 1000, thicknessMm: mm, exponent, conduction: 1, startC: 10 });
+        let seconds = 0;
+        while (piece.coreC > -18 && seconds < 1e5) {
+          piece.step(3, -30, 30);
+          seconds += 3;
+        }
+        expect(Math.abs(seconds / freezingTimeS(exponent, mm, 10, -18, -30, 30) - 1)).toBeLessThan(0.16);
+      }
+    },
+  );
+});
+
 describe('minutes', () => {
   it.each<[string, number, HeatInput['release'], number, number, boolean?]>([
     ['chicken-thigh', 20, 'quick', 6, 9],
     ['chicken-thigh', 22, 'ten', 4, 6],
+    ['chicken-breast', 25, 'quick', 2, 5, true],
+    ['chicken-breast', 30, 'ten', 5, 8],
     ['chicken-breast', 40, 'ten', 9, 13],
     ['chicken-thigh', 42, 'ten', 9, 13],
     ['chicken-drumstick', 42, 'ten', 9, 13],

@@ -78,6 +78,11 @@ interface Factored {
   /** Shell i ends at p + q times the shell outside it; `inverse` is one over the pivot. */
   q: Float64Array;
   inverse: Float64Array;
+  /**
+   * The elimination of a fresh piece as four numbers a shell: the weights of the shell inside, of this one and of the one
+   * outside at the old time, and of the shell inside as just eliminated.
+   */
+  weights: Float64Array;
 }
 
 /**
@@ -144,6 +149,7 @@ export class Piece {
       store: new Float64Array(n),
       q: new Float64Array(n),
       inverse: new Float64Array(n),
+      weights: new Float64Array(4 * n),
     };
   }
 
@@ -204,12 +210,59 @@ export class Piece {
    */
   prepare(dtS: number, aroundC: number, surfaceWPerM2K: number, isStiff = false): void {
     const theta = isStiff ? 1 : THETA;
+    if (aroundC < MEAT.freezeFromC) this.#isFresh = false;
     const f = this.#isFresh
       ? this.#factored(dtS, surfaceWPerM2K, theta)
       : this.#factor(this.#now, dtS, surfaceWPerM2K, theta);
     this.#now = f;
+    if (this.#isFresh) this.#prepareFresh(f, aroundC);
+    else this.#prepareFrozen(f, aroundC);
+  }
+
+  /** The linear case: what shell i ends at is a weighted sum, in which only one product waits for the shell inside. */
+  #prepareFresh(f: Factored, aroundC: number): void {
+    const { weights } = f;
+    const t = this.#t;
+    const p = this.#p;
+    const last = this.#n - 1;
+    let inside = 0;
+    let here = t[0] as number;
+    let end = 0;
+    let w = 0;
+    for (let i = 0; i < last; i++) {
+      const outside = t[i + 1] as number;
+      end =
+        (weights[w] as number) * inside +
+        (weights[w + 1] as number) * here +
+        (weights[w + 2] as number) * outside +
+        (weights[w + 3] as number) * end;
+      p[i] = end;
+      inside = here;
+      here = outside;
+      w += 4;
+    }
+    const g = f.g[last] as number;
+    const flow = (1 - f.theta) * g * (aroundC - here);
+    this.#old[last] = flow;
+    end =
+      (weights[w] as number) * inside +
+      (weights[w + 1] as number) * here +
+      flow * (f.inverse[last] as number) +
+      (weights[w + 3] as number) * end;
+    p[last] = end;
+    this.#couple(f, end, flow);
+  }
+
+  #couple(f: Factored, last: number, outside: number): void {
+    const end = this.#n - 1;
+    const surface = f.theta * (f.g[end] as number) * this.#kgOf;
+    this.gain = surface * (1 - (f.q[end] as number));
+    this.offset = surface * last - outside * this.#kgOf;
+  }
+
+  #prepareFrozen(f: Factored, aroundC: number): void {
     const n = this.#n;
-    const { g, store, inverse } = f;
+    const { g, store, inverse, theta } = f;
     const t = this.#t;
     const p = this.#p;
     const old = this.#old;
@@ -230,9 +283,7 @@ export class Piece {
     old[n - 1] = outside;
     const last = ((store[n - 1] as number) * here + outside - inner + brought) * (inverse[n - 1] as number);
     p[n - 1] = last;
-    const surface = theta * (g[n - 1] as number) * this.#kgOf;
-    this.gain = surface * (1 - (f.q[n - 1] as number));
-    this.offset = surface * last - outside * this.#kgOf;
+    this.#couple(f, last, outside);
   }
 
   /** Second half: substitutes back from the surface at the pot's new temperature. Returns the heat taken up, J. */
@@ -319,6 +370,12 @@ export class Piece {
       f.store[i] = store;
       f.inverse[i] = inverse;
       f.q[i] = outward * inverse;
+      const fromInside = i === 0 ? 0 : (1 - THETA) * (f.g[i - 1] as number);
+      const fromOutside = isSurface ? 0 : (1 - THETA) * g;
+      f.weights[4 * i] = fromInside * inverse;
+      f.weights[4 * i + 1] = (store - fromInside - fromOutside) * inverse;
+      f.weights[4 * i + 2] = fromOutside * inverse;
+      f.weights[4 * i + 3] = inner * inverse;
       inner = outward;
       innerQ = f.q[i] as number;
       k = kNext;

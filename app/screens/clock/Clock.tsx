@@ -1,12 +1,11 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
-import Form from 'react-bootstrap/Form';
 import { Link, useParams } from 'react-router';
 import {
   formatDuration,
   formatDurationRange,
+  decider,
   formatTemp,
-  planDish,
   type Dish,
   type DishSettings,
   type HeatForecast,
@@ -14,10 +13,12 @@ import {
   type Kitchen,
   type Plan,
 } from '../../../core/index';
-import { Segments } from '../../parts/Segments';
 import { editDish } from '../../store/dishes';
 import { NoDish } from '../../parts/NoDish';
 import { useDish, useKitchen, usePlan } from '../../store/live';
+import { RUNS, useRanges } from '../../store/ranges';
+import { Kinds } from './Kinds';
+import { Knobs } from './Knobs';
 
 const HeatChart = lazy(() => import('./HeatChart'));
 
@@ -34,9 +35,10 @@ export default function ClockScreen() {
 
 function Page({ dish, plan, kitchen }: { dish: Dish; plan: Plan; kitchen: Kitchen }) {
   const [kept, setKept] = useState<HeatForecast | null>(null);
+  const ranges = useRanges(plan);
   const { heat } = plan;
   const temp = (c: number): string => formatTemp(c, kitchen.units);
-  const main = plan.meat[0];
+  const main = decider(plan.kinds, heat);
   const set = (label: string, change: Partial<DishSettings>, coalesce?: string): void =>
     void editDish(dish.id, label, (d) => ({ ...d, settings: { ...d.settings, ...change } }), coalesce);
   return (
@@ -54,15 +56,26 @@ function Page({ dish, plan, kitchen }: { dish: Dish; plan: Plan; kitchen: Kitche
           <Link className="btn btn-quiet" to={`/dish/${dish.id}`}>
             To the counter
           </Link>
+          <Link className="btn btn-quiet" to={`/dish/${dish.id}/serve`}>
+            Serve at…
+          </Link>
+          <Link className="btn btn-quiet" to={`/minutes/${plan.pot.id}`}>
+            All minutes
+          </Link>
           <Button variant="quiet" onClick={() => setKept(kept ? null : heat)}>
             {kept ? 'Stop comparing' : 'Keep this to compare'}
           </Button>
         </div>
       </div>
       <dl className="clock-figures" aria-live="polite">
-        <Fact name="Comes up">{formatDurationRange(heat.comeUpS)}</Fact>
+        <Fact name="Comes up">{formatDurationRange(ranges?.comeUpS ?? heat.comeUpS)}</Fact>
         <Fact name="Holds">{formatDuration(heat.holdS)}</Fact>
-        <Fact name="Comes down">{formatDurationRange(heat.releaseS)}</Fact>
+        <Fact name="Comes down">{formatDurationRange(ranges?.releaseS ?? heat.releaseS)}</Fact>
+        {heat.second && (
+          <Fact name={heat.second.then === 'pressure' ? 'Second lid' : 'Then simmers'}>
+            {formatDuration(heat.second.comeUpS.mid + heat.second.holdS)}
+          </Fact>
+        )}
         {main && (
           <>
             <Fact name="Core when you open">about {temp(heat.coreAtOpenC ?? 0)}</Fact>
@@ -76,9 +89,20 @@ function Page({ dish, plan, kitchen }: { dish: Dish; plan: Plan; kitchen: Kitche
         <div>
           <div className="clock-chart">
             <Suspense fallback={<p className="loading">Drawing…</p>}>
-              <HeatChart key={document.documentElement.dataset['bsTheme']} plan={plan} other={kept} />
+              <HeatChart
+                key={document.documentElement.dataset['bsTheme']}
+                plan={plan}
+                other={kept}
+                ranges={ranges}
+              />
             </Suspense>
           </div>
+          <p className="small soft mb-1" aria-live="polite">
+            {ranges && ranges.runs >= RUNS
+              ? `The pale band round the core is ${RUNS} kitchens like this one: heater, fill, thickness, refrigerator and hands as they vary. Eight in ten lie inside.`
+              : `Cooking it in other kitchens: ${ranges?.runs ?? 0} of ${RUNS}…`}
+          </p>
+          <Kinds plan={plan} kitchen={kitchen} ranges={ranges} />
           <Table plan={plan} temp={temp} />
         </div>
         <Knobs dish={dish} plan={plan} kitchen={kitchen} set={set} />
@@ -93,159 +117,6 @@ function Fact({ name, children }: { name: string; children: ReactNode }) {
       <dt>{name}</dt>
       <dd>{children}</dd>
     </div>
-  );
-}
-
-function Knobs({
-  dish,
-  plan,
-  kitchen,
-  set,
-}: {
-  dish: Dish;
-  plan: Plan;
-  kitchen: Kitchen;
-  set: (label: string, change: Partial<DishSettings>, coalesce?: string) => void;
-}) {
-  const { heat } = plan;
-  const main = plan.meat[0];
-  const mins = Math.round(heat.holdS / 60);
-  const window = heat.windowMin;
-  return (
-    <div className="clock-knobs no-print">
-      <Form.Group controlId="minutes">
-        <span className="knob-head">
-          <Form.Label>Minutes under pressure</Form.Label>
-          <strong className="figure">{mins}</strong>
-        </span>
-        <input
-          id="minutes"
-          type="range"
-          min={0}
-          max={Math.max(60, mins)}
-          value={mins}
-          onChange={(e) => set(`${e.target.value} min`, { minutes: Number(e.target.value) }, 'minutes')}
-        />
-        <p className="small soft mb-0">
-          {window ? `Right from ${window.from} to ${Math.round(window.to)} min. ` : ''}
-          {dish.settings.minutes !== null && (
-            <Button size="sm" variant="bare" onClick={() => set('computed minutes', { minutes: null })}>
-              As computed: {heat.suggestedMin}
-            </Button>
-          )}
-        </p>
-      </Form.Group>
-      <div>
-        <span className="knob-head">
-          <span>Release</span>
-          {dish.settings.release !== null && (
-            <Button size="sm" variant="bare" onClick={() => set('computed release', { release: null })}>
-              As computed
-            </Button>
-          )}
-        </span>
-        <Segments
-          name="release"
-          label="Release"
-          value={plan.release}
-          options={[
-            { id: 'quick', label: 'Quick' },
-            { id: 'ten', label: 'Ten, then vent' },
-            { id: 'natural', label: 'Natural' },
-          ]}
-          onChange={(release) => set('the release', { release })}
-        />
-        <EarlyVent dish={dish} plan={plan} kitchen={kitchen} />
-      </div>
-      <div>
-        <span className="knob-head">Pressure</span>
-        <Segments
-          name="pressure"
-          label="Pressure"
-          value={dish.settings.pressure}
-          options={[
-            { id: 'high', label: 'High' },
-            { id: 'low', label: 'Low' },
-          ]}
-          onChange={(pressure) => set(`${pressure} pressure`, { pressure })}
-        />
-      </div>
-      {main && (
-        <>
-          <Form.Group controlId="thick">
-            <span className="knob-head">
-              <Form.Label>Thickness</Form.Label>
-              <strong className="figure">{Math.round(main.thicknessMm)} mm</strong>
-            </span>
-            <input
-              id="thick"
-              type="range"
-              min={5}
-              max={90}
-              value={Math.round(main.thicknessMm)}
-              onChange={(e) => set(`${e.target.value} mm`, { thicknessMm: Number(e.target.value) }, 'thick')}
-            />
-          </Form.Group>
-          <Form.Check
-            type="switch"
-            id="clock-frozen"
-            label="Frozen, in separate pieces"
-            checked={main.frozen}
-            onChange={(e) => set(e.target.checked ? 'frozen' : 'not frozen', { frozen: e.target.checked })}
-          />
-          <div>
-            <span className="knob-head">Set it to</span>
-            <div className="d-flex flex-wrap gap-2 mt-1">
-              <Button
-                size="sm"
-                variant="outline-primary"
-                onClick={() => set('the shortest', { minutes: null, release: 'quick', pressure: 'high' })}
-              >
-                Shortest
-              </Button>
-              <Button
-                size="sm"
-                variant="outline-primary"
-                disabled={!window}
-                onClick={() =>
-                  window &&
-                  set('most tender', {
-                    minutes: Math.round((window.from + window.to) / 2),
-                    release: 'natural',
-                  })
-                }
-              >
-                Most tender
-              </Button>
-              <Button
-                size="sm"
-                variant="outline-primary"
-                onClick={() => set('gentle', { minutes: null, release: 'natural', pressure: 'low' })}
-              >
-                Gentle
-              </Button>
-            </div>
-          </div>
-        </>
-      )}
-    </div>
-  );
-}
-
-/** What venting at once would cost, where the plan lets it come down by itself. */
-function EarlyVent({ dish, plan, kitchen }: { dish: Dish; plan: Plan; kitchen: Kitchen }) {
-  if (plan.release === 'quick' || !plan.meat.length) return null;
-  const minutes = Math.round(plan.heat.holdS / 60);
-  const vented = planDish({ ...dish, settings: { ...dish.settings, minutes, release: 'quick' } }, kitchen, {
-    calibration: plan.calibration,
-  }).heat;
-  const isWorse = vented.tenderness !== plan.heat.tenderness;
-  return (
-    <p className="small soft mb-0">
-      Vented at once after {minutes} min the core would be about{' '}
-      {formatTemp(vented.coreAtOpenC ?? 0, kitchen.units)}
-      {isWorse ? `, the meat ${vented.tenderness ?? ''} instead of ${plan.heat.tenderness ?? ''}` : ''}.
-    </p>
   );
 }
 

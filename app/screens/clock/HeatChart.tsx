@@ -11,7 +11,15 @@ import {
 } from 'chart.js';
 import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
-import { formatTemp, type HeatForecast, type HeatPoint, type Plan } from '../../../core/index';
+import {
+  decider,
+  formatTemp,
+  type HeatForecast,
+  type HeatPoint,
+  type Plan,
+  type Range,
+  type RangeAnswer,
+} from '../../../core/index';
 
 Chart.register(LineController, LinearScale, PointElement, LineElement, Tooltip, Legend, Filler);
 Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
@@ -31,10 +39,20 @@ interface Stretch {
 export function stretchesOf(heat: HeatForecast): Stretch[] {
   const up = heat.comeUpS.mid / 60;
   const end = up + heat.holdS / 60;
+  const down = end + heat.releaseS.mid / 60;
   return [
     { from: 0, to: up, name: 'comes up' },
     { from: up, to: end, name: 'holds' },
-    { from: end, to: end + heat.releaseS.mid / 60, name: 'comes down' },
+    { from: end, to: down, name: 'comes down' },
+    ...(heat.second
+      ? [
+          {
+            from: down,
+            to: (heat.series.at(-1)?.timeS ?? 0) / 60,
+            name: heat.second.then === 'pressure' ? 'second lid' : 'simmers',
+          },
+        ]
+      : []),
   ];
 }
 
@@ -93,10 +111,46 @@ const line = (
     return y === null ? [] : [{ x: p.timeS / 60, y }];
   });
 
+/** Two invisible lines with the space between them filled: where eight in ten kitchens lie. */
+function bandOf(
+  ranges: RangeAnswer | null,
+  of: (p: RangeAnswer['band'][number]) => Range | null,
+  name: string,
+  colour: string,
+  plain: object,
+) {
+  if (!ranges) return [];
+  const edge = (key: 'low' | 'high') =>
+    ranges.band.flatMap((p) => {
+      const r = of(p);
+      return r ? [{ x: p.timeS / 60, y: r[key] }] : [];
+    });
+  const hidden = { ...plain, borderWidth: 0, pointHitRadius: 0 };
+  return [
+    { ...hidden, label: `${name}, lowest`, data: edge('low'), borderColor: colour },
+    {
+      ...hidden,
+      label: `${name}, eight in ten kitchens`,
+      data: edge('high'),
+      borderColor: colour,
+      backgroundColor: `${colour}38`,
+      fill: '-1',
+    },
+  ];
+}
+
 /** Pot, core and surface over time, with the pressure; a second setting drawn thin and dashed. Lines differ by dash as well. */
-export default function HeatChart({ plan, other }: { plan: Plan; other: HeatForecast | null }) {
+export default function HeatChart({
+  plan,
+  other,
+  ranges,
+}: {
+  plan: Plan;
+  other: HeatForecast | null;
+  ranges: RangeAnswer | null;
+}) {
   const { heat } = plan;
-  const main = plan.meat[0];
+  const main = decider(plan.kinds, heat);
   const colours = useMemo(
     () => ({
       ink: css('--ink'),
@@ -130,6 +184,7 @@ export default function HeatChart({ plan, other }: { plan: Plan; other: HeatFore
       aria-label="Temperature of the pot and of the meat, and the pressure, from closing the lid to opening it. The same figures stand in the table below."
       data={{
         datasets: [
+          ...bandOf(ranges, (p) => p.coreC, 'core', colours.core, plain),
           { ...plain, label: 'pot', data: line(heat.series, (p) => p.potC), borderColor: colours.pot },
           {
             ...plain,
@@ -204,9 +259,15 @@ export default function HeatChart({ plan, other }: { plan: Plan; other: HeatFore
         plugins: {
           legend: {
             position: 'bottom',
-            labels: { color: colours.ink, boxWidth: 34, boxHeight: 0 },
+            labels: {
+              color: colours.ink,
+              boxWidth: 34,
+              boxHeight: 0,
+              filter: (item) => !/, (?:lowest|eight)/.test(item.text),
+            },
           },
           tooltip: {
+            filter: (item) => !/, (?:lowest|eight)/.test(item.dataset.label ?? ''),
             callbacks: {
               title: (items) => `${Math.round(items[0]?.parsed.x ?? 0)} min`,
               label: (item) =>

@@ -100,7 +100,7 @@ export default function Counter() {
         </h2>
         <Findings plan={plan} edit={edit} onHot={setHot} onUndo={() => void travel('undo')} />
       </section>
-      <Ribbon plan={plan} />
+      <Ribbon plan={plan} kitchen={kitchen} />
       <Drawer title={panel ? PANEL_TITLES[panel] : ''} isOpen={panel !== null} onClose={() => setPanel(null)}>
         {panel === 'plates' && <Plates dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}
         {panel === 'rules' && <DishRules dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}

@@ -53,6 +53,9 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
           <Link className="btn btn-quiet btn-sm" to={`/dish/${dish.id}/clock`}>
             Clock
           </Link>
+          <Link className="btn btn-quiet btn-sm" to={`/dish/${dish.id}/serve`}>
+            Serve at
+          </Link>
           <Link className="btn btn-quiet btn-sm" to={`/dish/${dish.id}/bowls`}>
             Bowls
           </Link>

@@ -11,6 +11,7 @@ import {
   pantryFor,
   planDish,
   splitLine,
+  addLater,
   standOn,
   swapBack,
   swapsFor,
@@ -116,6 +117,22 @@ export function LineEditor(props: Props) {
         {item.moment === 'lid' || item.moment === 'sear' || item.line.on ? (
           <Stands item={item} edit={edit} />
         ) : null}
+        {item.moment === 'lid' && (
+          <Form.Check
+            id={`later-${item.lineId}`}
+            label="When opened in between"
+            checked={item.line.later === true}
+            onChange={(e) => {
+              const isLater = e.target.checked;
+              const fix = addLater(
+                [item.lineId],
+                isLater ? 'adding it in between' : 'under the first lid',
+                isLater,
+              );
+              edit(fix.label, fix.apply);
+            }}
+          />
+        )}
         {isMoved && (
           <Button
             size="sm"

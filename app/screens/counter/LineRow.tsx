@@ -33,6 +33,7 @@ function dairyWait(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
 /** What stands at the right end of a line: what the cook most wants to know about it here. */
 function remark(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
   if (item.line.asSlurry) return 'sized later';
+  if (item.line.later && item.moment === 'lid') return 'in between';
   if (item.read.confidence === 'unsure') return 'not sure';
   const meat = plan.meat.find((m) => m.item.lineId === item.lineId);
   if (meat) return `${Math.round(meat.thicknessMm)} mm`;

@@ -1,4 +1,17 @@
-import { formatDurationRange, formatDuration, type Plan, type RibbonBlock } from '../../../core/index';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import {
+  answerWish,
+  formatDuration,
+  formatDurationRange,
+  layOutMeal,
+  mealInput,
+  wishTime,
+  type Kitchen,
+  type Meal,
+  type Plan,
+  type RibbonBlock,
+} from '../../../core/index';
 import { clock, useNow } from '../../parts/now';
 
 const SHORT_S = 110;
@@ -7,14 +20,36 @@ const NEAR_END = 0.2;
 
 const isShort = (b: RibbonBlock): boolean => b.durationS.mid < SHORT_S && b.phase !== 'hold';
 
-/** The clock ribbon: every stretch from now to the table, hands-free ones hatched, with what to do in them. */
-export function Ribbon({ plan }: { plan: Plan }) {
+/** When to begin with the dish itself: now, or so that a wished meal is on the table together. */
+function useStart(
+  plan: Plan,
+  kitchen: Kitchen,
+  now: number,
+): { startAt: number; lateS: number; meal: Meal | null } {
+  const wish = plan.dish.settings.meal;
+  const meal = useMemo(
+    () =>
+      wish && (wish.serveAt !== null || wish.sides.length) ? layOutMeal(mealInput(plan, kitchen)) : null,
+    [plan, kitchen, wish],
+  );
+  if (!wish || !meal) return { startAt: now, lateS: 0, meal: null };
+  const midnight = new Date(now).setHours(0, 0, 0, 0);
+  const wishAt = wish.serveAt === null ? null : wishTime(wish.serveAt, midnight, now);
+  const { tableAt, lateS } = answerWish(meal, wishAt, now);
+  return { startAt: tableAt - plan.timing.totalS.mid * 1000, lateS, meal };
+}
+
+/** The clock ribbon: every stretch from the start to the table, hands-free ones hatched, with what to do in them. */
+export function Ribbon({ plan, kitchen }: { plan: Plan; kitchen: Kitchen }) {
   const now = useNow();
+  const { startAt, lateS, meal } = useStart(plan, kitchen, now);
   const { blocks, totalS, lidOnS, pinDownS, passiveS, handsOnS, tips } = plan.timing;
   if (!blocks.length) return null;
   const total = totalS.mid;
   const left = (s: number): string => `${(100 * s) / total}%`;
-  const at = (s: number): string => clock(now + s * 1000);
+  const at = (s: number): string => clock(startAt + s * 1000);
+  const beside = meal?.tasks.filter((t) => t.side !== null) ?? [];
+  const mealStart = meal ? startAt + (total - meal.lengthS) * 1000 : startAt;
   return (
     <section className="ribbon" aria-label="The clock, from starting now to the table">
       <div className="ribbon-times" aria-hidden="true">
@@ -49,7 +84,17 @@ export function Ribbon({ plan }: { plan: Plan }) {
         <span className="ribbon-free" style={{ marginLeft: left(lidOnS), width: left(pinDownS - lidOnS) }} />
         <p className="small mb-0">
           Hands free {formatDuration(passiveS)}, hands on {formatDuration(handsOnS)}.{' '}
-          {tips.map((t) => `${at(t.atS)} ${t.text}`).join(' · ')}
+          {meal
+            ? beside.map((t) => `${clock(mealStart + t.startS * 1000)} ${t.name}`).join(' · ')
+            : tips.map((t) => `${at(t.atS)} ${t.text}`).join(' · ')}{' '}
+          {lateS >= 60 && (
+            <strong className="severity-careful">
+              {plan.dish.settings.meal?.serveAt} cannot be met, {formatDuration(lateS)} too late.{' '}
+            </strong>
+          )}
+          <Link className="no-print" to={`/dish/${plan.dish.id}/serve`}>
+            {meal ? 'The timetable' : 'Serve at…'}
+          </Link>
         </p>
       </div>
     </section>
