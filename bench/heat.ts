@@ -7,12 +7,13 @@ import {
   defaultKitchen,
   donenessOf,
   emptyDish,
+  EXPECTED,
+  forecastHeat,
   HeatRanges,
   planDish,
+  Run,
   type HeatInput,
 } from '../core/index';
-import { EXPECTED, Run } from '../core/heat/run';
-import { forecastHeat } from '../core/heat/simulate';
 import { measure, printTable } from './clock';
 
 const chuck = cutById('beef-chuck');

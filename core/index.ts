@@ -108,6 +108,7 @@ export { secondsAt } from './heat/lethality';
 export { SOFTENING, softeningOf } from './heat/data/softness';
 export { CUBED_EXPONENT, CUTS, cutById, SAFE_C } from './heat/data/cuts';
 export { enthalpyOf, MEAT, Piece, type PieceSpec } from './heat/piece';
+export { EXPECTED, Run } from './heat/run';
 export { KITCHEN_SPREADS } from './heat/data/figures';
 export { freezingTimeS } from './heat/freezing';
 export { centreOf, type Shape } from './heat/series';

@@ -52,7 +52,7 @@ function Page({ dish, plan, kitchen }: { dish: Dish; plan: Plan; kitchen: Kitche
             forecast from a simulation: the thermometer decides.
           </p>
         </div>
-        <div className="d-flex gap-2 no-print">
+        <div className="d-flex flex-wrap gap-2 no-print">
           <Link className="btn btn-quiet" to={`/dish/${dish.id}`}>
             To the counter
           </Link>

@@ -89,7 +89,7 @@ function Page({
             {plan.pot.name}, planned backwards. A forecast: the thermometer and the pot have the last word.
           </p>
         </div>
-        <div className="d-flex gap-2 no-print">
+        <div className="d-flex flex-wrap gap-2 no-print">
           <Link className="btn btn-quiet" to={`/dish/${dish.id}`}>
             To the counter
           </Link>
