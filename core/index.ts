@@ -127,6 +127,10 @@ export {
   reduceTo,
   thicknessAfter,
   BOIL_OFF_G_PER_MIN,
+  inSpoons,
+  mixedWays,
+  type MixedWay,
+  type SpoonDose,
   type Dose,
   type DoseInput,
 } from './sauce/dose';
@@ -136,12 +140,26 @@ export {
   THICKNESSES,
   SLURRY_WATER,
   nearestThickness,
+  onThePlate,
   thickenerById,
   thicknessOf,
   type Thickener,
   type ThickenerId,
   type Thickness,
 } from './sauce/data/thickeners';
+export { adviseThickener, type Advice, type AdviseInput } from './sauce/advise';
+export {
+  MEASURING,
+  readSauce,
+  type MeasuringAid,
+  type MeasuringId,
+  type SauceReading,
+} from './sauce/measure';
+export { rescue, RESCUES, RESCUE_NAMES, type Rescue, type RescueId, type RescueInput } from './sauce/rescue';
+export { dilutionG, saltView, SALT_FIGURES, type SaltView } from './sauce/salt';
+export { eatenG, freeFatG, sugarG } from './sauce/present';
+export { glazeDown, GLAZE, type GlazeDown } from './sauce/glaze';
+export { pastaStanding, PASTA } from './sauce/pasta';
 export { planDairy, mixedC } from './sauce/temper';
 
 export { CookEventSchema, VERDICTS, type CookEvent, type EventPayload, type ToldTimes } from './cook/events';

@@ -119,6 +119,29 @@ export async function rememberFood(name: string, likeId: string): Promise<(() =>
   });
 }
 
+/** Spoons remembered from the bench: the newest, so that an old ladle is forgotten. */
+const MOST_SPOONS = 40;
+
+/** Remembers what a spoon showed at the bench against what had been promised: the household's factor is learned from it. */
+export async function rememberSpoon(
+  seenPercent: number,
+  promisedPercent: number,
+  again: boolean,
+): Promise<void> {
+  if (promisedPercent <= 0 || seenPercent <= 0) return;
+  await db.transaction('rw', db.kitchen, async () => {
+    const kitchen = await db.kitchen.get('home');
+    if (!kitchen) return;
+    const ratio = Math.min(10, Math.max(0.1, seenPercent / promisedPercent));
+    await db.kitchen.put({
+      ...kitchen,
+      spoonRatios: [...(kitchen.spoonRatios ?? []).slice(0, again ? -1 : undefined), ratio].slice(
+        -MOST_SPOONS,
+      ),
+    });
+  });
+}
+
 /** Takes a food out of the household's own; what it returns puts it back. */
 export async function forgetFood(foodId: string): Promise<() => Promise<void>> {
   const set = (edit: (foods: Food[]) => Food[]): Promise<void> =>

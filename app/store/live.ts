@@ -49,7 +49,10 @@ export function useCook(cookId: string): CookState | null | undefined {
 export function useCalibrations(kitchen: Kitchen | undefined): Map<string, Calibration> | undefined {
   const cooks = useCooks();
   return useMemo(
-    () => cooks && kitchen && new Map(kitchen.pots.map((p) => [p.id, calibrate(cooks, p.id)])),
+    () =>
+      cooks &&
+      kitchen &&
+      new Map(kitchen.pots.map((p) => [p.id, calibrate(cooks, p.id, kitchen.spoonRatios)])),
     [cooks, kitchen],
   );
 }

@@ -15,13 +15,17 @@ export interface Timer {
 /** What has been measured and stirred in. */
 export interface SauceRecord {
   sauceG: number;
-  how: 'jug' | 'scale' | 'depth' | 'forecast';
+  how: 'jug' | 'scale' | 'depth' | 'ladles' | 'cups' | 'forecast';
   aim: Aim;
   presentPercent: number;
   starchG: number;
   waterG: number;
   thickener: ThickenerId | null;
   /** What the cook meant to thicken with, and the dairy still to come, when the sauce was measured. */
+  /** What the spoon showed after the first dose, over what was promised. */
+  shownRatio?: number;
+  /** How often something was stirred in. */
+  doses: number;
   chosen?: { thickener?: ThickenerId; laterG?: number };
 }
 
@@ -175,6 +179,7 @@ function apply(s: CookState, e: CookEvent): CookState {
           starchG: 0,
           waterG: 0,
           thickener: null,
+          doses: 0,
           ...(e.thickener !== undefined || e.laterG !== undefined
             ? { chosen: { thickener: e.thickener, laterG: e.laterG } }
             : {}),
@@ -189,8 +194,13 @@ function apply(s: CookState, e: CookEvent): CookState {
               starchG: s.sauce.starchG + e.starchG,
               waterG: s.sauce.waterG + e.waterG,
               thickener: e.thickener,
+              doses: s.sauce.doses + 1,
             },
           }
+        : s;
+    case 'spoonShown':
+      return s.sauce && e.promisedPercent > 0 && s.sauce.doses <= 1
+        ? { ...s, sauce: { ...s.sauce, shownRatio: e.seenPercent / e.promisedPercent } }
         : s;
     case 'trouble':
       return {

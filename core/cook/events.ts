@@ -62,7 +62,7 @@ const Payload = z.discriminatedUnion('type', [
   z.object({
     type: z.literal('sauceMeasured'),
     sauceG: positive,
-    how: z.enum(['jug', 'scale', 'depth', 'forecast']),
+    how: z.enum(['jug', 'scale', 'depth', 'ladles', 'cups', 'forecast']),
     aim: z.enum(AIMS),
     presentPercent: z.number().min(0).max(20),
     thickener: z.enum(THICKENER_IDS).optional(),
@@ -73,6 +73,12 @@ const Payload = z.discriminatedUnion('type', [
     thickener: z.enum(THICKENER_IDS),
     starchG: z.number().min(0).max(2000),
     waterG: z.number().min(0).max(5000),
+  }),
+  /** After the boil: what the spoon shows against what the sum promised, per cent. */
+  z.object({
+    type: z.literal('spoonShown'),
+    seenPercent: z.number().min(0).max(20),
+    promisedPercent: z.number().min(0).max(20),
   }),
   /** The pot burned or did not come to pressure, and what the cook found. */
   z.object({

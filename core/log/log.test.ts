@@ -85,6 +85,16 @@ describe('the log', () => {
     expect(calibrate([cook(780)], 'other')).toMatchObject({ comeUpFactor: 1, cooks: 0 });
   });
 
+  it('learns from what the spoon showed, the newest twelve, and more from that than from a verdict', () => {
+    const none = calibrate([], 'p').starchFactor;
+    expect(none).toBe(1);
+    expect(calibrate([], 'p', [0.8, 0.8, 0.8]).starchFactor).toBeLessThan(0.95);
+    const old = Array.from({ length: 40 }, () => 1.3);
+    const fresh = Array.from({ length: 12 }, () => 0.8);
+    expect(calibrate([], 'p', [...old, ...fresh]).starchFactor).toBeLessThan(1);
+    expect(calibrate([], 'p', [25, 0.01]).starchFactor).toBe(1);
+  });
+
   it('learns weak starch from thin sauces and writes next time’s note', () => {
     expect(calibrate([cook(600, { sauce: 'thin' })], 'p').starchFactor).toBeLessThan(1);
     expect(nextTimeNotes(cook(600, { sauce: 'thin' }))).toEqual([

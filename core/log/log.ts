@@ -36,6 +36,8 @@ export function compareCook(state: CookState): CookComparison | null {
 
 /** Cooks it takes before what was seen counts as much as the starting figure. */
 const PRIOR_COOKS = 2;
+/** Sauces that say how strong the household’s starch is: a new packet or ladle soon outweighs the old. */
+const RECENT_SPOONS = 12;
 /** A single cook is not believed beyond this factor: a forgotten tap is likelier. */
 const BELIEVABLE = { from: 0.5, to: 2 };
 
@@ -48,10 +50,15 @@ function learned(ratios: readonly number[]): number {
 
 /**
  * What finished cooks in one pot have taught: factors on come-up and release from the median of actual over forecast, and
- * the strength the household gets from its starch from its sauce verdicts, each drawn towards 1 until there are several.
+ * the strength the household gets from its starch from what its spoons showed (at the pot, or `spoonRatios` from the bench on
+ * its own) and from its sauce verdicts, each drawn towards 1 until there are several.
  * A stored forecast carries the factors it was made with, so actual times are compared with the bare model.
  */
-export function calibrate(cooks: readonly CookState[], potId: string): Calibration {
+export function calibrate(
+  cooks: readonly CookState[],
+  potId: string,
+  spoonRatios: readonly number[] = [],
+): Calibration {
   const mine = cooks.filter((c) => c.potId === potId && (c.status === 'finished' || c.status === 'served'));
   const ratios = (stage: 'comeUp' | 'release'): number[] =>
     mine.flatMap((cook) => {
@@ -59,11 +66,14 @@ export function calibrate(cooks: readonly CookState[], potId: string): Calibrati
       const bareS = times && cook.forecast ? times.forecastS / cook.forecast[`${stage}Factor`] : 0;
       return times?.actualS && bareS > 60 ? [times.actualS / bareS] : [];
     });
-  const starch = cooks.flatMap((c) => {
+  const byTime = [...cooks].sort((a, b) => a.startedAt - b.startedAt);
+  const spoons = byTime.flatMap((c) => {
+    if (c.sauce?.shownRatio !== undefined) return [c.sauce.shownRatio];
     if (!c.sauce || c.sauce.starchG <= 0 || !c.verdict?.sauce) return [];
     const aim = thicknessOf(c.sauce.aim).percent;
     return aim > 0 ? [c.verdict.sauce === 'thin' ? 0.85 : c.verdict.sauce === 'thick' ? 1.15 : 1] : [];
   });
+  const starch = [...spoons, ...spoonRatios].slice(-RECENT_SPOONS);
   return mine.length
     ? {
         comeUpFactor: learned(ratios('comeUp')),

@@ -34,6 +34,10 @@ export const KitchenSchema = z.object({
   oven: z.boolean().optional(),
   /** Side dishes of the household's own. */
   ownSides: z.array(SideSchema).max(40).optional(),
+  /** A ladle of this household, ml; 120 when nothing is said. */
+  ladleMl: z.number().min(20).max(500).optional(),
+  /** What spoons showed at the bench without a dish, over what was promised. */
+  spoonRatios: z.array(z.number().min(0.1).max(10)).max(60).optional(),
   ownFoods: z.array(FoodSchema).max(500).default([]),
 });
 export type Kitchen = z.infer<typeof KitchenSchema>;

@@ -12,7 +12,7 @@ import { sumLiquid, type LiquidSum } from '../pot/liquid';
 import type { Pot } from '../pot/pot';
 import { SLURRY_WATER, thicknessOf, type ThickenerId } from '../sauce/data/thickeners';
 import { doseFor, type Dose, type DoseInput } from '../sauce/dose';
-import { laterAdditions, presentStrengthG, saltG, sharpnessOf } from '../sauce/present';
+import { laterAdditions, presentStrengthG, saltG, sharpnessOf, sugarShareOf } from '../sauce/present';
 import type { Finding } from './finding';
 import { judge } from './findings';
 import { NO_CALIBRATION, type Calibration, type Kitchen } from './kitchen';
@@ -257,6 +257,7 @@ function planSauce(
     laterG: later.massG,
     laterStrengthG: later.strengthG,
     sharpness: sharpnessOf(items, sauceG),
+    sugarShare: sugarShareOf(items, sauceG),
     householdFactor: calibration.starchFactor > 0 ? 1 / calibration.starchFactor : 1,
   };
   return { input, dose: doseFor(input), saltG: salt };

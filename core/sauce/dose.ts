@@ -25,6 +25,8 @@ export interface DoseInput {
   laterStrengthG?: number;
   /** 0 mild, 1 vinegar-sharp. */
   sharpness?: number;
+  /** Sugar in the sauce, share by weight: it competes with starch for water. */
+  sugarShare?: number;
   /** The household's factor: 1.1 means its spoons or starch give ten per cent less than the table. */
   householdFactor?: number;
 }
@@ -50,17 +52,30 @@ export interface Dose {
   carbohydrateG: number;
 }
 
+/** Sugar takes strength from starch: none up to `from`, then its share beyond, at most `most`. Source: starch handbooks; spread 40 %. */
+export const SUGAR_LOSS = { from: 0.1, most: 0.3 } as const;
+/** What thickens by swelling starch loses to sugar; gums and purées do not. */
+const swells = (t: Thickener): boolean => t.how === 'slurry' || t.how === 'paste';
+
 /** Strength of 1 g in this sauce. */
-function strengthOf(t: Thickener, sharpness: number, factor: number): number {
-  return (t.strength * (1 - t.acidLoss * Math.min(1, Math.max(0, sharpness)))) / factor;
+function strengthOf(t: Thickener, input: DoseInput): number {
+  const acid = t.acidLoss * Math.min(1, Math.max(0, input.sharpness ?? 0));
+  const sugar = swells(t)
+    ? Math.min(SUGAR_LOSS.most, Math.max(0, (input.sugarShare ?? 0) - SUGAR_LOSS.from))
+    : 0;
+  return (t.strength * (1 - acid) * (1 - sugar)) / (input.householdFactor ?? 1);
+}
+
+/** Grams of sauce that 1 g of the thickener adds, its water included. */
+function gainOf(t: Thickener, input: DoseInput): number {
+  return t.how === 'slurry' ? t.kept + input.waterPerStarch : t.kept;
 }
 
 /** Thickness, per cent, that a given dose would leave. The forward sum that `doseFor` inverts. */
 export function thicknessAfter(input: DoseInput, starchG: number): number {
   const t = thickenerById(input.thickener);
-  const r = strengthOf(t, input.sharpness ?? 0, input.householdFactor ?? 1);
-  const w = t.how === 'slurry' ? input.waterPerStarch : 0;
-  const mass = input.sauceG + (input.laterG ?? 0) + starchG * (1 + w);
+  const r = strengthOf(t, input);
+  const mass = input.sauceG + (input.laterG ?? 0) + starchG * gainOf(t, input);
   const strength = (input.sauceG * input.presentPercent) / 100 + (input.laterStrengthG ?? 0) + r * starchG;
   return mass > 0 ? (100 * strength) / mass : 0;
 }
@@ -75,17 +90,19 @@ export function doseFor(input: DoseInput): Dose {
   const t = thickenerById(clean.thickener);
   const later = clean.laterG ?? 0;
   const w = t.how === 'slurry' ? clean.waterPerStarch : 0;
+  const adds = gainOf(t, clean);
   const s = Math.max(0, clean.aimPercent) / 100;
   const mass = clean.sauceG + later;
   const present = (clean.sauceG * Math.max(0, clean.presentPercent)) / 100 + (clean.laterStrengthG ?? 0);
   const solve = (sauceScale: number, strengthScale: number): number => {
-    const r = strengthOf(t, clean.sharpness ?? 0, clean.householdFactor ?? 1) * strengthScale;
+    const r = strengthOf(t, clean) * strengthScale;
     const lack = s * (clean.sauceG * sauceScale + later) - present * sauceScale;
-    const gain = r - s * (1 + w);
-    return lack <= 0 || gain <= 0 ? 0 : lack / gain;
+    const gain = r - s * adds;
+    if (lack <= 0) return 0;
+    return gain <= 0 ? Number.POSITIVE_INFINITY : lack / gain;
   };
   const most = t.mostPercent / 100;
-  const mostG = (most * mass) / (1 - most * (1 + w));
+  const mostG = (most * mass) / (1 - most * adds);
   const wanted = solve(1, 1);
   const starchG = Math.min(wanted, mostG);
   const spread = Math.hypot(clean.sauceSpread ?? 0.1, t.spread);
@@ -97,7 +114,7 @@ export function doseFor(input: DoseInput): Dose {
     starchG,
     rangeG: { low: starchG * (1 - spread), mid: starchG, high: starchG * (1 + spread) },
     waterG,
-    finishedG: mass + starchG + waterG,
+    finishedG: mass + starchG * adds,
     resultPercent,
     resultThickness: nearestThickness(resultPercent),
     capped: wanted > mostG + 1e-9,
@@ -120,9 +137,7 @@ export function secondDose(first: DoseInput, firstStarchG: number, seenPercent: 
   const promised = thicknessAfter(first, firstStarchG);
   const again = doseFor({
     ...first,
-    sauceG:
-      first.sauceG +
-      firstStarchG * (1 + (thickenerById(first.thickener).how === 'slurry' ? first.waterPerStarch : 0)),
+    sauceG: first.sauceG + firstStarchG * gainOf(thickenerById(first.thickener), first),
     presentPercent: seenPercent,
   });
   const starchG = Math.min(again.starchG, Math.max(firstStarchG, 2));
@@ -151,4 +166,57 @@ export function reduceTo(
   if (aimPercent <= presentPercent) return { minutes: 0, leftG: sauceG, saltFactor: 1 };
   const leftG = (sauceG * presentPercent) / aimPercent;
   return { minutes: (sauceG - leftG) / BOIL_OFF_G_PER_MIN.high, leftG, saltFactor: sauceG / leftG };
+}
+
+/** One way of sharing the work between boiling down and starch. */
+export interface MixedWay {
+  minutes: number;
+  /** Sauce left when the starch goes in, g. */
+  leftG: number;
+  dose: Dose;
+  /** How much saltier and sharper than now: 1 is unchanged. */
+  saltFactor: number;
+}
+
+/** A sauce is not boiled down below this share of itself in one go: it catches. */
+const LEAST_LEFT = 0.4;
+
+/**
+ * Boil down for some minutes first, then thicken the rest: less starch, less sauce, more salt. From none at all in equal
+ * steps to where no starch is needed, or as far as it can go. What is dissolved stays: strength and salt are conserved.
+ */
+export function mixedWays(input: DoseInput, stepMin = 2, mostMin = 20): MixedWay[] {
+  const out: MixedWay[] = [];
+  for (let minutes = 0; minutes <= mostMin; minutes += stepMin) {
+    const leftG = input.sauceG - minutes * BOIL_OFF_G_PER_MIN.high;
+    if (minutes > 0 && leftG < input.sauceG * LEAST_LEFT) break;
+    const saltFactor = leftG > 0 ? input.sauceG / leftG : 1;
+    const dose = doseFor({ ...input, sauceG: leftG, presentPercent: input.presentPercent * saltFactor });
+    out.push({ minutes, leftG, dose, saltFactor });
+    if (dose.starchG < 0.4) break;
+  }
+  return out;
+}
+
+/** A dose as it can be measured with spoons: rounded, and how far that is off. */
+export interface SpoonDose {
+  volumeMl: number;
+  massG: number;
+  /** Rounded over exact, less 1. */
+  error: number;
+  resultPercent: number;
+}
+
+const TSP_ML = 4.929;
+
+/** The nearest quarter teaspoon to a dose, what it weighs, and the thickness it really gives. */
+export function inSpoons(input: DoseInput, dose: Pick<Dose, 'starchG' | 'thickener'>): SpoonDose {
+  const tsp = Math.round((dose.starchG / dose.thickener.gPerMl / TSP_ML) * 4) / 4;
+  const massG = tsp * TSP_ML * dose.thickener.gPerMl;
+  return {
+    volumeMl: tsp * TSP_ML,
+    massG,
+    error: dose.starchG > 0 ? massG / dose.starchG - 1 : 0,
+    resultPercent: thicknessAfter(input, massG),
+  };
 }

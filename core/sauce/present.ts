@@ -84,6 +84,23 @@ export function freeFatG(items: readonly PlacedItem[]): number {
     .reduce((s, i) => s + i.massG.mid * (i.read.food?.fat ?? 0), 0);
 }
 
+/** Sugar dissolved in the sauce while it thickens, share by weight. */
+export function sugarShareOf(items: readonly PlacedItem[], sauceG: number): number {
+  return sauceG > 0 ? Math.min(0.9, sugarG(items.filter((i) => !isHeldBack(i.moment))) / sauceG) : 0;
+}
+
+/** Sugar of everything in a dish, g. */
+export function sugarG(items: readonly PlacedItem[]): number {
+  return items.reduce((s, i) => s + i.massG.mid * (i.read.food?.sugar ?? 0), 0);
+}
+
+/** Everything that is eaten out of the pot, g: what the salt is spread over. */
+export function eatenG(items: readonly PlacedItem[]): number {
+  return items
+    .filter((i) => i.moment !== 'serve' && i.read.food?.kind !== 'salt')
+    .reduce((s, i) => s + i.massG.mid, 0);
+}
+
 /** Salt in the whole dish as written, g: what every food brings, with the spread of stocks and sauces left to the caller. */
 export function saltG(items: readonly PlacedItem[]): number {
   return items

@@ -30,8 +30,8 @@ describe('the dose', () => {
           expect(thicknessAfter(input, dose.starchG)).toBeCloseTo(input.aimPercent, 6);
         expect(dose.starchG).toBeGreaterThanOrEqual(0);
         expect(dose.finishedG).toBeCloseTo(
-          input.sauceG + (input.laterG ?? 0) + dose.starchG + dose.waterG,
-          6,
+          input.sauceG + (input.laterG ?? 0) + dose.starchG * dose.thickener.kept + dose.waterG,
+          4,
         );
       }),
     );

@@ -18,7 +18,9 @@ import {
 import { useNow } from '../../parts/now';
 import { freshId } from '../../store/dishes';
 import { benchFor, doseInput, type Bench } from '../finish/bench';
-import { DoseLines, SauceBench, SpoonShows } from '../finish/SauceBench';
+import { DoseLines } from '../finish/Answer';
+import { SauceBench } from '../finish/SauceBench';
+import { SpoonShows } from '../finish/SpoonShows';
 import type { Tell } from './tell';
 
 interface Props {
@@ -355,6 +357,9 @@ function ThickenStep({ plan, state, kitchen, done, tell }: OwnProps) {
           input={input}
           dose={dose}
           kitchen={kitchen}
+          onSeen={(seenPercent, promisedPercent) =>
+            tell({ type: 'spoonShown', seenPercent, promisedPercent })
+          }
           onSecond={(starchG, waterG) =>
             tell({ type: 'thickened', thickener: input.thickener, starchG, waterG })
           }

@@ -1,9 +1,21 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { type Dish, type Kitchen, NO_CALIBRATION, type Plan, potFor } from '../../../core/index';
+import {
+  type Dish,
+  type Kitchen,
+  NO_CALIBRATION,
+  type Plan,
+  potFor,
+  type Thickener,
+} from '../../../core/index';
+import { editDish } from '../../store/dishes';
+import { rememberSpoon } from '../../store/household';
 import { useCalibrations, useDish, useKitchen, usePlan } from '../../store/live';
 import { benchFor } from './bench';
-import { SauceBench, SpoonShows } from './SauceBench';
+import { isWorth } from './Answer';
+import { BenchTabs } from './BenchTabs';
+import { SauceBench } from './SauceBench';
+import { SpoonShows } from './SpoonShows';
 
 /** The sauce bench on its own: for any pot of thin sauce, or for one dish. */
 export default function Finish() {
@@ -86,7 +98,14 @@ function OnBench({
       </div>
       <SauceBench
         bench={bench}
-        onBench={setBench}
+        onBench={(next) => {
+          setBench(next);
+          if (dish && next.aim !== bench.aim)
+            void editDish(dish.id, 'the thickness of the sauce', (d) => ({
+              ...d,
+              settings: { ...d.settings, aim: next.aim },
+            }));
+        }}
         pot={pot}
         plan={plan}
         kitchen={kitchen}
@@ -96,15 +115,24 @@ function OnBench({
         {(answer) =>
           answer && (
             <>
-              <Order plan={plan} steps={after} how={answer.dose.thickener.how} />
-              {answer.dose.starchG > 0.4 && (
+              {isWorth(answer.dose) && (
                 <SpoonShows
                   key={`${answer.input.aimPercent}-${answer.input.sauceG}-${answer.input.thickener}`}
                   input={answer.input}
                   dose={answer.dose}
                   kitchen={kitchen}
+                  onSeen={(seen, promised, again) => void rememberSpoon(seen, promised, again)}
                 />
               )}
+              <BenchTabs
+                input={answer.input}
+                dose={answer.dose}
+                bench={bench}
+                onBench={(change) => setBench((b) => ({ ...b, ...change }))}
+                plan={plan}
+                kitchen={kitchen}
+              />
+              <Order plan={plan} steps={after} how={answer.dose.thickener.how} />
             </>
           )
         }
@@ -120,7 +148,7 @@ function Order({
 }: {
   plan: Plan | undefined;
   steps: Plan['steps'];
-  how: 'slurry' | 'paste' | 'whisk';
+  how: Thickener['how'];
 }) {
   const ways = {
     slurry: [
@@ -144,10 +172,27 @@ function Order({
       'Dairy, off the boil.',
       'Off the heat: acid, herbs, salt.',
     ],
+    liaison: [
+      'All boiling first: reduce, cook quick vegetables, then heat off.',
+      'Whisk a ladle of hot sauce into the yolks, then all of it into the pot.',
+      'Stir over low heat to 75–80 °C; it must not boil again.',
+      'Acid, herbs, salt.',
+    ],
+    'boil-down': [
+      'Heavy cream into the sauce, at the boil.',
+      'Boil, stirring the floor, until the cream has lost nearly half.',
+      'Off the heat: acid last, herbs, salt.',
+    ],
+    blend: [
+      'Lift the vegetables into the sauce, off the heat.',
+      'Stick blender with its head under the surface until smooth.',
+      'Judge it, then dairy, off the boil.',
+      'Off the heat: acid, herbs, salt.',
+    ],
   }[how];
   const lines = plan ? steps.map((s) => `${s.title}. ${s.text}`) : ways;
   return (
-    <details className="bench-order" open={!plan}>
+    <details className="bench-order">
       <summary>In this order</summary>
       <ol>
         {lines.map((l) => (

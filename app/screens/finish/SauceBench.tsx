@@ -1,18 +1,14 @@
-import { useState } from 'react';
+import type { ReactNode } from 'react';
 import Form from 'react-bootstrap/Form';
 import {
   doseFor,
-  formatDuration,
   formatMass,
-  formatSpoons,
   formatVolume,
+  MEASURING,
   nearestThickness,
-  reduceTo,
-  secondDose,
   THICKENERS,
   THICKNESSES,
   thicknessOf,
-  type Aim,
   type Dose,
   type DoseInput,
   type HouseRules,
@@ -23,7 +19,8 @@ import {
 } from '../../../core/index';
 import { Segments } from '../../parts/Segments';
 import { Spoon } from '../../parts/Spoon';
-import { doseInput, sauceOnBench, WAYS, type Bench, type Way } from './bench';
+import { Answer } from './Answer';
+import { doseInput, sauceOnBench, type Bench, type Taste } from './bench';
 
 interface Props {
   bench: Bench;
@@ -34,19 +31,40 @@ interface Props {
   rules: HouseRules;
   starchFactor: number;
   /** Shown below the answer: what to do with it. */
-  children?: (answer: { input: DoseInput; dose: Dose } | null) => React.ReactNode;
+  children?: (answer: BenchAnswer | null) => ReactNode;
 }
 
-const UNIT: Record<Way, string> = { jug: 'ml', scale: 'g', depth: 'mm', forecast: '' };
+/** What the bench says: the sum and what went into it. */
+export interface BenchAnswer {
+  input: DoseInput;
+  dose: Dose;
+}
+
+const TASTES: readonly { id: Taste; label: string }[] = [
+  { id: 'mild', label: 'mild' },
+  { id: 'sharp', label: 'sharp' },
+  { id: 'sweet', label: 'sweet' },
+];
 const NOW_SHOWN = THICKNESSES.filter((t) => ['brothy', 'light', 'coating'].includes(t.id));
 
 /** The sauce bench: how much, how thin, how it should be, with what; and the answer, large. */
 export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFactor, children }: Props) {
-  const set = (change: Partial<Bench>): void => onBench({ ...bench, ...change });
-  const measured = sauceOnBench(bench, pot, plan);
-  const input = 'sauceG' in measured ? doseInput(bench, measured.sauceG, rules, plan, starchFactor) : null;
+  const set = (change: Partial<Bench>): void => {
+    const next = { ...bench, ...change };
+    const read = sauceOnBench(next, pot, plan, kitchen);
+    onBench('sauceG' in read ? { ...next, lastG: read.sauceG } : next);
+  };
+  const measured = sauceOnBench(bench, pot, plan, kitchen);
+  const isGood = 'sauceG' in measured;
+  // A figure that means nothing leaves the last good answer standing.
+  const sauceG = isGood ? measured.sauceG : bench.reading.trim() ? bench.lastG : null;
+  const input =
+    sauceG === null
+      ? null
+      : doseInput(bench, sauceG, rules, plan, starchFactor, isGood ? measured.spread : undefined);
   const dose = input && doseFor(input);
-  const ways = WAYS.filter((w) =>
+  const method = MEASURING.find((m) => m.id === bench.way);
+  const ways = MEASURING.filter((w) =>
     w.id === 'forecast' ? plan : w.id === 'scale' ? kitchen.tools.scale : true,
   );
   const counted = plan ? Math.round(plan.sauce.input.presentPercent * 20) / 20 : null;
@@ -70,32 +88,53 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
           />
           {bench.way !== 'forecast' && (
             <Form.Group controlId="reading" className="bench-reading">
-              <Form.Label className="visually-hidden">
-                {WAYS.find((w) => w.id === bench.way)?.label}
-              </Form.Label>
+              <Form.Label className="visually-hidden">{method?.label}</Form.Label>
               <span className="unit-field">
                 <Form.Control
                   size="lg"
                   inputMode="decimal"
                   autoComplete="off"
                   value={bench.reading}
+                  isInvalid={!isGood && bench.reading.trim() !== ''}
+                  aria-describedby="reading-says"
                   placeholder={
-                    bench.way === 'scale'
-                      ? String(Math.round(pot.emptyG + 800))
-                      : bench.way === 'depth'
-                        ? '22'
-                        : '750'
+                    bench.way === 'scale' ? String(Math.round(pot.emptyG + 800)) : (method?.example ?? '')
                   }
                   onChange={(e) => set({ reading: e.target.value.slice(0, 8) })}
                 />
-                <span>{UNIT[bench.way]}</span>
+                <span>{method?.unit}</span>
               </span>
-              <span className="soft small">
-                {bench.way === 'scale' &&
-                  `pot and sauce together; ${pot.name} weighs ${formatMass(pot.emptyG)} empty`}
-                {bench.way === 'depth' && `in ${pot.name}, ${pot.diameterCm} cm across, pieces out`}
+              <span className="soft small" id="reading-says">
+                {!isGood && bench.reading.trim() !== '' ? (
+                  <span className="severity-stop" role="alert">
+                    {measured.ask}
+                  </span>
+                ) : (
+                  waysSay(bench, pot, kitchen, isGood ? measured.spread : 0)
+                )}
               </span>
             </Form.Group>
+          )}
+          {(bench.way === 'scale' || bench.way === 'depth') && (
+            <div className="bench-pieces">
+              <Form.Check
+                id="pieces-in"
+                label="The pieces are still in"
+                checked={bench.piecesIn}
+                onChange={(e) => set({ piecesIn: e.target.checked })}
+              />
+              {bench.piecesIn && (
+                <span className="unit-field">
+                  <Form.Control
+                    aria-label="Cooked weight of the pieces"
+                    inputMode="numeric"
+                    value={String(bench.piecesG)}
+                    onChange={(e) => set({ piecesG: grams(e.target.value, 8000) })}
+                  />
+                  <span>g</span>
+                </span>
+              )}
+            </div>
           )}
           {bench.way === 'forecast' && plan && (
             <p className="small mb-0">
@@ -150,27 +189,32 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
             </Form.Select>
           </Form.Group>
           <Form.Group className="field" controlId="later">
-            <Form.Label>Cream or the like to come</Form.Label>
+            <Form.Label>Cream to come</Form.Label>
             <span className="unit-field">
               <Form.Control
                 inputMode="numeric"
                 value={String(bench.laterG)}
-                onChange={(e) =>
-                  set({
-                    laterG: Math.min(
-                      3000,
-                      Math.max(0, Math.round(Number(e.target.value.replace(/\D/g, ''))) || 0),
-                    ),
-                  })
-                }
+                onChange={(e) => set({ laterG: grams(e.target.value, 3000) })}
               />
               <span>g</span>
             </span>
           </Form.Group>
+          {!plan && (
+            <div className="field">
+              <span>It tastes</span>
+              <Segments
+                name="taste"
+                label="It tastes"
+                value={bench.taste}
+                options={TASTES}
+                onChange={(taste) => set({ taste })}
+              />
+            </div>
+          )}
         </div>
       </div>
-      <div className="bench-out" aria-live="polite">
-        {input && dose && 'sauceG' in measured ? (
+      <div className={`bench-out ${isGood ? '' : 'is-stale'}`} aria-live="polite">
+        {input && dose ? (
           <Answer input={input} dose={dose} bench={bench} kitchen={kitchen} rules={rules} />
         ) : (
           <p className="bench-answer bench-ask">{'ask' in measured ? measured.ask : ''}</p>
@@ -181,134 +225,22 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
   );
 }
 
-function Answer({
-  input,
-  dose,
-  bench,
-  kitchen,
-  rules,
-}: {
-  input: DoseInput;
-  dose: Dose;
-  bench: Bench;
-  kitchen: Kitchen;
-  rules: HouseRules;
-}) {
-  const t = dose.thickener;
-  const reduced = reduceTo(input.sauceG, Math.max(0.05, input.presentPercent), input.aimPercent);
-  if (dose.loosenG > 0)
-    return (
-      <>
-        <p className="bench-answer bench-big">
-          <strong className="figure">{formatVolume(dose.loosenG, kitchen.units)}</strong> stock, to loosen it
-        </p>
-        <p>It is thicker than {thicknessOf(bench.aim).name} already: nothing to add.</p>
-      </>
-    );
-  if (dose.starchG < 0.4)
-    return (
-      <>
-        <p className="bench-answer bench-big">
-          <strong className="figure">Nothing</strong>
-        </p>
-        <p>
-          {formatVolume(input.sauceG, kitchen.units)} of sauce is {thicknessOf(bench.aim).name} as it is.
-        </p>
-      </>
-    );
-  return (
-    <>
-      <div className="bench-answer">
-        <DoseLines dose={dose} rules={rules} />
-      </div>
-      <div className="bench-notes">
-        <p className="mb-1">
-          brings {formatVolume(input.sauceG, kitchen.units)} to{' '}
-          {dose.capped
-            ? `${dose.resultThickness.name}, no further: more ${t.name} turns unpleasant`
-            : thicknessOf(bench.aim).name}
-          .
-          <span className="soft">
-            {' '}
-            Likely between {formatMass(dose.rangeG.low)} and {formatMass(dose.rangeG.high)}: start with this,
-            look, then decide.
-          </span>
-        </p>
-        <p className="soft small mb-0">
-          {t.note}
-          {t.gluten && ' Contains gluten.'}
-          {reduced &&
-            reduced.minutes > 1 &&
-            reduced.minutes < 45 &&
-            ` Or boil it down about ${formatDuration(reduced.minutes * 60)}; salt and sharpness rise by ${Math.round((reduced.saltFactor - 1) * 100)} %.`}
-        </p>
-      </div>
-    </>
-  );
+/** Whole grams out of what was typed, between none and `most`. */
+function grams(text: string, most: number): number {
+  return Math.min(most, Math.max(0, Math.round(Number(text.replace(/\D/g, ''))) || 0));
 }
 
-/** The dose in spoons and grams, and the cold liquid it is stirred into. */
-export function DoseLines({ dose, rules }: { dose: Dose; rules: HouseRules }) {
-  return (
-    <>
-      <p className="bench-big" data-testid="dose">
-        <strong className="figure">{formatSpoons(dose.starchG / dose.thickener.gPerMl)}</strong>{' '}
-        {dose.thickener.name} <span className="bench-grams">{formatMass(dose.starchG)}</span>
-      </p>
-      {dose.waterG > 0 && (
-        <p className="bench-second">
-          into <strong className="figure">{formatSpoons(dose.waterG)}</strong>{' '}
-          {rules.slurryWater === 'stock' ? 'cold stock' : 'cold water'}{' '}
-          <span className="bench-grams">{formatMass(dose.waterG)}</span>
-        </p>
-      )}
-    </>
-  );
-}
-
-/** After the boil: tap what the spoon shows, get the second dose or the splash that loosens it. */
-export function SpoonShows({
-  input,
-  dose,
-  kitchen,
-  onSecond,
-}: {
-  input: DoseInput;
-  dose: Dose;
-  kitchen: Kitchen;
-  onSecond?: (starchG: number, waterG: number) => void;
-}) {
-  const [seen, setSeen] = useState<Aim | null>(null);
-  const options = THICKNESSES.filter((t) => t.id !== 'glaze').map((t) => ({ id: t.id, label: t.name }));
-  const second = seen ? secondDose(input, dose.starchG, thicknessOf(seen).percent) : null;
-  return (
-    <fieldset className="spoon-shows">
-      <legend>It has boiled: what does the spoon show?</legend>
-      <Segments name="seen" label="What the spoon shows" value={seen} options={options} onChange={setSeen} />
-      {second && (
-        <p className="mt-2 mb-0" role="status">
-          {second.starchG > 0.4 ? (
-            <>
-              Another <strong>{formatSpoons(second.starchG / dose.thickener.gPerMl)}</strong>{' '}
-              {dose.thickener.name} ({formatMass(second.starchG)})
-              {second.waterG > 0 && <> in {formatSpoons(second.waterG)} cold water</>}, and boil again.{' '}
-              {onSecond && (
-                <button
-                  type="button"
-                  className="btn btn-bare btn-sm"
-                  onClick={() => onSecond(second.starchG, second.waterG)}
-                >
-                  Stirred in
-                </button>
-              )}
-            </>
-          ) : second.loosenG > 0 ? (
-            <>Loosen it with about {formatVolume(second.loosenG, kitchen.units)} stock or water.</>
-          ) : (
-            <>That is it. Leave it alone.</>
-          )}
-        </p>
-      )}
-    </fieldset>
-  );
+/** What a cook should know about a way of measuring. */
+function waysSay(bench: Bench, pot: Pot, kitchen: Kitchen, spread: number): string {
+  const off = spread > 0 ? ` Within about ${Math.round(spread * 100)} %.` : '';
+  switch (bench.way) {
+    case 'scale':
+      return `pot and sauce together; ${pot.name} weighs ${formatMass(pot.emptyG)} empty.${off}`;
+    case 'depth':
+      return `in ${pot.name}, ${pot.diameterCm} cm across.${off}`;
+    case 'ladles':
+      return `of ${formatVolume(kitchen.ladleMl ?? 120)} each; yours is set in Kitchen.${off}`;
+    default:
+      return off.trim();
+  }
 }

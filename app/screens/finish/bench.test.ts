@@ -22,18 +22,20 @@ describe('what stands on the sauce bench', () => {
     ['scale', String(pot.emptyG + 800), 800],
     ['depth', '20', 760],
   ] as const)('%s %s', (way, reading, grams) => {
-    const read = sauceOnBench({ ...bench, way, reading }, pot, undefined);
+    const read = sauceOnBench({ ...bench, way, reading }, pot, undefined, kitchen);
     expect('sauceG' in read && Math.round(read.sauceG * 100) / 100).toBeCloseTo(grams, -0.5);
   });
 
   it.each(['', 'soup', '-4', '0', '99999999', '1e9', 'NaN'])('asks again for “%s”', (reading) => {
-    expect(sauceOnBench({ ...bench, reading }, pot, undefined)).toHaveProperty('ask');
+    expect(sauceOnBench({ ...bench, reading }, pot, undefined, kitchen)).toHaveProperty('ask');
   });
 
   it('knows when the pot would be empty, and when there is no dish to forecast from', () => {
-    expect(sauceOnBench({ ...bench, way: 'scale', reading: '500' }, pot, undefined)).toHaveProperty('ask');
-    expect(sauceOnBench({ ...bench, way: 'forecast' }, pot, undefined)).toHaveProperty('ask');
-    expect(sauceOnBench({ ...bench, way: 'forecast' }, pot, plan)).toHaveProperty('sauceG');
+    expect(sauceOnBench({ ...bench, way: 'scale', reading: '500' }, pot, undefined, kitchen)).toHaveProperty(
+      'ask',
+    );
+    expect(sauceOnBench({ ...bench, way: 'forecast' }, pot, undefined, kitchen)).toHaveProperty('ask');
+    expect(sauceOnBench({ ...bench, way: 'forecast' }, pot, plan, kitchen)).toHaveProperty('sauceG');
   });
 
   it('takes the dairy still to come and the household’s starch into the sum', () => {

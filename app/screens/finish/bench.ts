@@ -1,35 +1,50 @@
 import {
-  floorAreaCm2,
+  isHeldBack,
+  MEASURING,
+  readSauce,
   SLURRY_WATER,
   thicknessOf,
+  type AdviseInput,
   type Aim,
   type Dish,
   type DoseInput,
   type HouseRules,
+  type Kitchen,
+  type MeasuringId,
   type Plan,
   type Pot,
+  type SauceReading,
   type ThickenerId,
   thickenerFor,
 } from '../../../core/index';
 
-/** Ways of finding out how much sauce there is, each with how far it is usually off. */
-export const WAYS = [
-  { id: 'jug', label: 'In a jug', spread: 0.04 },
-  { id: 'scale', label: 'On the scale', spread: 0.03 },
-  { id: 'depth', label: 'Depth', spread: 0.12 },
-  { id: 'forecast', label: 'Forecast', spread: 0.12 },
-] as const;
-export type Way = (typeof WAYS)[number]['id'];
+/** What a sauce tastes of where no dish says so. */
+export type Taste = 'mild' | 'sharp' | 'sweet';
+const TASTES: Record<Taste, { sharpness: number; sugarShare: number }> = {
+  mild: { sharpness: 0, sugarShare: 0 },
+  sharp: { sharpness: 0.8, sugarShare: 0 },
+  sweet: { sharpness: 0.2, sugarShare: 0.25 },
+};
+const USUAL_LADLE_ML = 120;
+const CUP_ML = { us: 236.588, metric: 250, uk: 250, au: 250 } as const;
+/** Share of its raw weight that meat keeps. Source: household yields of braised meat; spread 10 %. */
+const MEAT_KEEPS = 0.78;
 
 /** What stands on the sauce bench: what the cook said, nothing computed. */
 export interface Bench {
-  way: Way;
-  /** Millilitres in the jug, grams on the scale with the pot, or millimetres on the spoon handle. */
+  way: MeasuringId;
+  /** The reading in the unit of its way, as typed. */
   reading: string;
+  /** The last reading that meant something, g: it stands while the next one is nonsense. */
+  lastG: number | null;
+  /** The cooked pieces are still in the pot, and what they weigh, g. */
+  piecesIn: boolean;
+  piecesG: number;
   /** Thickness it has now, per cent. */
   presentPercent: number;
   aim: Aim;
   thickener: ThickenerId;
+  taste: Taste;
   /** Dairy and the like that is still to come, grams. */
   laterG: number;
 }
@@ -39,47 +54,31 @@ export function benchFor(plan: Plan | undefined, rules: HouseRules, dish?: Dish)
   return {
     way: plan ? 'forecast' : 'jug',
     reading: '',
+    lastG: null,
+    piecesIn: false,
+    piecesG: Math.round((plan?.meat ?? []).reduce((s, m) => s + m.massG, 0) * MEAT_KEEPS),
     presentPercent: plan ? Math.round(plan.sauce.input.presentPercent * 20) / 20 : 0,
     aim: dish?.settings.aim ?? 'coating',
     thickener: plan?.sauce.input.thickener ?? thickenerFor(rules.thickener),
+    taste: 'mild',
     laterG: Math.round(plan?.sauce.input.laterG ?? 0),
   };
 }
 
-/** Highest figure that is taken for a reading: ten litres. */
-const MOST = 10_000;
+/** What an empty field means for the pieces. */
+export function piecesOf(bench: Pick<Bench, 'piecesIn' | 'piecesG' | 'way'>): number {
+  return bench.piecesIn && (bench.way === 'scale' || bench.way === 'depth') ? bench.piecesG : 0;
+}
 
 /** Grams of sauce that the bench's reading means, or why it means nothing yet. */
-export function sauceOnBench(
-  bench: Bench,
-  pot: Pot,
-  plan: Plan | undefined,
-): { sauceG: number } | { ask: string } {
-  if (bench.way === 'forecast')
-    return plan
-      ? { sauceG: plan.liquid.sauceAfterG.mid }
-      : { ask: 'There is no dish to forecast from: measure it.' };
-  const text = bench.reading.trim();
-  const value = Number.parseFloat(text.replace(',', '.'));
-  if (!text)
-    return {
-      ask: {
-        jug: 'Pour it into a jug and read it.',
-        scale: 'Weigh the pot with the sauce in it.',
-        depth: 'Stand a spoon handle in it and read how deep.',
-      }[bench.way],
-    };
-  if (!Number.isFinite(value) || value <= 0) return { ask: 'A plain figure, please: 750' };
-  if (value > MOST) return { ask: 'That is more than any pot here holds.' };
-  if (bench.way === 'jug') return { sauceG: value };
-  if (bench.way === 'depth') {
-    if (value > 300) return { ask: 'Deeper than the pot: in millimetres, please.' };
-    return { sauceG: (floorAreaCm2(pot) * value) / 10 };
-  }
-  const sauceG = value - pot.emptyG;
-  return sauceG > 10
-    ? { sauceG }
-    : { ask: `The empty ${pot.name} weighs ${Math.round(pot.emptyG)} g: nothing would be left.` };
+export function sauceOnBench(bench: Bench, pot: Pot, plan: Plan | undefined, kitchen: Kitchen): SauceReading {
+  return readSauce(bench.way, bench.reading, {
+    pot,
+    ladleMl: kitchen.ladleMl ?? USUAL_LADLE_ML,
+    cupMl: CUP_ML[kitchen.system],
+    piecesG: piecesOf(bench),
+    forecastG: plan ? plan.liquid.sauceAfterG.mid : null,
+  });
 }
 
 /** The sum's input from the bench. */
@@ -89,10 +88,12 @@ export function doseInput(
   rules: HouseRules,
   plan: Plan | undefined,
   starchFactor: number,
+  spread: number = MEASURING.find((m) => m.id === bench.way)?.spread ?? 0.1,
 ): DoseInput {
+  const taste = TASTES[bench.taste];
   return {
     sauceG,
-    sauceSpread: WAYS.find((w) => w.id === bench.way)?.spread ?? 0.1,
+    sauceSpread: spread,
     presentPercent: bench.presentPercent,
     aimPercent: thicknessOf(bench.aim).percent,
     thickener: bench.thickener,
@@ -102,7 +103,38 @@ export function doseInput(
       plan && plan.sauce.input.laterG
         ? ((plan.sauce.input.laterStrengthG ?? 0) * bench.laterG) / plan.sauce.input.laterG
         : 0,
-    sharpness: plan?.sauce.input.sharpness ?? 0,
+    sharpness: plan ? (plan.sauce.input.sharpness ?? 0) : taste.sharpness,
+    sugarShare: plan ? (plan.sauce.input.sugarShare ?? 0) : taste.sugarShare,
     householdFactor: starchFactor > 0 ? 1 / starchFactor : 1,
+  };
+}
+
+const SOFT = /^(?:allium|root-veg|slow-veg|quick-veg|pulse-cooked|pulse-dry|mushroom)$/;
+
+/** What the adviser asks, from the bench, the dish and the household. */
+export function adviseInput(
+  dose: DoseInput,
+  bench: Bench,
+  plan: Plan | undefined,
+  kitchen: Kitchen,
+  toFreeze: boolean,
+): AdviseInput {
+  const rule = (plan?.rules ?? kitchen.rules).thickener;
+  return {
+    dose,
+    plates: plan?.dish.plates ?? 4,
+    noGluten: kitchen.needs.includes('no-gluten') || kitchen.allergens.includes('gluten'),
+    noDairy: kitchen.needs.includes('no-dairy') || kitchen.allergens.includes('milk'),
+    noEgg: kitchen.allergens.includes('egg'),
+    fewCarbs: kitchen.needs.includes('low-carb'),
+    lowSalt: kitchen.needs.includes('low-salt'),
+    dairyToCome: bench.laterG > 0,
+    toFreeze,
+    vegetablesG: (plan?.items ?? [])
+      .filter((i) => !isHeldBack(i.moment) && SOFT.test(i.read.food?.kind ?? ''))
+      .reduce((s, i) => s + i.massG.mid, 0),
+    saltG: plan?.sauce.saltG ?? 0,
+    hasScale: kitchen.tools.scale,
+    usual: rule === 'reduce' ? 'reduce' : rule === 'blended' ? 'blended' : thickenerFor(rule),
   };
 }

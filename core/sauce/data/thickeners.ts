@@ -53,6 +53,11 @@ export const THICKENER_IDS = [
   'flour',
   'paste',
   'xanthan',
+  'roux',
+  'glucomannan',
+  'yolk',
+  'cream',
+  'blended',
 ] as const;
 export type ThickenerId = (typeof THICKENER_IDS)[number];
 
@@ -65,8 +70,10 @@ export interface Thickener {
   spread: number;
   /** Grams in a millilitre, for spoons. */
   gPerMl: number;
-  /** How it goes in. */
-  how: 'slurry' | 'paste' | 'whisk';
+  /** How it goes in: stirred in cold water, worked to a paste, whisked in, bound off the boil, boiled down, blended. */
+  how: 'slurry' | 'paste' | 'whisk' | 'liaison' | 'boil-down' | 'blend';
+  /** Share of its weight that stays in the sauce: cream loses water while it is boiled down. */
+  kept: number;
   /** Sauce has to be at least this hot, °C, and simmer this long, s. */
   fromC: number;
   simmerS: number;
@@ -77,6 +84,15 @@ export interface Thickener {
   /** Grams of carbohydrate in 1 g. */
   carbohydrate: number;
   gluten: boolean;
+  /** How the sauce looks, and what freezing does to it. */
+  gloss: 'dull' | 'satin' | 'clear';
+  freezes: 'well' | 'loosens' | 'weeps' | 'splits';
+  /** Turns slimy or thin with milk and cream. */
+  shunsMilk: boolean;
+  /** Thins when it is boiled or kept hot for long. */
+  thinsHot: boolean;
+  /** What it brings that somebody may not eat, besides gluten. */
+  brings: readonly ('milk' | 'egg')[];
   note: string;
 }
 
@@ -89,12 +105,18 @@ export const THICKENERS: readonly Thickener[] = [
     spread: 0.1,
     gPerMl: 0.54,
     how: 'slurry',
+    kept: 1,
     fromC: 95,
     simmerS: 120,
     acidLoss: 0.18,
     mostPercent: 6,
     carbohydrate: 0.9,
     gluten: false,
+    gloss: 'dull',
+    freezes: 'weeps',
+    shunsMilk: false,
+    thinsHot: true,
+    brings: [],
     note: 'Dulls the sauce a little; thins in long boiling; weeps after freezing.',
   },
   {
@@ -104,12 +126,18 @@ export const THICKENERS: readonly Thickener[] = [
     spread: 0.12,
     gPerMl: 0.68,
     how: 'slurry',
+    kept: 1,
     fromC: 70,
     simmerS: 30,
     acidLoss: 0.2,
     mostPercent: 5,
     carbohydrate: 0.85,
     gluten: false,
+    gloss: 'clear',
+    freezes: 'loosens',
+    shunsMilk: false,
+    thinsHot: true,
+    brings: [],
     note: 'Quick and clear: do not boil it long.',
   },
   {
@@ -119,12 +147,18 @@ export const THICKENERS: readonly Thickener[] = [
     spread: 0.12,
     gPerMl: 0.51,
     how: 'slurry',
+    kept: 1,
     fromC: 70,
     simmerS: 45,
     acidLoss: 0.12,
     mostPercent: 6,
     carbohydrate: 0.89,
     gluten: false,
+    gloss: 'clear',
+    freezes: 'well',
+    shunsMilk: false,
+    thinsHot: true,
+    brings: [],
     note: 'Shines and freezes well; goes stringy when boiled long.',
   },
   {
@@ -134,12 +168,18 @@ export const THICKENERS: readonly Thickener[] = [
     spread: 0.12,
     gPerMl: 0.54,
     how: 'slurry',
+    kept: 1,
     fromC: 72,
     simmerS: 30,
     acidLoss: 0.08,
     mostPercent: 5,
     carbohydrate: 0.88,
     gluten: false,
+    gloss: 'clear',
+    freezes: 'well',
+    shunsMilk: true,
+    thinsHot: true,
+    brings: [],
     note: 'Shines and stands acid; slimy with milk, thins when boiled long.',
   },
   {
@@ -149,12 +189,18 @@ export const THICKENERS: readonly Thickener[] = [
     spread: 0.15,
     gPerMl: 0.66,
     how: 'slurry',
+    kept: 1,
     fromC: 92,
     simmerS: 240,
     acidLoss: 0.15,
     mostPercent: 9,
     carbohydrate: 0.8,
     gluten: false,
+    gloss: 'dull',
+    freezes: 'well',
+    shunsMilk: false,
+    thinsHot: false,
+    brings: [],
     note: 'Soft and steady; four minutes or it tastes raw.',
   },
   {
@@ -164,12 +210,18 @@ export const THICKENERS: readonly Thickener[] = [
     spread: 0.15,
     gPerMl: 0.53,
     how: 'slurry',
+    kept: 1,
     fromC: 95,
     simmerS: 300,
     acidLoss: 0.12,
     mostPercent: 10,
     carbohydrate: 0.73,
     gluten: true,
+    gloss: 'dull',
+    freezes: 'loosens',
+    shunsMilk: false,
+    thinsHot: false,
+    brings: [],
     note: 'Five minutes at a simmer or it tastes raw.',
   },
   {
@@ -179,12 +231,18 @@ export const THICKENERS: readonly Thickener[] = [
     spread: 0.15,
     gPerMl: 0.9,
     how: 'paste',
+    kept: 1,
     fromC: 92,
     simmerS: 300,
     acidLoss: 0.12,
     mostPercent: 20,
     carbohydrate: 0.37,
     gluten: true,
+    gloss: 'satin',
+    freezes: 'loosens',
+    shunsMilk: false,
+    thinsHot: false,
+    brings: ['milk'],
     note: 'Half flour, half soft butter, whisked in by the spoonful; simmer five minutes.',
   },
   {
@@ -194,13 +252,124 @@ export const THICKENERS: readonly Thickener[] = [
     spread: 0.25,
     gPerMl: 0.65,
     how: 'whisk',
+    kept: 1,
     fromC: 20,
     simmerS: 0,
     acidLoss: 0,
     mostPercent: 0.4,
     carbohydrate: 0.1,
     gluten: false,
+    gloss: 'satin',
+    freezes: 'well',
+    shunsMilk: false,
+    thinsHot: false,
+    brings: [],
     note: 'Rub it into a little oil, then whisk hard. Over 0.4 % it is slimy.',
+  },
+  {
+    id: 'roux',
+    name: 'blond roux',
+    strength: 0.2,
+    spread: 0.15,
+    gPerMl: 0.95,
+    how: 'paste',
+    kept: 1,
+    fromC: 92,
+    simmerS: 480,
+    acidLoss: 0.12,
+    mostPercent: 25,
+    carbohydrate: 0.37,
+    gluten: true,
+    gloss: 'satin',
+    freezes: 'loosens',
+    shunsMilk: false,
+    thinsHot: false,
+    brings: ['milk'],
+    note: 'Equal flour and butter cooked pale gold and cooled; whisk it in, simmer eight minutes.',
+  },
+  {
+    id: 'glucomannan',
+    name: 'glucomannan',
+    strength: 15,
+    spread: 0.25,
+    gPerMl: 0.6,
+    how: 'whisk',
+    kept: 1,
+    fromC: 60,
+    simmerS: 300,
+    acidLoss: 0.05,
+    mostPercent: 0.35,
+    carbohydrate: 0.05,
+    gluten: false,
+    gloss: 'satin',
+    freezes: 'weeps',
+    shunsMilk: false,
+    thinsHot: false,
+    brings: [],
+    note: 'Stir it into a spoon of cold water first; it goes on swelling for ten minutes. Over 0.35 % it is jelly.',
+  },
+  {
+    id: 'yolk',
+    name: 'egg yolk',
+    strength: 0.2,
+    spread: 0.3,
+    gPerMl: 1.03,
+    how: 'liaison',
+    kept: 1,
+    fromC: 75,
+    simmerS: 0,
+    acidLoss: 0,
+    mostPercent: 12,
+    carbohydrate: 0.04,
+    gluten: false,
+    gloss: 'satin',
+    freezes: 'splits',
+    shunsMilk: false,
+    thinsHot: false,
+    brings: ['egg'],
+    note: 'A yolk is 18 g. Tempered with hot sauce, in off the heat, stirred to 75–80 °C and never boiled.',
+  },
+  {
+    id: 'cream',
+    name: 'cream, boiled down',
+    strength: 0.05,
+    spread: 0.25,
+    gPerMl: 1,
+    how: 'boil-down',
+    kept: 0.55,
+    fromC: 98,
+    simmerS: 480,
+    acidLoss: 0,
+    mostPercent: 45,
+    carbohydrate: 0.03,
+    gluten: false,
+    gloss: 'satin',
+    freezes: 'splits',
+    shunsMilk: false,
+    thinsHot: false,
+    brings: ['milk'],
+    note: 'Heavy cream only, boiled with the sauce until it has lost nearly half; leaner cream splits.',
+  },
+  {
+    id: 'blended',
+    name: 'vegetables from the pot, blended',
+    strength: 0.035,
+    spread: 0.4,
+    gPerMl: 1,
+    how: 'blend',
+    kept: 1,
+    fromC: 20,
+    simmerS: 0,
+    acidLoss: 0,
+    mostPercent: 45,
+    carbohydrate: 0.08,
+    gluten: false,
+    gloss: 'dull',
+    freezes: 'well',
+    shunsMilk: false,
+    thinsHot: false,
+    brings: [],
+    note: 'Soft onion, carrot, potato or pulses. Stick blender under the surface: hot liquid blows the lid off a jug.',
   },
 ];
 
@@ -228,3 +397,11 @@ export function nearestThickness(percent: number): Thickness {
 
 /** Grams of water to a gram of starch under each house rule. Source: equal spoonfuls weigh 8 g starch to 15 g water. */
 export const SLURRY_WATER = { equal: 15 / 8, three: 45 / 8, stock: 15 / 8 } as const;
+
+/** A sauce thickens by about this much again as it cools from the pot to the plate. Source: kitchen judgement; spread 25 %. */
+export const ON_THE_PLATE = { factor: 1.33, spread: 0.25 } as const;
+
+/** Thickness on the plate of a sauce that has this much at the pot, per cent. */
+export function onThePlate(percent: number): number {
+  return percent * ON_THE_PLATE.factor;
+}

@@ -1,0 +1,167 @@
+import {
+  formatDuration,
+  formatMass,
+  formatSpoons,
+  formatVolume,
+  inSpoons,
+  nearestThickness,
+  onThePlate,
+  reduceTo,
+  thicknessOf,
+  type Dose,
+  type DoseInput,
+  type HouseRules,
+  type Kitchen,
+} from '../../../core/index';
+import { Spoon } from '../../parts/Spoon';
+import type { Bench } from './bench';
+
+/** Less than this is not worth stirring in, g; a gum is strong enough for a tenth. */
+const LEAST_G = 0.4;
+const LEAST_GUM_G = 0.05;
+
+/** True when there is something to stir in. */
+export function isWorth(dose: Dose): boolean {
+  return dose.starchG >= (dose.thickener.how === 'whisk' ? LEAST_GUM_G : LEAST_G);
+}
+
+/** The answer, large: the dose, or the splash that loosens, or nothing; and what the spoon will show. */
+export function Answer({
+  input,
+  dose,
+  bench,
+  kitchen,
+  rules,
+}: {
+  input: DoseInput;
+  dose: Dose;
+  bench: Bench;
+  kitchen: Kitchen;
+  rules: HouseRules;
+}) {
+  if (dose.loosenG > 0)
+    return (
+      <>
+        <p className="bench-answer bench-big">
+          <strong className="figure">{formatVolume(dose.loosenG, kitchen.units)}</strong> stock, to loosen it
+        </p>
+        <p>It is thicker than {thicknessOf(bench.aim).name} already: nothing to add.</p>
+      </>
+    );
+  if (!isWorth(dose))
+    return (
+      <>
+        <p className="bench-answer bench-big">
+          <strong className="figure">Nothing</strong>
+        </p>
+        <p>
+          {formatVolume(input.sauceG, kitchen.units)} of sauce is {thicknessOf(bench.aim).name} as it is.
+        </p>
+      </>
+    );
+  return (
+    <>
+      <div className="bench-answer">
+        <DoseLines dose={dose} rules={rules} />
+      </div>
+      <Becomes input={input} dose={dose} glaze={bench.aim === 'glaze'} />
+      <Notes input={input} dose={dose} bench={bench} kitchen={kitchen} />
+    </>
+  );
+}
+
+/** Three spoons: now, in the pot, and on the plate. */
+function Becomes({ input, dose, glaze }: { input: DoseInput; dose: Dose; glaze: boolean }) {
+  const plate = onThePlate(dose.resultPercent);
+  const shown = [
+    ['now', input.presentPercent],
+    ['in the pot', dose.resultPercent],
+    ['on the plate', plate],
+  ] as const;
+  return (
+    <ul className="becomes" aria-label="What the spoon shows">
+      {shown.map(([name, percent]) => (
+        <li key={name}>
+          <Spoon percent={percent} glaze={glaze && name !== 'now'} />
+          <span className="small">
+            {name}: <strong>{nearestThickness(percent).name}</strong>
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Notes({
+  input,
+  dose,
+  bench,
+  kitchen,
+}: {
+  input: DoseInput;
+  dose: Dose;
+  bench: Bench;
+  kitchen: Kitchen;
+}) {
+  const t = dose.thickener;
+  const reduced = reduceTo(input.sauceG, Math.max(0.05, input.presentPercent), input.aimPercent);
+  const spoon = inSpoons(input, dose);
+  const off = Math.round(Math.abs(spoon.error) * 100);
+  return (
+    <div className="bench-notes">
+      <p className="mb-1">
+        brings {formatVolume(input.sauceG, kitchen.units)} to{' '}
+        {dose.capped
+          ? `${dose.resultThickness.name}, no further: more ${t.name} turns unpleasant`
+          : thicknessOf(bench.aim).name}
+        .
+        <span className="soft">
+          {' '}
+          Likely between {formatMass(dose.rangeG.low)} and {formatMass(dose.rangeG.high)}: start with this,
+          look, then decide.
+          {off >= 5 && spoon.massG > 0
+            ? ` In spoons it is ${off} % ${spoon.error > 0 ? 'more' : 'less'} than the sum.`
+            : ''}
+        </span>
+      </p>
+      <p className="soft small mb-0">
+        {t.note}
+        {t.gluten && ' Contains gluten.'}
+        {reduced &&
+          reduced.minutes > 1 &&
+          reduced.minutes < 45 &&
+          ` Or boil it down about ${formatDuration(reduced.minutes * 60)}; salt and sharpness rise by ${Math.round((reduced.saltFactor - 1) * 100)} %.`}
+      </p>
+    </div>
+  );
+}
+
+/** The dose in spoons and grams, and the cold liquid it is stirred into. */
+export function DoseLines({ dose, rules }: { dose: Dose; rules: HouseRules }) {
+  const { thickener: t, starchG } = dose;
+  const yolks = Math.max(1, Math.round(starchG / 18));
+  const amount =
+    t.id === 'yolk'
+      ? String(yolks)
+      : t.how === 'boil-down'
+        ? formatVolume(starchG)
+        : t.how === 'blend'
+          ? formatMass(starchG)
+          : formatSpoons(starchG / t.gPerMl);
+  return (
+    <>
+      <p className="bench-big" data-testid="dose">
+        <strong className="figure">{amount}</strong>{' '}
+        {t.id === 'yolk' ? (yolks === 1 ? 'egg yolk' : 'egg yolks') : t.name}{' '}
+        {t.how !== 'blend' && <span className="bench-grams">{formatMass(starchG)}</span>}
+      </p>
+      {dose.waterG > 0 && (
+        <p className="bench-second">
+          into <strong className="figure">{formatSpoons(dose.waterG)}</strong>{' '}
+          {rules.slurryWater === 'stock' ? 'cold stock' : 'cold water'}{' '}
+          <span className="bench-grams">{formatMass(dose.waterG)}</span>
+        </p>
+      )}
+    </>
+  );
+}
