@@ -13,6 +13,7 @@ import { measure, printTable } from './clock';
 import { benchFindings } from './findings';
 import { benchHeat } from './heat';
 import { benchReading } from './reading';
+import { benchSauce } from './sauce';
 import { benchSearch } from './search';
 
 const kitchen = defaultKitchen();
@@ -68,6 +69,7 @@ const events: CookEvent[] = Array.from({ length: 400 }, (_, i) => ({
 printTable('foldCook', [{ what: '400 events', ...measure(() => void foldCook(events)) }]);
 
 benchHeat();
+benchSauce();
 benchReading();
 benchSearch();
 benchFindings();

@@ -4,6 +4,7 @@ import {
   centreOf,
   CUBED_EXPONENT,
   cutById,
+  doseFor,
   donenessOf,
   forecastHeat,
   freezingTimeS,
@@ -15,6 +16,9 @@ import {
   Piece,
   saturationKPa,
   secondsAt,
+  SLURRY_WATER,
+  THICKENERS,
+  type ThickenerId,
   SOFTENING,
   spreadOut,
   type HeatInput,
@@ -199,6 +203,25 @@ function rangeRows(): (string | number)[][] {
   return [row('200, seed 1', even(1)), row('200, seed 2', even(2)), row('4,000 random', plain)];
 }
 
+const plainSauce = (sauceG: number, aimPercent: number, thickener: ThickenerId) => ({
+  sauceG,
+  presentPercent: 0,
+  aimPercent,
+  thickener,
+  waterPerStarch: SLURRY_WATER.equal,
+});
+/** Published kitchen ratios. Source: general cookery books; by the cup of 237 ml. */
+const RATIOS: readonly [string, string, Parameters<typeof doseFor>[0]][] = [
+  ['cornstarch, a cup to a medium gravy', '1 tbsp, 8 g', plainSauce(237, 3.25, 'cornstarch')],
+  ['cornstarch, a cup to a light sauce', '1 tsp, 2.7-3 g', plainSauce(237, 1.25, 'cornstarch')],
+  ['flour, a cup to a medium gravy', '2 tbsp, 16 g', plainSauce(237, 3.25, 'flour')],
+  ['arrowroot, a cup to coating', '2 tsp, 5-6 g', plainSauce(237, 2.25, 'arrowroot')],
+  ['potato starch, a cup to a medium gravy', '2 tsp to 1 tbsp, 6-10 g', plainSauce(237, 3.25, 'potato')],
+  ['flour-and-butter paste, a litre to coating', '100-120 g', plainSauce(1000, 2.25, 'paste')],
+  ['xanthan, a litre to coating', '0.1-0.3 %, 1-3 g', plainSauce(1000, 2.25, 'xanthan')],
+  ['egg yolks, a litre lightly bound', '4-6 yolks, 70-110 g', plainSauce(1000, 1.5, 'yolk')],
+];
+
 const figures = Object.entries(HEAT_FIGURES).map(([name, f]) => [
   `\`${name}\``,
   f.value,
@@ -316,6 +339,54 @@ ${table(
 Coming up, coming down and the whole time under the lid, low, middle and high, s:
 
 ${table(['kitchens', 'up', '', '', 'down', '', '', 'lid', '', ''], rangeRows())}
+
+## Thickeners
+
+Strength is by weight against cornstarch; the dose x for a sauce M of strength c to the aim s, with water w to 1 of starch,
+is x = (sM - c) / (r - s(1 + w)), acid and sugar taken off r. Spread as given; source: food-starch handbooks and kitchen use.
+
+${table(
+  [
+    'thickener',
+    'strength',
+    'spread',
+    'for 1 l to coating',
+    'from °C',
+    'simmer',
+    'acid takes',
+    'at most',
+    'freezing',
+  ],
+  THICKENERS.map((t) => {
+    const dose = doseFor({
+      sauceG: 1000,
+      presentPercent: 0,
+      aimPercent: 2.25,
+      thickener: t.id,
+      waterPerStarch: SLURRY_WATER.equal,
+    });
+    return [
+      t.name,
+      t.strength,
+      `${Math.round(t.spread * 100)} %`,
+      dose.capped
+        ? `reaches ${dose.resultThickness.name} with ${dose.starchG.toFixed(0)} g`
+        : `${dose.starchG.toFixed(t.strength > 5 ? 1 : 0)} g`,
+      t.fromC,
+      t.simmerS >= 60 ? `${Math.round(t.simmerS / 60)} min` : `${t.simmerS} s`,
+      `${Math.round(t.acidLoss * 100)} %`,
+      `${t.mostPercent} %`,
+      t.freezes,
+    ];
+  }),
+)}
+
+Ratios that cooks know, against the same sum:
+
+${table(
+  ['what is known', 'known', 'computed'],
+  RATIOS.map(([what, known, input]) => [what, known, `${doseFor(input).starchG.toFixed(1)} g`]),
+)}
 
 ## Minutes
 

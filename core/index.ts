@@ -8,6 +8,7 @@ export {
   planDish,
   pantryFor,
   potFor,
+  stepsWithSauce,
   thickenerFor,
   type Plan,
   type PlanOptions,

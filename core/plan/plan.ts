@@ -237,6 +237,24 @@ function isBlended(rules: HouseRules): boolean {
   return rules.texture === 'blended' || rules.thickener === 'blended';
 }
 
+/**
+ * The steps of a plan once the sauce has been measured: waits, tempering, boiling down and glazing sized for the sauce that is
+ * really there instead of the forecast of it.
+ */
+export function stepsWithSauce(
+  plan: Plan,
+  household: Kitchen,
+  sauceG: number,
+  presentPercent: number,
+): Step[] {
+  return buildSteps({
+    ...plan,
+    kitchen: household,
+    liquid: { ...plan.liquid, sauceAfterG: { low: sauceG * 0.95, mid: sauceG, high: sauceG * 1.05 } },
+    presentPercent,
+  });
+}
+
 function planSauce(
   dish: Dish,
   rules: HouseRules,

@@ -2,7 +2,7 @@ import { emptyDish, type Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
 import { POT_PRESETS } from '../pot/pot';
 import { defaultKitchen, type Kitchen } from './kitchen';
-import { planDish } from './plan';
+import { planDish, stepsWithSauce } from './plan';
 import { PHASES } from './steps';
 
 const kitchen: Kitchen = { ...defaultKitchen(), pots: [...POT_PRESETS], potId: 'electric-standard' };
@@ -165,5 +165,62 @@ describe('the clock', () => {
         i &&
         expect(b.startS).toBeCloseTo((blocks[i - 1]?.startS ?? 0) + (blocks[i - 1]?.durationS.mid ?? 0), 6),
     );
+  });
+});
+
+describe('a second lid', () => {
+  const STEW = ['1 kg beef chuck, in 4 cm cubes', '500 ml stock', '400 g potatoes, in 3 cm pieces'];
+  const later = (then?: 'pressure' | 'simmer'): Partial<Dish> => ({
+    lines: STEW.map((text, i) => ({ id: `l${i}`, text, ...(i === 2 ? { later: true } : {}) })),
+    settings: {
+      ...dishOf([]).settings,
+      ...(then ? { again: { then, minutes: null } } : {}),
+    },
+  });
+
+  it('opens, adds what was kept for then, closes again and vents, before the meat is checked', () => {
+    const steps = stepsOf(STEW, {}, later());
+    const at = (id: string) => steps.findIndex((s) => s.id === id);
+    expect(at('release')).toBeLessThan(at('open-between'));
+    expect(at('open-between')).toBeLessThan(at('again'));
+    expect(at('again')).toBeLessThan(at('again-release'));
+    expect(at('again-release')).toBeLessThan(at('meat'));
+    expect(steps[at('open-between')]!.items.map((i) => i.lineId)).toEqual(['l2']);
+    expect(steps[at('open-between')]!.cautions.join()).toMatch(/Never force it/);
+    expect(steps.find((s) => s.id === 'load')!.items.map((i) => i.lineId)).not.toContain('l2');
+    expect(steps.find((s) => s.id === 'prep')!.items.map((i) => i.lineId)).toContain('l2');
+  });
+
+  it('or simmers, with no second vent', () => {
+    const ids2 = stepsOf(STEW, {}, later('simmer')).map((s) => s.id);
+    expect(ids2).toContain('again');
+    expect(ids2).not.toContain('again-release');
+  });
+
+  it('counts in the time to the table, and not at all without anything to add', () => {
+    const once = planDish(dishOf(STEW), kitchen).timing.totalS.mid;
+    const twice = planDish(dishOf(STEW, later()), kitchen).timing.totalS.mid;
+    expect(twice).toBeGreaterThan(once + 5 * 60);
+    expect(ids(STEW)).not.toContain('again');
+  });
+});
+
+describe('the finish, once the sauce is measured', () => {
+  it('waits and tempers for the sauce that is there', () => {
+    const plan = planDish(dishOf(CURRY), kitchen);
+    const temper = (sauceG: number): string =>
+      stepsWithSauce(plan, kitchen, sauceG, 0.3).find((s) => s.title.includes('yoghurt'))?.text ?? '';
+    expect(temper(120)).not.toBe('');
+    expect(temper(120)).not.toBe(temper(1500));
+    expect(stepsWithSauce(plan, kitchen, 900, 0.3).map((s) => s.id)).toEqual(plan.steps.map((s) => s.id));
+  });
+
+  it('boils a glaze down as long as this much sauce takes', () => {
+    const ribs = ['1 kg pork ribs', '400 ml stock', '80 g honey, for the glaze'];
+    const plan = planDish(dishOf(ribs), kitchen);
+    const min = (sauceG: number) => stepsWithSauce(plan, kitchen, sauceG, 0).find((s) => s.id === 'glaze')!;
+    expect(min(600).durationS.mid).toBeGreaterThan(min(200).durationS.mid);
+    expect(min(600).cautions.join()).toMatch(/burns skin/);
+    expect(min(600).text).toMatch(/until it sticks/);
   });
 });

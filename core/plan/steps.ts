@@ -13,7 +13,8 @@ import { formatDuration, formatMass, formatTemp, formatVolume } from '../quantit
 import { around, exactly, sumRanges, type Range } from '../quantity/range';
 import { DAIRY } from '../sauce/data/dairy';
 import { thicknessOf } from '../sauce/data/thickeners';
-import { freeFatG } from '../sauce/present';
+import { glazeDown } from '../sauce/glaze';
+import { freeFatG, sugarG } from '../sauce/present';
 import { BOIL_OFF_G_PER_MIN, reduceTo } from '../sauce/dose';
 import { planDairy } from '../sauce/temper';
 import { MEAT_PREP_PER_KG, PREP_MIN, WORK } from './data/work';
@@ -675,12 +676,18 @@ export function buildSteps(input: StepInput): Step[] {
       heat: 'low',
       durationS: minutes(1, 0.3),
     });
+  const glaze = glazeDown(
+    sauceG,
+    sugarG(items),
+    meat.reduce((s, m) => s + m.massG, 0),
+  );
+  const glazeMin = Math.min(MOST_REDUCING_MIN, Math.max(WORK.glazeMin, Math.round(glaze.minutes)));
   group(
     'glaze',
     ['sugar', 'syrup', 'thick-sauce'],
     'Build the glaze',
-    'Stir in and boil down, stirring all the time.',
-    WORK.glazeMin,
+    `Stir in and boil down, stirring all the time: about ${formatDuration(glazeMin * 60)} until it sticks${glaze.latestMin > glazeMin + 1 ? `, and no longer than ${formatDuration(glaze.latestMin * 60)}` : ''}. Large slow bubbles; a spoon drawn over the floor leaves it bare for a moment.`,
+    glazeMin,
     'medium',
     'Falls from the spoon in a sheet, shines, sticks.',
     [CAUTIONS.sugar],

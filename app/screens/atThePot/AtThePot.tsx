@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import {
   liveForecast,
   liveTimers,
+  stepsWithSauce,
   type CookState,
   type Dish,
   type Kitchen,
@@ -30,7 +31,11 @@ export default function AtThePot() {
   const kitchen = useKitchen();
   const state = useCook(cookId);
   const dish = useMemo(() => (state ? dishAsCooked(state) : null), [state]);
-  const plan = usePlan(dish, kitchen);
+  const planned = usePlan(dish, kitchen);
+  const plan = useMemo(
+    () => planned && kitchen && withMeasuredSauce(planned, kitchen, state),
+    [planned, kitchen, state],
+  );
   if (state === null)
     return (
       <div className="page page-narrow">
@@ -42,6 +47,14 @@ export default function AtThePot() {
     );
   if (!state || !kitchen || !plan) return <p className="loading">Lighting the stove…</p>;
   return <Cooking state={state} kitchen={kitchen} plan={plan} />;
+}
+
+/** The plan with the sauce that was measured in place of the one that was forecast. */
+function withMeasuredSauce(plan: Plan, kitchen: Kitchen, state: CookState | null | undefined): Plan {
+  const sauce = state?.sauce;
+  return sauce && sauce.how !== 'forecast'
+    ? { ...plan, steps: stepsWithSauce(plan, kitchen, sauce.sauceG, sauce.presentPercent) }
+    : plan;
 }
 
 /** The dish as it was when the cook began, in the pot that was chosen then. */

@@ -6,6 +6,7 @@ import {
   NO_CALIBRATION,
   type Plan,
   potFor,
+  stepsWithSauce,
   type Thickener,
 } from '../../../core/index';
 import { editDish } from '../../store/dishes';
@@ -64,10 +65,6 @@ function OnBench({
   const [potId, setPotId] = useState(plan?.pot.id ?? kitchen.potId);
   const pot = plan?.pot ?? kitchen.pots.find((p) => p.id === potId) ?? kitchen.pots[0];
   if (!pot) return null;
-  const after =
-    plan?.steps
-      .filter((s) => s.phase === 'thicken' || s.phase === 'dairy' || s.phase === 'finish')
-      .filter((s) => !['measure', 'serve'].includes(s.id)) ?? [];
   return (
     <div className="page">
       <div className="page-head">
@@ -132,7 +129,12 @@ function OnBench({
                 plan={plan}
                 kitchen={kitchen}
               />
-              <Order plan={plan} steps={after} how={answer.dose.thickener.how} />
+              <Order
+                steps={
+                  plan ? finishSteps(plan, kitchen, answer.input.sauceG, answer.input.presentPercent) : null
+                }
+                how={answer.dose.thickener.how}
+              />
             </>
           )
         }
@@ -141,15 +143,14 @@ function OnBench({
   );
 }
 
-function Order({
-  plan,
-  steps,
-  how,
-}: {
-  plan: Plan | undefined;
-  steps: Plan['steps'];
-  how: Thickener['how'];
-}) {
+/** What is left to do in this dish, sized for the sauce on the bench. */
+function finishSteps(plan: Plan, kitchen: Kitchen, sauceG: number, presentPercent: number): Plan['steps'] {
+  return stepsWithSauce(plan, kitchen, sauceG, presentPercent).filter(
+    (s) => ['thicken', 'dairy', 'finish'].includes(s.phase) && !['measure', 'serve'].includes(s.id),
+  );
+}
+
+function Order({ steps, how }: { steps: Plan['steps'] | null; how: Thickener['how'] }) {
   const ways = {
     slurry: [
       'Stir the starch smooth in the cold liquid.',
@@ -190,7 +191,7 @@ function Order({
       'Off the heat: acid, herbs, salt.',
     ],
   }[how];
-  const lines = plan ? steps.map((s) => `${s.title}. ${s.text}`) : ways;
+  const lines = steps ? steps.map((s) => `${s.title}. ${s.text} ${s.look}`) : ways;
   return (
     <details className="bench-order">
       <summary>In this order</summary>

@@ -160,6 +160,15 @@ function Household({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitche
             onChange={(e) => change({ tools: { ...kitchen.tools, scale: e.target.checked } })}
           />
         </div>
+        <FigureField
+          id="ladle"
+          label="Our ladle holds"
+          unit="ml"
+          value={kitchen.ladleMl ?? 120}
+          min={20}
+          max={500}
+          onChange={(ladleMl) => change({ ladleMl })}
+        />
       </div>
     </section>
   );
