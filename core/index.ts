@@ -164,7 +164,38 @@ export { pastaStanding, PASTA } from './sauce/pasta';
 export { planDairy, mixedC } from './sauce/temper';
 
 export { CookEventSchema, VERDICTS, type CookEvent, type EventPayload, type ToldTimes } from './cook/events';
-export { foldCook, liveTimers, secondsLeft, type CookState, type Timer, type Verdict } from './cook/cook';
+export {
+  CommandSchema,
+  DEVICE_KINDS,
+  DeviceSchema,
+  FAULTS,
+  FAULT_NAMES,
+  KitchenRequestSchema,
+  LoadSchema,
+  ReadingSchema,
+  type Command,
+  type CookerReading,
+  type CookerStage,
+  type Device,
+  type DeviceKind,
+  type Fault,
+  type KitchenRequest,
+  type Load,
+  type Reading,
+} from './cook/protocol';
+export { Feed, type Received } from './cook/feed';
+export { SimCooker } from './cook/cooker';
+export { eventsOf, loadOf } from './cook/plugged';
+export { minutesMore, type MoreMinutes } from './heat/more';
+export {
+  cookTime,
+  foldCook,
+  liveTimers,
+  secondsLeft,
+  type CookState,
+  type Timer,
+  type Verdict,
+} from './cook/cook';
 export { forecastOf, liveForecast, type LiveForecast } from './cook/forecast';
 export { calibrate, compareCook, nextTimeNotes, type CookComparison } from './log/log';
 export { readFoods, writeFoods, MAX_FOODS_BYTES } from './formats/foods';

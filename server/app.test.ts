@@ -4,7 +4,9 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createApp } from './app';
+import { Kitchens } from './devices/kitchens';
 
+const kitchens = new Kitchens();
 let dir: string;
 let server: Server;
 let base: string;
@@ -14,11 +16,12 @@ beforeAll(async () => {
   mkdirSync(join(dir, 'assets'));
   writeFileSync(join(dir, 'index.html'), '<!doctype html><title>t</title>');
   writeFileSync(join(dir, 'assets', 'a-1234.js'), `export const x = "${'y'.repeat(4000)}";`);
-  server = createApp({ distDir: dir, version: '9.9.9' }).listen(0, '127.0.0.1');
+  server = createApp({ distDir: dir, version: '9.9.9', kitchens }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 });
 afterAll(async () => {
+  kitchens.close();
   await new Promise((resolve) => server.close(resolve));
   rmSync(dir, { recursive: true });
 });

@@ -3,12 +3,16 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import type { Kitchens } from './devices/kitchens';
+import { deviceRoutes } from './devices/routes';
 
 /** What the server is built from. */
 export interface ServerOptions {
   /** Folder of the built app. */
   distDir: string;
   version: string;
+  /** The simulated kitchens that stand on this server. */
+  kitchens: Kitchens;
 }
 
 const YEAR_S = 31_536_000;
@@ -17,7 +21,7 @@ const YEAR_S = 31_536_000;
  * Serves the built app with strict headers: no inline script, nothing from elsewhere, hashed files kept for a year, the
  * page itself never. Any path that is not a file and not under /api is the app's own and gets its page.
  */
-export function createApp({ distDir, version }: ServerOptions): Express {
+export function createApp({ distDir, version, kitchens }: ServerOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -47,6 +51,7 @@ export function createApp({ distDir, version }: ServerOptions): Express {
   app.get('/api/health', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ ok: true, version });
   });
+  app.use('/api', deviceRoutes(kitchens));
   app.use('/api', (_request, response) => {
     response.status(404).json({ ok: false, message: 'There is nothing at this address.' });
   });

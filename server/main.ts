@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app';
+import { Kitchens } from './devices/kitchens';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const root = join(here, '..');
@@ -15,7 +16,8 @@ if (!Number.isInteger(port) || port < 1 || port > 65535) {
   process.exit(1);
 }
 
-const server = createApp({ distDir: join(root, 'dist'), version }).listen(
+const kitchens = new Kitchens();
+const server = createApp({ distDir: join(root, 'dist'), version, kitchens }).listen(
   port,
   '127.0.0.1',
   (error?: Error & { code?: string }) => {
@@ -32,6 +34,7 @@ const server = createApp({ distDir: join(root, 'dist'), version }).listen(
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
   process.on(signal, () => {
+    kitchens.close();
     server.close(() => process.exit(0));
     server.closeAllConnections();
   });

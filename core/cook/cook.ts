@@ -39,6 +39,18 @@ export interface Verdict {
   times?: ToldTimes;
 }
 
+/** From `wallAt` on the wall the cook's own clock ran on from `at` at this speed. */
+export interface CookClock {
+  at: number;
+  wallAt: number;
+  speed: number;
+}
+
+/** The cook's own clock at a moment of the wall's: the same, unless a simulated kitchen makes it run faster. */
+export function cookTime(clock: CookClock | null, wall: number): number {
+  return clock ? clock.at + (wall - clock.wallAt) * clock.speed : wall;
+}
+
 /** A cook as it stands: the fold of its events. Times are epoch milliseconds. */
 export interface CookState {
   cookId: string;
@@ -62,6 +74,14 @@ export interface CookState {
   /** What went wrong on the way, and what was found. */
   troubles: readonly { kind: 'burn' | 'no-pressure'; causeId: string; remember: string; at: number }[];
   verdict: Verdict | null;
+  /** What went in early, against advice. */
+  early: readonly { lineId: string; name: string; harm: string; at: number }[];
+  /** The devices that are plugged in, and the clock they run by. */
+  plugged: { kitchenId: string; name: string; speed: number; simulated: boolean } | null;
+  clock: CookClock | null;
+  /** True once a simulated kitchen was plugged in: the log learns nothing from it. */
+  isSimulated: boolean;
+  pausedAt: number | null;
   /** Ids of the events that count, in order: the last is what undo takes back. */
   applied: string[];
 }
@@ -86,6 +106,11 @@ const EMPTY: CookState = {
   sauce: null,
   troubles: [],
   verdict: null,
+  early: [],
+  plugged: null,
+  clock: null,
+  isSimulated: false,
+  pausedAt: null,
   applied: [],
 };
 
@@ -207,6 +232,25 @@ function apply(s: CookState, e: CookEvent): CookState {
         ...s,
         troubles: [...s.troubles, { kind: e.kind, causeId: e.causeId, remember: e.remember, at: e.at }],
       };
+    case 'addedEarly':
+      return s.early.some((x) => x.lineId === e.lineId)
+        ? s
+        : { ...s, early: [...s.early, { lineId: e.lineId, name: e.name, harm: e.harm, at: e.at }] };
+    case 'plugged':
+      return {
+        ...s,
+        plugged: { kitchenId: e.kitchenId, name: e.name, speed: e.speed, simulated: e.simulated },
+        clock: { at: e.at, wallAt: e.wallAt, speed: e.speed },
+        isSimulated: s.isSimulated || e.simulated,
+      };
+    case 'unplugged':
+      return s.plugged ? { ...s, plugged: null, clock: { at: e.at, wallAt: e.wallAt, speed: 1 } } : s;
+    case 'paused':
+      return s.pausedAt === null && s.status === 'cooking' ? { ...s, pausedAt: e.at } : s;
+    case 'resumed':
+      return s.pausedAt === null ? s : { ...s, pausedAt: null };
+    case 'clockMoved':
+      return moved(s, e.byMs);
     case 'served':
       return s.servedAt ? s : { ...s, servedAt: e.at, status: 'served' };
     case 'verdict':
@@ -229,6 +273,26 @@ function apply(s: CookState, e: CookEvent): CookState {
     case 'undone':
       return s;
   }
+}
+
+/** The same cook told by a clock that was set by `ms`. */
+function moved(s: CookState, ms: number): CookState {
+  const at = (t: number | null): number | null => (t === null ? null : t + ms);
+  return {
+    ...s,
+    startedAt: s.startedAt + ms,
+    sealedAt: at(s.sealedAt),
+    pressureAt: at(s.pressureAt),
+    holdEndedAt: at(s.holdEndedAt),
+    pinDownAt: at(s.pinDownAt),
+    servedAt: at(s.servedAt),
+    pausedAt: at(s.pausedAt),
+    clock: s.clock && { ...s.clock, at: s.clock.at + ms, wallAt: s.clock.wallAt + ms },
+    done: Object.fromEntries(Object.entries(s.done).map(([id, d]) => [id, { ...d, at: d.at + ms }])),
+    timers: s.timers.map((t) => ({ ...t, startedAt: t.startedAt + ms })),
+    troubles: s.troubles.map((t) => ({ ...t, at: t.at + ms })),
+    early: s.early.map((x) => ({ ...x, at: x.at + ms })),
+  };
 }
 
 /** Seconds left on a timer at `now`; negative when it is overdue. */

@@ -74,6 +74,22 @@ const Payload = z.discriminatedUnion('type', [
     starchG: z.number().min(0).max(2000),
     waterG: z.number().min(0).max(5000),
   }),
+  /** Something held back that went in before the pressure was gone, against advice. */
+  z.object({ type: z.literal('addedEarly'), lineId: text(60), name: text(120), harm: text(300) }),
+  /** A simulated kitchen was plugged in: from here the cook's clock runs at its speed. `wallAt` is the wall's clock. */
+  z.object({
+    type: z.literal('plugged'),
+    kitchenId: z.string().regex(/^[a-z0-9-]{1,60}$/),
+    name: text(60),
+    speed: z.number().min(0.1).max(240),
+    simulated: z.boolean(),
+    wallAt: z.number().int().nonnegative(),
+  }),
+  z.object({ type: z.literal('unplugged'), wallAt: z.number().int().nonnegative() }),
+  z.object({ type: z.literal('paused') }),
+  z.object({ type: z.literal('resumed') }),
+  /** The wall's clock was set back while cooking: everything before is told by the old one. */
+  z.object({ type: z.literal('clockMoved'), byMs: z.number().int().min(-864e5).max(864e5) }),
   /** After the boil: what the spoon shows against what the sum promised, per cent. */
   z.object({
     type: z.literal('spoonShown'),

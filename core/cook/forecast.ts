@@ -31,13 +31,14 @@ export interface LiveForecast {
 
 /**
  * The forecast for the table at `now` from what has really happened: finished steps cost what they cost, the running one
- * at least what is left of it, the rest as planned. A forecast never lies in the past.
+ * at least what is left of it, the rest as planned. A pause holds the step, not the pot. A forecast never lies in the past.
  */
 export function liveForecast(plan: Plan, state: CookState, now: number): LiveForecast {
+  const clock = state.pausedAt ?? now;
   const left = plan.steps.filter((s) => !state.done[s.id]);
   const current = left[0] ?? null;
   const began = Math.max(state.startedAt, ...Object.values(state.done).map((d) => d.at));
-  const spent = current ? Math.max(0, now - began) / 1000 : 0;
+  const spent = current ? Math.max(0, clock - began) / 1000 : 0;
   const remaining = left.map((s, i): Range => {
     if (i > 0) return s.durationS;
     const from =

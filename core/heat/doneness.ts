@@ -76,12 +76,16 @@ export class Judge {
     if (this.#rate) p.lethal += dtS * this.#rate.at(core);
   }
 
-  /** Hot enough with margin, long enough by the authority, and tender. Plants have only to be soft. */
-  get isDone(): boolean {
-    const { safeC, tenderAt95Min, lethality } = this.doneness;
+  /** Hot enough with margin, and long enough by the authority. */
+  get isHot(): boolean {
+    const { safeC, lethality } = this.doneness;
     if (safeC !== null && this.piece.coreC < safeC + HEAT_FIGURES.marginC.value) return false;
-    if (lethality && this.progress.lethal < 1) return false;
-    return tenderAt95Min === 0 || this.progress.tender >= 1;
+    return !lethality || this.progress.lethal >= 1;
+  }
+
+  /** Hot enough, long enough, and tender. Plants have only to be soft. */
+  get isDone(): boolean {
+    return this.isHot && (this.doneness.tenderAt95Min === 0 || this.progress.tender >= 1);
   }
 }
 

@@ -243,19 +243,30 @@ export class Run {
     for (let i = Math.round((minutes * 60) / STEP_S); i > 0; i--) this.step(0, 1, tempC);
   }
 
-  /** Heats until the working pressure is there; the air leaves on the way. Returns the seconds it took. */
+  /** Heat that the air still takes with it before the valve closes, J; set when a come-up begins. */
+  #purgeJ = 0;
+
+  /** The lid has just been closed: there is air to drive out. */
+  close(): void {
+    this.#purgeJ = HEAT_FIGURES.purgeG.value * this.factors.purge * HEAT_FIGURES.latentJPerG.value;
+  }
+
+  /** One step of heating a closed pot at a power: the air leaves at the boil, then the pressure rises. */
+  heat(powerW: number): void {
+    const before = this.potC;
+    this.step(powerW, 1);
+    if (this.#purgeJ > 0 && this.potC > this.boilsC && before <= this.boilsC + 0.01) {
+      this.#purgeJ -= (this.potC - this.boilsC) * this.capacity;
+      this.potC = this.boilsC;
+    }
+  }
+
+  /** Heats until the working pressure is there. Returns the seconds it took. */
   comeUp(): number {
     const power = this.powerW;
     const start = this.timeS;
-    let purge = HEAT_FIGURES.purgeG.value * this.factors.purge * HEAT_FIGURES.latentJPerG.value;
-    while (this.potC < this.workingC && this.timeS - start < COME_UP_LIMIT_S) {
-      const before = this.potC;
-      this.step(power, 1);
-      if (purge > 0 && this.potC > this.boilsC && before <= this.boilsC + 0.01) {
-        purge -= (this.potC - this.boilsC) * this.capacity;
-        this.potC = this.boilsC;
-      }
-    }
+    this.close();
+    while (this.potC < this.workingC && this.timeS - start < COME_UP_LIMIT_S) this.heat(power);
     return this.timeS - start;
   }
 

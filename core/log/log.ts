@@ -59,14 +59,15 @@ export function calibrate(
   potId: string,
   spoonRatios: readonly number[] = [],
 ): Calibration {
-  const mine = cooks.filter((c) => c.potId === potId && (c.status === 'finished' || c.status === 'served'));
+  const real = cooks.filter((c) => !c.isSimulated);
+  const mine = real.filter((c) => c.potId === potId && (c.status === 'finished' || c.status === 'served'));
   const ratios = (stage: 'comeUp' | 'release'): number[] =>
     mine.flatMap((cook) => {
       const times = compareCook(cook)?.[stage];
       const bareS = times && cook.forecast ? times.forecastS / cook.forecast[`${stage}Factor`] : 0;
       return times?.actualS && bareS > 60 ? [times.actualS / bareS] : [];
     });
-  const byTime = [...cooks].sort((a, b) => a.startedAt - b.startedAt);
+  const byTime = [...real].sort((a, b) => a.startedAt - b.startedAt);
   const spoons = byTime.flatMap((c) => {
     if (c.sauce?.shownRatio !== undefined) return [c.sauce.shownRatio];
     if (!c.sauce || c.sauce.starchG <= 0 || !c.verdict?.sauce) return [];
