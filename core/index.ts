@@ -93,7 +93,7 @@ export { Pantry, FOODS } from './pantry/pantry';
 export { foldWord as foldSearch } from './pantry/words';
 export { ALLERGENS, FoodSchema, type Allergen, type Food, type FoodKind } from './pantry/food';
 export { LIKENESSES, MAX_OWN_NAME, ownFood } from './pantry/own';
-export { inOrder, placeDish, type PlacedItem } from './moments/place';
+export { harmNow, inOrder, placeDish, type PlacedItem } from './moments/place';
 
 export { PotSchema, POT_PRESETS, floorAreaCm2, heightMm, type Pot } from './pot/pot';
 export { levelMm, type Fill, type Layer, type Texture } from './pot/layers';
@@ -197,6 +197,7 @@ export {
   type Verdict,
 } from './cook/cook';
 export { forecastOf, liveForecast, type LiveForecast } from './cook/forecast';
+export { whyDiffered, type Difference } from './log/why';
 export { calibrate, compareCook, nextTimeNotes, type CookComparison } from './log/log';
 export { readFoods, writeFoods, MAX_FOODS_BYTES } from './formats/foods';
 export { readBackup, writeBackup, MAX_BACKUP_BYTES, type Backup, type ReadBackup } from './formats/backup';

@@ -15,13 +15,39 @@ import { keepRevision } from './revisions';
  * tabs never share one, and either all of them are kept or none.
  */
 export async function record(cookId: string, ...payloads: EventPayload[]): Promise<void> {
-  const at = Date.now();
+  return recordAt(cookId, Date.now(), payloads);
+}
+
+/** The same by the cook's own clock, which a simulated kitchen may make run faster than the wall's. */
+export async function recordAt(cookId: string, at: number, payloads: readonly EventPayload[]): Promise<void> {
   await db.transaction('rw', db.events, async () => {
     const last = await db.events.where('[cookId+seq]').between([cookId, -1], [cookId, Infinity]).last();
     const from = (last?.seq ?? -1) + 1;
     await db.events.bulkAdd(
-      payloads.map((payload, i) => ({ id: freshId(), cookId, at, seq: from + i, ...payload })),
+      payloads.map((payload, i) => ({
+        id: freshId(),
+        cookId,
+        at: Math.round(at),
+        seq: from + i,
+        ...payload,
+      })),
     );
+  });
+}
+
+/**
+ * Writes what `decide` says about the cook as it stands in the database: read and written in one transaction, so that two tabs
+ * that hear the same device never tell the same thing twice.
+ */
+export async function recordFrom(
+  cookId: string,
+  at: (state: CookState) => number,
+  decide: (state: CookState) => readonly EventPayload[],
+): Promise<void> {
+  await db.transaction('rw', db.events, async () => {
+    const state = foldCook(await db.events.where('cookId').equals(cookId).toArray());
+    const payloads = decide(state);
+    if (payloads.length) await recordAt(cookId, at(state), payloads);
   });
 }
 
@@ -52,9 +78,19 @@ export async function undoLast(cookId: string): Promise<void> {
 /** Removes a cook with all its events; what it returns puts it back. */
 export async function removeCook(cookId: string): Promise<() => Promise<void>> {
   const events = await db.events.where('cookId').equals(cookId).toArray();
-  await db.events.where('cookId').equals(cookId).delete();
+  const readings = await db.readings.where('cookId').equals(cookId).toArray();
+  const photo = await db.photos.get(cookId);
+  await db.transaction('rw', [db.events, db.readings, db.photos], async () => {
+    await db.events.where('cookId').equals(cookId).delete();
+    await db.readings.where('cookId').equals(cookId).delete();
+    await db.photos.delete(cookId);
+  });
   return async () => {
-    await db.events.bulkPut(events);
+    await db.transaction('rw', [db.events, db.readings, db.photos], async () => {
+      await db.events.bulkPut(events);
+      await db.readings.bulkPut(readings);
+      if (photo) await db.photos.put(photo);
+    });
   };
 }
 

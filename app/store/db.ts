@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable } from 'dexie';
+import Dexie, { type EntityTable, type Table } from 'dexie';
 import {
   DishSchema,
   KitchenSchema,
@@ -6,6 +6,7 @@ import {
   type Dish,
   type Kitchen,
   type Outlook,
+  type Reading,
   type Revision,
 } from '../../core/index';
 
@@ -34,6 +35,15 @@ export interface OutlookRow {
   outlook: Outlook;
 }
 
+/** A device's reading as it came in a cook. */
+export type ReadingRow = Reading & { cookId: string; kitchenId: string };
+
+/** The one photo of a cook, made small. */
+export interface PhotoRow {
+  cookId: string;
+  image: Blob;
+}
+
 /** Everything kept in this browser. Version numbers only ever go up; each has its migration. */
 export class LadleDb extends Dexie {
   dishes!: EntityTable<Dish, 'id'>;
@@ -42,6 +52,8 @@ export class LadleDb extends Dexie {
   history!: EntityTable<HistoryRow, 'dishId'>;
   revisions!: EntityTable<Revision, 'id'>;
   outlooks!: EntityTable<OutlookRow, 'dishId'>;
+  readings!: Table<ReadingRow, [string, string, number]>;
+  photos!: EntityTable<PhotoRow, 'cookId'>;
   meta!: EntityTable<{ key: string; value: unknown }, 'key'>;
 
   constructor(name = 'keen-ladle') {
@@ -88,6 +100,8 @@ export class LadleDb extends Dexie {
           });
         await tx.table<HistoryRow>('history').clear();
       });
+    // Readings of devices during a cook, and one small photo of each.
+    this.version(4).stores({ readings: '[cookId+kind+seq], cookId', photos: 'cookId' });
   }
 }
 

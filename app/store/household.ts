@@ -31,7 +31,17 @@ export async function openHousehold(): Promise<void> {
   });
 }
 
-const everything = () => [db.dishes, db.kitchen, db.events, db.history, db.revisions, db.outlooks, db.meta];
+const everything = () => [
+  db.dishes,
+  db.kitchen,
+  db.events,
+  db.history,
+  db.revisions,
+  db.outlooks,
+  db.readings,
+  db.photos,
+  db.meta,
+];
 
 async function replaceAll(
   kitchen: Kitchen,
@@ -46,6 +56,8 @@ async function replaceAll(
       db.history.clear(),
       db.revisions.clear(),
       db.outlooks.clear(),
+      db.readings.clear(),
+      db.photos.clear(),
     ]);
     await db.kitchen.put({ ...kitchen, id: 'home' });
     await db.dishes.bulkPut(dishes);

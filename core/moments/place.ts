@@ -240,6 +240,13 @@ function placeLine(
   }));
 }
 
+/** What would happen if something held back went in now, under the lid. */
+export function harmNow(item: Pick<PlacedItem, 'read'>): string {
+  const kind = item.read.food?.kind;
+  const harm = kind && EARLY_HARMS.find((h) => h.kinds.includes(kind));
+  return harm ? harm.harm : 'It was held back for a reason: see the counter.';
+}
+
 function harmOf(read: ReadLine, moment: Moment, computed: Moment): EarlyHarm | null {
   const food = read.food;
   if (!food || isHeldBack(moment) || !isHeldBack(computed)) return null;

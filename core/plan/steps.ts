@@ -477,6 +477,7 @@ export function buildSteps(input: StepInput): Step[] {
       {
         durationS: minutes(shred ? WORK.setAsideMin + WORK.shredMin : WORK.setAsideMin, 0.3),
         cautions: [CAUTIONS.cleanPlate],
+        check: 'Is it a clean plate, not the one it was raw on?',
       },
     );
   }

@@ -1,7 +1,8 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useRef, useState, type TouchEvent } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
+  cookTime,
   liveForecast,
   liveTimers,
   stepsWithSauce,
@@ -15,11 +16,16 @@ import { clock, useNow } from '../../parts/now';
 import { Drawer } from '../../parts/Drawer';
 import { useSay } from '../../parts/Toasts';
 import { Trouble } from '../../parts/Trouble';
-import { record, undoLast } from '../../store/cooks';
+import { recordAt, undoLast } from '../../store/cooks';
+import { tellCooker, usePlugged } from '../../store/devices';
 import { editDish } from '../../store/dishes';
 import { useCook, useKitchen, usePlan } from '../../store/live';
 import { useAlarm, useAwake } from './alarm';
+import { AllSteps } from './AllSteps';
+import { useClockGuard } from './clockGuard';
+import { Devices } from './Devices';
 import { HeldTray } from './HeldTray';
+import { useAloud } from './speech';
 import { StepCard } from './StepCard';
 import type { Tell } from './tell';
 import { Timers } from './Timers';
@@ -62,22 +68,61 @@ function dishAsCooked({ dish, potId }: CookState): Dish | null {
   return dish && { ...dish, settings: { ...dish.settings, potId } };
 }
 
+/** A swipe is at least so long and so flat, px. */
+const SWIPE = { least: 80, most: 50 };
+/** How often the clock is read: oftener where a simulated one runs fast, ms. */
+const TICK_MS = { wall: 500, fast: 120 };
+
 function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen; plan: Plan }) {
-  const now = useNow(500);
+  const wall = useNow((state.clock?.speed ?? 1) > 1 ? TICK_MS.fast : TICK_MS.wall);
+  const now = cookTime(state.clock, wall);
   const say = useSay();
   const navigate = useNavigate();
   const timers = liveTimers(state, now);
-  const due = useAlarm(timers, now);
+  const plugged = usePlugged(state, plan);
+  const isBurning = plugged.cooker?.stage === 'burn';
+  const due = useAlarm(timers, now, isBurning ? 'It says it is burning' : null);
   const [trouble, setTrouble] = useState<TroubleKind | null>(null);
+  const [showsAll, setShowsAll] = useState(false);
   const isClosed = state.sealedAt !== null && state.pinDownAt === null;
   const over = state.status === 'finished' || state.status === 'abandoned';
-  useAwake(!over);
+  useAwake(!over && state.pausedAt === null);
   const forecast = liveForecast(plan, state, now);
-  const tell: Tell = (...payloads) =>
-    void record(state.cookId, ...payloads).catch(() =>
-      say('That could not be written down. Is the disk full? Try once more.'),
-    );
+  const aloud = useAloud(over ? null : forecast.current);
+  const { cookId, clock: cookClock } = state;
+  const tell: Tell = useCallback(
+    (...payloads) => {
+      void recordAt(cookId, cookTime(cookClock, Date.now()), payloads).catch(() =>
+        say('That could not be written down. Is the disk full? Try once more.'),
+      );
+    },
+    [cookId, cookClock, say],
+  );
+  useClockGuard(useCallback((byMs) => tell({ type: 'clockMoved', byMs }), [tell]));
+  /** What the cook does is passed on to the cooker that is plugged in. */
+  const act: Tell = (...payloads) => {
+    tell(...payloads);
+    const kitchenId = state.plugged?.kitchenId;
+    if (!kitchenId) return;
+    const send = (command: Parameters<typeof tellCooker>[1]): void =>
+      void tellCooker(kitchenId, command).then((refused) => refused && say(refused));
+    if (payloads.some((p) => p.type === 'sealed')) send({ do: 'start', minutes: plan.heat.holdS / 60 });
+    if (payloads.some((p) => p.type === 'stepDone' && p.stepId === 'open')) send({ do: 'open' });
+  };
   const number = plan.steps.length - plan.steps.filter((s) => !state.done[s.id]).length + 1;
+  const isUnlocked = state.pinDownAt !== null && (!plan.heat.second || state.done['again'] !== undefined);
+  const touch = useRef<{ x: number; y: number } | null>(null);
+  const swiped = (e: TouchEvent): void => {
+    const from = touch.current;
+    const to = e.changedTouches[0];
+    touch.current = null;
+    if (!from || !to || Math.abs(to.clientY - from.y) > SWIPE.most) return;
+    const across = to.clientX - from.x;
+    if (Math.abs(across) < SWIPE.least) return;
+    document
+      .querySelector<HTMLButtonElement>(across < 0 ? '.step .step-done:not(:disabled)' : '.step .step-back')
+      ?.click();
+  };
 
   if (over)
     return (
@@ -112,7 +157,34 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
           </div>
         )}
       </header>
-      <div className="at-pot-body">
+      {state.pausedAt !== null && (
+        <p className="at-pot-paused" role="status">
+          Paused since {clock(state.pausedAt)}. The pot and its timers go on.{' '}
+          <Button size="sm" onClick={() => tell({ type: 'resumed' })}>
+            Go on
+          </Button>
+        </p>
+      )}
+      {isBurning && (
+        <p className="at-pot-burning" role="alert">
+          <strong>The cooker says it is burning.</strong> Cancel, let the pressure fall by itself, open, look,
+          scrape, add thin liquid. Do not restart on a scorched floor.{' '}
+          <Button size="sm" onClick={() => setTrouble('burn')}>
+            What now?
+          </Button>
+        </p>
+      )}
+      <div
+        className="at-pot-body"
+        onTouchStart={(e) => {
+          const t = e.touches[0];
+          const isField = (e.target as HTMLElement).closest(
+            'input, select, textarea, canvas, .timers, .devices',
+          );
+          touch.current = t && !isField ? { x: t.clientX, y: t.clientY } : null;
+        }}
+        onTouchEnd={swiped}
+      >
         {forecast.current ? (
           <StepCard
             key={forecast.current.id}
@@ -121,14 +193,23 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
             plan={plan}
             state={state}
             kitchen={kitchen}
-            tell={tell}
+            tell={act}
+            plugged={plugged}
           />
         ) : (
           <VerdictForm state={state} tell={tell} onDone={() => void navigate(`/log/${state.cookId}`)} />
         )}
         <aside className="at-pot-side">
           <Timers timers={timers} due={due} now={now} tell={tell} />
-          <HeldTray plan={plan} unlocked={state.pinDownAt !== null} done={state.done} />
+          <Devices
+            plan={plan}
+            state={state}
+            kitchen={kitchen}
+            now={plugged}
+            step={forecast.current}
+            tell={tell}
+          />
+          <HeldTray plan={plan} unlocked={isUnlocked} state={state} tell={tell} />
           {isClosed && (
             <div className="at-pot-trouble">
               <Button variant="quiet" onClick={() => setTrouble('burn')}>
@@ -142,6 +223,20 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
             </div>
           )}
           <div className="at-pot-tools">
+            <Button variant="quiet" onClick={() => setShowsAll(true)}>
+              All steps
+            </Button>
+            <Button
+              variant="quiet"
+              onClick={() => tell(state.pausedAt === null ? { type: 'paused' } : { type: 'resumed' })}
+            >
+              {state.pausedAt === null ? 'Pause' : 'Go on'}
+            </Button>
+            {aloud.canSpeak && (
+              <Button variant="quiet" aria-pressed={aloud.isOn} onClick={aloud.toggle}>
+                {aloud.isOn ? 'Stop reading aloud' : 'Read aloud'}
+              </Button>
+            )}
             <Button
               variant="quiet"
               onClick={() => void undoLast(state.cookId)}
@@ -164,6 +259,9 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
           </div>
         </aside>
       </div>
+      <Drawer title="All steps" isOpen={showsAll} onClose={() => setShowsAll(false)}>
+        <AllSteps plan={plan} state={state} tell={tell} />
+      </Drawer>
       <Drawer
         title={trouble === 'no-pressure' ? 'It does not come to pressure' : 'It says it is burning'}
         isOpen={trouble !== null}

@@ -1,19 +1,28 @@
-import { MOMENT_NAMES, stepItem, type CookState, type Plan } from '../../../core/index';
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { harmNow, MOMENT_NAMES, stepItem, type CookState, type Plan } from '../../../core/index';
+import type { Tell } from './tell';
 
-/** What waits until the pressure is gone, with its lock in sight. */
+/** What waits until the pressure is gone, with its lock in sight; adding something early says what would happen first. */
 export function HeldTray({
   plan,
   unlocked,
-  done,
+  state,
+  tell,
 }: {
   plan: Plan;
   unlocked: boolean;
-  done: CookState['done'];
+  state: CookState;
+  tell: Tell;
 }) {
+  const [asked, setAsked] = useState<string | null>(null);
   const used = new Set(
-    plan.steps.filter((s) => done[s.id] && s.id !== 'prep').flatMap((s) => s.items.map((i) => i.lineId)),
+    plan.steps
+      .filter((s) => state.done[s.id] && s.id !== 'prep')
+      .flatMap((s) => s.items.map((i) => i.lineId)),
   );
-  const held = plan.held.filter((i) => i.part || !used.has(i.lineId));
+  const early = new Set(state.early.map((e) => e.lineId));
+  const held = plan.held.filter((i) => !early.has(i.lineId) && (i.part || !used.has(i.lineId)));
   if (!plan.held.length) return null;
   return (
     <section className={`tray ${unlocked ? 'is-open' : ''}`} aria-label="Held back">
@@ -33,16 +42,56 @@ export function HeldTray({
       <ul>
         {held.map((i) => {
           const s = stepItem(i);
+          const key = `${i.lineId}-${i.part}`;
           return (
-            <li key={`${i.lineId}-${i.part}`}>
+            <li key={key}>
               <span>
                 {i.line.asSlurry ? '' : s.amount} {s.name}
               </span>
-              <span className="small soft">{MOMENT_NAMES[i.moment].toLowerCase()}</span>
+              <span className="small soft">
+                {MOMENT_NAMES[i.moment].toLowerCase()}{' '}
+                {!unlocked && (
+                  <button
+                    type="button"
+                    className="link-button small"
+                    aria-label={`Put ${s.name} in now`}
+                    aria-expanded={asked === key}
+                    onClick={() => setAsked(asked === key ? null : key)}
+                  >
+                    now?
+                  </button>
+                )}
+              </span>
+              {asked === key && !unlocked && (
+                <div className="tray-ask" role="alert">
+                  <p className="small mb-1">{harmNow(i)}</p>
+                  <Button size="sm" variant="primary" onClick={() => setAsked(null)}>
+                    Leave it held back
+                  </Button>{' '}
+                  <Button
+                    size="sm"
+                    variant="bare"
+                    onClick={() => {
+                      tell({
+                        type: 'addedEarly',
+                        lineId: i.lineId,
+                        name: s.name.slice(0, 120),
+                        harm: harmNow(i).slice(0, 300),
+                      });
+                      setAsked(null);
+                    }}
+                  >
+                    It goes in all the same
+                  </Button>
+                </div>
+              )}
             </li>
           );
         })}
       </ul>
+      {state.early.length > 0 && (
+        <p className="small soft mb-0">Went in early: {state.early.map((e) => e.name).join(', ')}.</p>
+      )}
     </section>
   );
 }

@@ -1,13 +1,16 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import {
+  decider,
   doseFor,
   formatCountdown,
   formatDuration,
   formatDurationRange,
   formatMass,
   formatTemp,
+  minutesMore,
+  SAFE_C,
   THICKENERS,
   type CookState,
   type EventPayload,
@@ -16,6 +19,8 @@ import {
   type Step,
 } from '../../../core/index';
 import { useNow } from '../../parts/now';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { PluggedNow } from '../../store/devices';
 import { freshId } from '../../store/dishes';
 import { benchFor, doseInput, type Bench } from '../finish/bench';
 import { DoseLines } from '../finish/Answer';
@@ -30,6 +35,7 @@ interface Props {
   state: CookState;
   kitchen: Kitchen;
   tell: Tell;
+  plugged: PluggedNow;
 }
 
 const SKIPS = ['Done already', 'Not needed', 'Do it my way'];
@@ -99,13 +105,22 @@ export function StepCard(props: Props) {
       ...followUp(step, plan),
     );
   const title = useRef<HTMLHeadingElement>(null);
+  const card = useRef<HTMLElement>(null);
   useEffect(() => {
     window.scrollTo({ top: 0 });
     if (document.activeElement === document.body) title.current?.focus({ preventScroll: true });
   }, []);
+  useHotkeys(
+    'right,n',
+    () => card.current?.querySelector<HTMLButtonElement>('.step-done:not(:disabled)')?.click(),
+    [step.id],
+  );
+  useHotkeys('left,b', () => card.current?.querySelector<HTMLButtonElement>('.step-back')?.click(), [
+    step.id,
+  ]);
   const own = step.kind === 'measure' || step.kind === 'thicken' || step.kind === 'meat';
   return (
-    <article className="step" aria-labelledby="step-title">
+    <article className="step" aria-labelledby="step-title" ref={card}>
       <div className="step-top">
         {step.heat && (
           <span className={`heat heat-${step.heat}`}>
@@ -157,7 +172,11 @@ export function StepCard(props: Props) {
       )}
       <div className="step-buttons">
         {before && (
-          <Button variant="quiet" onClick={() => tell({ type: 'wentBack', stepId: before })}>
+          <Button
+            variant="quiet"
+            className="step-back"
+            onClick={() => tell({ type: 'wentBack', stepId: before })}
+          >
             Back
           </Button>
         )}
@@ -234,7 +253,7 @@ function chosenAtBench({ sauce }: CookState): Partial<Bench> {
   return { ...(thickener ? { thickener } : {}), ...(laterG === undefined ? {} : { laterG }) };
 }
 
-function MeasureStep({ plan, state, kitchen, done }: OwnProps) {
+function MeasureStep({ plan, state, kitchen, done, plugged }: OwnProps) {
   const [bench, setBench] = useState<Bench>(() => {
     const fresh = benchFor(plan, plan.rules, plan.dish);
     return {
@@ -250,37 +269,51 @@ function MeasureStep({ plan, state, kitchen, done }: OwnProps) {
         : {}),
     };
   });
+  const { grams } = plugged;
   return (
-    <SauceBench
-      bench={bench}
-      onBench={setBench}
-      pot={plan.pot}
-      plan={plan}
-      kitchen={kitchen}
-      rules={plan.rules}
-      starchFactor={plan.calibration.starchFactor}
-    >
-      {(answer) => (
+    <>
+      {grams !== null && kitchen.tools.scale && (
         <Button
-          className="step-done mt-3"
-          disabled={!answer}
+          variant="outline-primary"
+          className="mb-3"
           onClick={() =>
-            answer &&
-            done({
-              type: 'sauceMeasured',
-              sauceG: answer.input.sauceG,
-              how: bench.way,
-              aim: bench.aim,
-              presentPercent: bench.presentPercent,
-              thickener: bench.thickener,
-              laterG: bench.laterG,
-            })
+            setBench((b) => ({ ...b, way: 'scale', reading: String(Math.round(grams)), piecesIn: true }))
           }
         >
-          Use this
+          Take the scale: {formatMass(grams, kitchen.units)}, pieces in
         </Button>
       )}
-    </SauceBench>
+      <SauceBench
+        bench={bench}
+        onBench={setBench}
+        pot={plan.pot}
+        plan={plan}
+        kitchen={kitchen}
+        rules={plan.rules}
+        starchFactor={plan.calibration.starchFactor}
+      >
+        {(answer) => (
+          <Button
+            className="step-done mt-3"
+            disabled={!answer}
+            onClick={() =>
+              answer &&
+              done({
+                type: 'sauceMeasured',
+                sauceG: answer.input.sauceG,
+                how: bench.way,
+                aim: bench.aim,
+                presentPercent: bench.presentPercent,
+                thickener: bench.thickener,
+                laterG: bench.laterG,
+              })
+            }
+          >
+            Use this
+          </Button>
+        )}
+      </SauceBench>
+    </>
   );
 }
 
@@ -372,13 +405,15 @@ function ThickenStep({ plan, state, kitchen, done, tell }: OwnProps) {
   );
 }
 
-function MeatStep({ plan, kitchen, state, done, tell }: OwnProps) {
+function MeatStep({ plan, kitchen, state, done, tell, plugged }: OwnProps) {
   const [text, setText] = useState('');
-  const main = plan.meat[0];
+  const main = decider(plan.kinds, plan.heat);
   const value = Number.parseFloat(text.replace(',', '.'));
   const tempC = kitchen.units.temperature === 'F' ? (value - 32) / 1.8 : value;
   const usable = Number.isFinite(tempC) && tempC > -30 && tempC < 130;
-  const need = main?.doneness.safeC ?? 74;
+  const need = main?.safeC ?? SAFE_C[kitchen.authority].poultry;
+  const shown = (c: number): string =>
+    String(Math.round((kitchen.units.temperature === 'F' ? c * 1.8 + 32 : c) * 10) / 10);
   const short = state.coreC !== null && state.coreC < need;
   return (
     <div className="meat-check">
@@ -402,6 +437,11 @@ function MeatStep({ plan, kitchen, state, done, tell }: OwnProps) {
         >
           Write it down
         </Button>
+        {plugged.probeC !== null && (
+          <Button variant="quiet" onClick={() => setText(shown(plugged.probeC ?? 0))}>
+            The probe says {formatTemp(plugged.probeC, kitchen.units)}
+          </Button>
+        )}
       </Form.Group>
       {text && !usable && (
         <p className="severity-stop small mb-1" role="alert">
@@ -411,14 +451,63 @@ function MeatStep({ plan, kitchen, state, done, tell }: OwnProps) {
       {state.coreC !== null && (
         <p role="status" className={short ? 'severity-stop' : ''}>
           {formatTemp(state.coreC, kitchen.units)} measured, {formatTemp(need, kitchen.units)} to reach.{' '}
-          {short
-            ? `Short by ${Math.ceil(need - state.coreC)}: simmer it, or a few more minutes under pressure, and measure again.`
-            : 'Reached, in that piece.'}
+          {short ? `Short by ${Math.ceil(need - state.coreC)}.` : 'Reached, in that piece.'}
         </p>
+      )}
+      {short && state.coreC !== null && (
+        <MoreMinutesFor plan={plan} state={state} coreC={state.coreC} tell={tell} />
       )}
       <Button className="step-done" onClick={() => done()}>
         {state.coreC === null ? `Checked another way` : short ? 'Go on all the same' : 'On with it'}
       </Button>
+    </div>
+  );
+}
+
+/** Short of the temperature: how many minutes more, each way, from the simulation fitted to the reading. */
+function MoreMinutesFor({
+  plan,
+  state,
+  coreC,
+  tell,
+}: {
+  plan: Plan;
+  state: CookState;
+  coreC: number;
+  tell: Tell;
+}) {
+  const more = useMemo(() => {
+    const heldS =
+      state.pressureAt && state.holdEndedAt ? (state.holdEndedAt - state.pressureAt) / 1000 : plan.heat.holdS;
+    const minutes = Math.min(180, Math.max(0, Math.round(heldS / 60)));
+    return minutesMore(plan.heating, { minutes, lead: plan.heat.lead }, coreC);
+  }, [plan, state.pressureAt, state.holdEndedAt, coreC]);
+  const start = (name: string, minutes: number): void =>
+    tell({ type: 'timerStarted', timerId: freshId(), name, seconds: Math.max(60, Math.round(minutes * 60)) });
+  const { simmerMin, pressureMin, pressureInAllMin } = more;
+  return (
+    <div className="meat-more">
+      <p className="mb-2">
+        By the reading the pieces heat as if they were {Math.round((more.thicker - 1) * 100)} % thicker than
+        thought. An estimate: measure again afterwards, in the thickest piece.
+      </p>
+      <div className="d-flex flex-wrap gap-2 mb-2">
+        {simmerMin !== null && (
+          <Button variant="outline-primary" onClick={() => start('Simmer on', simmerMin)}>
+            Simmer about {simmerMin} min
+          </Button>
+        )}
+        {pressureMin !== null && pressureInAllMin !== null && (
+          <Button variant="outline-primary" onClick={() => start('Second lid', pressureInAllMin)}>
+            Or {Math.max(1, pressureMin)} min under pressure, {pressureInAllMin} in all
+          </Button>
+        )}
+        {simmerMin === null && pressureMin === null && (
+          <p className="severity-stop mb-0">
+            An hour would not mend that: cut the pieces small, or leave it off. Was it a frozen lump?
+          </p>
+        )}
+      </div>
     </div>
   );
 }

@@ -3,6 +3,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { formatCountdown, formatDuration, secondsLeft, type Timer } from '../../../core/index';
 import { freshId } from '../../store/dishes';
+import { allowNotes } from './alarm';
 import type { Tell } from './tell';
 
 /** Named timers, true by the wall clock. A missed one says how late it is. */
@@ -70,6 +71,7 @@ export function Timers({
           );
         })}
       </ul>
+      <AllowNotes />
       <p className="visually-hidden" role="alert">
         {due.map((t) => `${t.name}: time is up.`).join(' ')}
       </p>
@@ -109,5 +111,20 @@ export function Timers({
         </Button>
       </form>
     </section>
+  );
+}
+
+/** Offers notes from the browser for alarms while the page is out of sight; gone once it has been answered. */
+function AllowNotes() {
+  const [isAsked, setAsked] = useState(!('Notification' in window) || Notification.permission !== 'default');
+  if (isAsked) return null;
+  return (
+    <button
+      type="button"
+      className="link-button small mb-2"
+      onClick={() => void allowNotes().finally(() => setAsked(true))}
+    >
+      Also tell me when this page is out of sight
+    </button>
   );
 }

@@ -3,6 +3,8 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { compareCook, VERDICTS, type CookState, type ToldTimes, type Verdict } from '../../../core/index';
 import { FigureField } from '../../parts/FigureField';
+import { clock } from '../../parts/now';
+import { Photo } from '../../parts/Photo';
 import { Segments } from '../../parts/Segments';
 import type { Tell } from './tell';
 
@@ -83,9 +85,11 @@ export function VerdictForm({ state, tell, onDone }: { state: CookState; tell: T
           onChange={(e) => setVerdict((v) => ({ ...v, note: e.target.value }))}
         />
       </Form.Group>
+      <Photo cookId={state.cookId} name={state.dish?.name ?? 'The dish'} />
       <p className="step-caution mt-3">
-        Leftovers: into the refrigerator within 2 hours, shallow; reheat to 74 °C all through; eat within 3–4
-        days.
+        Leftovers: into the refrigerator
+        {state.servedAt === null ? ' within 2 hours' : ` by ${clock(state.servedAt + 2 * 3600_000)}`},
+        shallow; reheat to 74 °C all through; eat within 3–4 days.
       </p>
       <div className="step-buttons">
         <Button

@@ -29,11 +29,23 @@ function ring(): void {
 
 const RING_EVERY_MS = 4000;
 
-/** Rings while any timer is due and not heard, and puts it in the page's title. */
-export function useAlarm(timers: readonly Timer[], now: number): Timer[] {
+/** A note from the browser where that was allowed and the page is not in sight. */
+function notify(text: string): void {
+  if (document.visibilityState === 'visible' || !('Notification' in window)) return;
+  if (Notification.permission === 'granted')
+    new Notification('Keen Ladle', { body: text, tag: 'keen-ladle' });
+}
+
+/** Asks whether notes may be shown while the page is away; only ever on a tap. */
+export async function allowNotes(): Promise<boolean> {
+  return 'Notification' in window && (await Notification.requestPermission()) === 'granted';
+}
+
+/** Rings while any timer is due and not heard, or `urgent` says something, and puts it in the page's title. */
+export function useAlarm(timers: readonly Timer[], now: number, urgent: string | null): Timer[] {
   const due = timers.filter((t) => secondsLeft(t, now) <= 0);
-  const lastRing = useRef(0);
-  const names = due.map((t) => t.name).join(', ');
+  const lastRing = useRef(-RING_EVERY_MS);
+  const names = [...(urgent ? [urgent] : []), ...due.map((t) => t.name)].join(', ');
   useEffect(() => {
     document.title = names ? `⏰ ${names} · Keen Ladle` : 'Keen Ladle';
     return () => {
@@ -41,11 +53,15 @@ export function useAlarm(timers: readonly Timer[], now: number): Timer[] {
     };
   }, [names]);
   useEffect(() => {
-    if (due.length && now - lastRing.current > RING_EVERY_MS) {
-      lastRing.current = now;
+    if (names) notify(names);
+  }, [names]);
+  useEffect(() => {
+    const wall = performance.now();
+    if (names && wall - lastRing.current > RING_EVERY_MS) {
+      lastRing.current = wall;
       ring();
     }
-  }, [due.length, now]);
+  }, [names, now]);
   return due;
 }
 

@@ -7,11 +7,13 @@ import {
   formatTemp,
   nextTimeNotes,
   thickenerById,
+  whyDiffered,
   type CookState,
   type Kitchen,
   type ThickenerId,
 } from '../../../core/index';
 import { clock, day } from '../../parts/now';
+import { Photo } from '../../parts/Photo';
 import { useSay } from '../../parts/Toasts';
 import { removeCook } from '../../store/cooks';
 import { editDish } from '../../store/dishes';
@@ -42,6 +44,7 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
   const dish = useDish(cook.dish?.id ?? '');
   const c = compareCook(cook);
   const notes = [...nextTimeNotes(cook), ...(cook.verdict?.note ? [cook.verdict.note] : [])];
+  const differences = whyDiffered(cook);
   const fresh = notes.filter((n) => !dish?.nextTime.includes(n));
   const rows = c
     ? ([
@@ -108,6 +111,22 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
           )}
         </tbody>
       </table>
+      {cook.isSimulated && (
+        <p className="small soft">With a simulated kitchen: nothing is learned from it about the real pot.</p>
+      )}
+      {differences.length > 0 && (
+        <section className="mt-3" aria-label="What differed">
+          <h2 className="h5">What differed, and probably why</h2>
+          <ul>
+            {differences.map((d) => (
+              <li key={d.text}>
+                {d.text} <span className="soft">{d.why}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <Photo cookId={cook.cookId} name={cook.dish?.name ?? 'The dish'} />
       <dl className="facts">
         {cook.coreC !== null && (
           <>

@@ -1,0 +1,241 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect, useRef, useState } from 'react';
+import useSWR, { mutate } from 'swr';
+import { z } from 'zod';
+import {
+  cookTime,
+  DEVICE_KINDS,
+  DeviceSchema,
+  eventsOf,
+  Feed,
+  type Command,
+  type CookerReading,
+  type CookState,
+  type Device,
+  type DeviceKind,
+  type KitchenRequest,
+  type Plan,
+  type Reading,
+} from '../../core/index';
+import { recordFrom } from './cooks';
+import { db, type ReadingRow } from './db';
+
+const LIST = '/api/devices';
+const ListSchema = z.object({ devices: z.array(DeviceSchema).max(200) });
+const MadeSchema = z.object({ kitchenId: z.string(), devices: z.array(DeviceSchema) });
+const TroubleSchema = z.object({ message: z.string().max(300) });
+const AWAY = 'The server does not answer. Is it still running?';
+
+async function ask(
+  path: string,
+  method: string,
+  body?: unknown,
+): Promise<{ data: unknown } | { message: string }> {
+  try {
+    const answer = await fetch(path, {
+      method,
+      ...(body === undefined
+        ? {}
+        : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+    const data: unknown = await answer.json();
+    if (answer.ok) return { data };
+    return { message: TroubleSchema.safeParse(data).data?.message ?? AWAY };
+  } catch {
+    return { message: AWAY };
+  }
+}
+
+/** The devices of the server; null while it does not answer. */
+export function useDevices(): { devices: Device[] | null; isLoading: boolean } {
+  const { data, error, isLoading } = useSWR<Device[], Error>(
+    LIST,
+    async () => {
+      const answer = await ask(LIST, 'GET');
+      if ('message' in answer) throw new Error(answer.message);
+      return ListSchema.parse(answer.data).devices;
+    },
+    { refreshInterval: 4000, shouldRetryOnError: true, errorRetryInterval: 4000 },
+  );
+  return { devices: error ? null : (data ?? null), isLoading };
+}
+
+/** Sets up a simulated kitchen; gives its identity, or why not. */
+export async function makeKitchen(
+  request: KitchenRequest,
+): Promise<{ kitchenId: string } | { message: string }> {
+  const answer = await ask('/api/kitchens', 'POST', request);
+  void mutate(LIST);
+  if ('message' in answer) return answer;
+  return { kitchenId: MadeSchema.parse(answer.data).kitchenId };
+}
+
+/** Puts a simulated kitchen away. */
+export async function removeKitchen(kitchenId: string): Promise<void> {
+  await ask(`/api/kitchens/${encodeURIComponent(kitchenId)}`, 'DELETE');
+  void mutate(LIST);
+}
+
+/** Lets its clock run faster or slower. */
+export async function setSpeed(kitchenId: string, speed: number): Promise<string | null> {
+  const answer = await ask(`/api/kitchens/${encodeURIComponent(kitchenId)}`, 'PATCH', { speed });
+  return 'message' in answer ? answer.message : null;
+}
+
+/** Tells a kitchen's cooker to do something; gives its refusal, or null. */
+export async function tellCooker(kitchenId: string, command: Command): Promise<string | null> {
+  const answer = await ask(`/api/devices/${encodeURIComponent(kitchenId)}-cooker/commands`, 'POST', command);
+  return 'message' in answer ? answer.message : null;
+}
+
+/** Waits before a broken stream is taken up again, ms: soon, then more patiently. */
+const RETRY_MS = [200, 500, 1000, 2000, 4000];
+/** Readings of one device that are looked at in a second; more is a flood and waits in the database of the server. */
+const MOST_A_SECOND = 400;
+
+/**
+ * Listens to one device, from the last reading that was kept on, whatever the connection does. `take` is given each reading
+ * once; what it returns stops listening.
+ */
+export function listen(
+  deviceId: string,
+  after: number,
+  take: (reading: Reading) => void,
+  onState: (isConnected: boolean) => void,
+): () => void {
+  const feed = new Feed(after);
+  let source: EventSource | undefined;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let tries = 0;
+  let isOver = false;
+  let second = 0;
+  let count = 0;
+  const again = (): void => {
+    source?.close();
+    onState(false);
+    if (isOver) return;
+    timer = setTimeout(open, RETRY_MS[Math.min(tries++, RETRY_MS.length - 1)]);
+  };
+  const open = (): void => {
+    if (isOver) return;
+    source = new EventSource(`/api/devices/${encodeURIComponent(deviceId)}/readings?after=${feed.last}`);
+    source.onopen = () => {
+      tries = 0;
+      onState(true);
+    };
+    source.onmessage = (message: MessageEvent<string>) => {
+      const now = Math.floor(performance.now() / 1000);
+      count = now === second ? count + 1 : 1;
+      second = now;
+      if (count > MOST_A_SECOND) return again();
+      const got = feed.receive(message.data);
+      if (got.kind === 'reading' || got.kind === 'gap') take(got.reading);
+    };
+    source.onerror = again;
+  };
+  open();
+  return () => {
+    isOver = true;
+    clearTimeout(timer);
+    source?.close();
+  };
+}
+
+/** What the plugged devices say now, and whether they can be heard. */
+export interface PluggedNow {
+  cooker: CookerReading | null;
+  probeC: number | null;
+  grams: number | null;
+  isConnected: boolean;
+}
+const NOTHING: PluggedNow = { cooker: null, probeC: null, grams: null, isConnected: false };
+
+/**
+ * Listens to the kitchen plugged into a cook: keeps every reading with the cook, tells the cook what the cooker says, and gives
+ * the newest. Taken up again after a reload at the reading after the last one kept.
+ */
+export function usePlugged(state: CookState, plan: Plan): PluggedNow {
+  const { cookId } = state;
+  const kitchenId = state.plugged?.kitchenId ?? null;
+  const isOver = state.status === 'finished' || state.status === 'abandoned';
+  const [now, setNow] = useState<PluggedNow>(NOTHING);
+  const planNow = useRef(plan);
+  useEffect(() => {
+    planNow.current = plan;
+  }, [plan]);
+  useEffect(() => {
+    if (!kitchenId || isOver) return;
+    let isCurrent = true;
+    const stops: (() => void)[] = [];
+    const connected = new Set<DeviceKind>();
+    let stored: Promise<unknown> = Promise.resolve();
+    const take = (reading: Reading): void => {
+      stored = stored.then(() => keep(cookId, kitchenId, reading, planNow.current)).catch(() => undefined);
+      setNow((before) => ({
+        ...before,
+        ...(reading.kind === 'cooker'
+          ? { cooker: reading }
+          : reading.kind === 'probe'
+            ? { probeC: reading.tempC }
+            : { grams: reading.grams }),
+      }));
+    };
+    const begin = async (): Promise<void> => {
+      for (const kind of DEVICE_KINDS) {
+        const last = await lastReading(cookId, kind);
+        if (!isCurrent) return;
+        if (last?.kitchenId === kitchenId && last.kind !== 'scale' && last.kind !== 'probe')
+          setNow((before) => ({ ...before, cooker: last }));
+        stops.push(
+          listen(`${kitchenId}-${kind}`, last?.kitchenId === kitchenId ? last.seq : 0, take, (isOn) => {
+            if (isOn) connected.add(kind);
+            else connected.delete(kind);
+            setNow((before) => ({ ...before, isConnected: connected.size > 0 }));
+          }),
+        );
+      }
+    };
+    void begin();
+    return () => {
+      isCurrent = false;
+      stops.forEach((stop) => stop());
+      setNow(NOTHING);
+    };
+  }, [cookId, kitchenId, isOver]);
+  return now;
+}
+
+async function lastReading(cookId: string, kind: DeviceKind): Promise<ReadingRow | undefined> {
+  return db.readings.where('[cookId+kind+seq]').between([cookId, kind, 0], [cookId, kind, Infinity]).last();
+}
+
+async function keep(cookId: string, kitchenId: string, reading: Reading, plan: Plan): Promise<void> {
+  await db.readings.put({ ...reading, cookId, kitchenId });
+  if (reading.kind === 'cooker')
+    await recordFrom(
+      cookId,
+      (state) => cookTime(state.clock, Date.now()),
+      (state) => (state.plugged?.kitchenId === kitchenId ? eventsOf(reading, plan, state) : []),
+    );
+}
+
+/** Most points drawn of each device. */
+const MOST_POINTS = 400;
+
+/** The readings kept of a cook, thinned for drawing. */
+export function useReadings(cookId: string): ReadingRow[] {
+  return (
+    useLiveQuery(async () => {
+      const out: ReadingRow[] = [];
+      for (const kind of ['cooker', 'probe'] as const) {
+        const rows = await db.readings
+          .where('[cookId+kind+seq]')
+          .between([cookId, kind, 0], [cookId, kind, Infinity])
+          .toArray();
+        const every = Math.max(1, Math.ceil(rows.length / MOST_POINTS));
+        out.push(...rows.filter((_, i) => i % every === 0 || i === rows.length - 1));
+      }
+      return out;
+    }, [cookId]) ?? []
+  );
+}

@@ -1,0 +1,161 @@
+import { expect, test, type Page } from '@playwright/test';
+import { cookUntil, finishStep, open, stepTitle } from './cooking';
+
+/** Plugs a simulated kitchen into the cook that is on the screen. */
+async function plugIn(page: Page, faults: readonly string[], speed = '120 times as fast'): Promise<void> {
+  await page.getByRole('button', { name: 'Plug in…' }).click();
+  await page.getByLabel('Its clock runs').selectOption(speed);
+  await page.getByLabel('Kitchen no.').fill('7');
+  for (const f of faults) await page.getByLabel(f).check();
+  await page.getByRole('button', { name: 'Plug in a simulated kitchen' }).click();
+  await expect(page.locator('.device-window')).toBeVisible();
+}
+
+test('a whole cook at 120 times: a burn, a dropped connection, a reload in the hold, through to the log', async ({
+  page,
+}) => {
+  test.setTimeout(150_000);
+  await open(page, '/dish/stout-beef');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await cookUntil(page, /^Close and set/);
+  await plugIn(page, ['The floor was not scraped', 'The connection drops']);
+  await finishStep(page);
+  await expect(stepTitle(page)).toHaveText(/^Coming up/);
+
+  // It burns: cancel, scrape, loosen, start again, and say what was found.
+  await expect(page.locator('.at-pot-burning')).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Cancel', exact: true }).click();
+  await page.getByRole('button', { name: 'Scrape it' }).click({ timeout: 20_000 });
+  await page.getByRole('button', { name: 'Pour in 150 ml' }).click();
+  await page.getByRole('button', { name: /^Start again/ }).click();
+  await expect(page.locator('.at-pot-burning')).toHaveCount(0);
+
+  // The pressure is told by the cooker, and the hold survives a reload.
+  await expect(stepTitle(page)).toHaveText(/^Hold/, { timeout: 40_000 });
+  await page.reload();
+  await expect(page.locator('.device-window')).toBeVisible();
+  await expect(stepTitle(page)).toHaveText(/^Natural release|^Open/, { timeout: 60_000 });
+  await expect(stepTitle(page)).toHaveText(/^Open/, { timeout: 60_000 });
+  await expect(page.getByText('Held back: now')).toBeVisible();
+
+  // The live curve stands beside the forecast.
+  await page.getByText('Live against the forecast').click();
+  await expect(page.locator('.device-chart canvas')).toBeVisible();
+
+  await finishStep(page);
+  await page.getByRole('button', { name: /The probe says/ }).click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.locator('.meat-check [role=status]')).toContainText('Reached, in that piece');
+  await page.getByRole('button', { name: 'On with it' }).click();
+  await expect(stepTitle(page)).not.toHaveText(/^Check/);
+  await cookUntil(page, /How much sauce/);
+  await page.getByRole('button', { name: /Take the scale/ }).click();
+  await page.getByRole('button', { name: 'Use this' }).click();
+  await cookUntil(page, /To the table/);
+  await page.getByRole('button', { name: 'On the table' }).click();
+  await page.getByRole('group', { name: 'The meat' }).getByText('just right').click();
+  await expect(page.getByText(/Leftovers: into the refrigerator by \d\d:\d\d/)).toBeVisible();
+  await page.getByRole('button', { name: 'Into the logbook' }).click();
+  await expect(page.getByText('With a simulated kitchen')).toBeVisible();
+  await expect(page.getByRole('row', { name: /Under pressure/ })).toContainText(/\d+ min/);
+  await expect(page.locator('body')).not.toContainText(/\bis safe\b/i);
+
+  // Every reading is there once and none is missing.
+  const gaps = await page.evaluate(
+    () =>
+      new Promise<{ rows: number; missing: number }>((resolve) => {
+        const request = indexedDB.open('keen-ladle');
+        request.onsuccess = () => {
+          const all = request.result.transaction('readings').objectStore('readings').getAll();
+          all.onsuccess = () => {
+            const seqs = (all.result as { kind: string; seq: number }[])
+              .filter((r) => r.kind === 'cooker')
+              .map((r) => r.seq)
+              .sort((a, b) => a - b);
+            resolve({ rows: seqs.length, missing: (seqs.at(-1) ?? 0) - (seqs[0] ?? 0) + 1 - seqs.length });
+          };
+        };
+      }),
+  );
+  expect(gaps.rows).toBeGreaterThan(50);
+  expect(gaps.missing).toBe(0);
+});
+
+test('short of the temperature, the reading says how many minutes more', async ({ page }) => {
+  await open(page, '/dish/paprika-chicken');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await cookUntil(page, /^Check the/);
+  await page.locator('#core').fill('61');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.locator('.meat-check [role=status]')).toContainText('Short by 13');
+  await page.getByRole('button', { name: /^Simmer about \d+ min/ }).click();
+  await expect(page.getByRole('timer', { name: /Simmer on/ })).toBeVisible();
+});
+
+test('the tray says what would happen, and keeps what was overruled', async ({ page }) => {
+  await open(page, '/dish/paprika-chicken');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await page.getByRole('button', { name: /^Put .*sour cream.* in now/ }).click();
+  await expect(page.locator('.tray-ask')).toContainText('splits into grains');
+  await page.getByRole('button', { name: 'Leave it held back' }).click();
+  await expect(page.locator('.tray-ask')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Put .*sour cream.* in now/ }).click();
+  await page.getByRole('button', { name: 'It goes in all the same' }).click();
+  await expect(page.getByText(/Went in early: .*sour cream/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/Went in early: .*sour cream/)).toBeVisible();
+});
+
+test('steps by keys and swipes, done ahead, paused, and two cooks at once', async ({ page }) => {
+  await open(page, '/dish/bean-wings');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  const first = await stepTitle(page).textContent();
+  await page.keyboard.press('ArrowRight');
+  await expect(stepTitle(page)).not.toHaveText(first ?? '');
+  await page.keyboard.press('ArrowLeft');
+  await expect(stepTitle(page)).toHaveText(first ?? '');
+  await page.evaluate(() => {
+    const body = document.querySelector('.at-pot-body') as HTMLElement;
+    const touch = (type: string, x: number): void => {
+      const t = new Touch({ identifier: 1, target: body, clientX: x, clientY: 300 });
+      body.dispatchEvent(
+        new TouchEvent(type, {
+          bubbles: true,
+          touches: type === 'touchend' ? [] : [t],
+          changedTouches: [t],
+        }),
+      );
+    };
+    touch('touchstart', 600);
+    touch('touchend', 300);
+  });
+  await expect(stepTitle(page)).not.toHaveText(first ?? '');
+
+  await page.getByRole('button', { name: 'All steps' }).click();
+  const ahead = page.getByRole('button', { name: /^Done ahead: Off the heat/ });
+  await ahead.click();
+  await expect(page.locator('.all-steps .is-done')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await expect(page.getByText(/Paused since \d\d:\d\d/)).toBeVisible();
+  await page.getByRole('button', { name: 'Go on' }).first().click();
+  await expect(page.getByText(/Paused since/)).toHaveCount(0);
+
+  await page.goto('/dish/turkey-orzo');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await expect(stepTitle(page)).toHaveText('Get everything ready');
+  await page.getByRole('link', { name: /On the go: Chilli-bean wings/ }).click();
+  await expect(page.locator('.at-pot h1')).toHaveText(/wings/);
+});
+
+test('without the server the cook goes on and says so', async ({ page }) => {
+  await open(page, '/dish/bean-wings');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await page.route('**/api/**', (route) => route.abort());
+  await page.getByRole('button', { name: 'Plug in…' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'The server does not answer' })).toBeVisible({
+    timeout: 15_000,
+  });
+  await page.getByRole('button', { name: 'Close' }).click();
+  await finishStep(page);
+});
