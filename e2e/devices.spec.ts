@@ -39,7 +39,6 @@ test('a whole cook at 120 times: a burn, a dropped connection, a reload in the h
   await expect(page.getByText('Held back: now')).toBeVisible();
 
   // The live curve stands beside the forecast.
-  await page.getByText('Live against the forecast').click();
   await expect(page.locator('.device-chart canvas')).toBeVisible();
 
   await finishStep(page);

@@ -69,3 +69,23 @@ test('the table of minutes is computed for this pot, kept, and searched', async 
   await page.getByLabel('Frozen, in loose pieces').check();
   await expect(page.locator('.minutes-table tbody tr').first().locator('td').last()).toHaveText('–');
 });
+
+test('at the pot the sides have their times, move with the forecast, and start their timers', async ({
+  page,
+}) => {
+  await open(page, '/dish/apricot-lamb/serve');
+  await page.getByLabel(/^Mash/).click();
+  await expect(page.locator('.timetable')).toContainText('boil the potatoes');
+  await page.getByRole('link', { name: 'To the counter' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  const beside = page.getByRole('region', { name: 'Beside it' });
+  await expect(beside.locator('li')).toHaveCount(3);
+  await expect(beside).toContainText(/\d\d:\d\d/);
+  await beside.getByRole('button', { name: 'Begun: boil the potatoes' }).click();
+  await expect(beside.locator('li')).toHaveCount(2);
+  await expect(page.getByRole('timer', { name: /boil the potatoes/ })).toBeVisible();
+  await page.goto('/');
+  await expect(page.locator('.shell-cooking')).toContainText(
+    /boil the potatoes 2\d:\d\d|boil the potatoes 22:00/,
+  );
+});

@@ -3,9 +3,12 @@ import { Suspense, useEffect, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
+import { cookTime, formatCountdown, liveTimers, secondsLeft } from '../../core/index';
 import { foldAll } from '../store/cooks';
 import { db } from '../store/db';
+import { useRinging } from './alarm';
 import { Mark } from './Mark';
+import { useNow } from './now';
 import { Crash } from './Crash';
 
 const PLACES = [
@@ -46,16 +49,29 @@ function GoingOn() {
     const events = await db.events.where('cookId').anyOf(ids).toArray();
     return foldAll(events).filter((c) => c.status === 'cooking' || c.status === 'served');
   });
+  const now = useNow(1000);
   const others = (cooks ?? []).filter((c) => pathname !== `/cook/${c.cookId}`);
+  const timers = others.flatMap((c) =>
+    c.status === 'cooking' ? liveTimers(c, cookTime(c.clock, now)).map((timer) => ({ cook: c, timer })) : [],
+  );
+  const isDue = ({ cook, timer }: (typeof timers)[number]): boolean =>
+    secondsLeft(timer, cookTime(cook.clock, now)) <= 0;
+  const due = timers.filter(isDue);
+  useRinging(due.map((d) => d.timer.name).join(', '));
   if (!others.length) return null;
   return (
     <div className="shell-cooking no-print">
-      {others.slice(0, 3).map((c) => (
-        <Link key={c.cookId} to={`/cook/${c.cookId}`}>
-          {c.status === 'served' ? 'How was the' : 'On the go:'} {c.dish?.name}
-          {c.status === 'served' ? '?' : ''}
-        </Link>
-      ))}
+      {others.slice(0, 3).map((c) => {
+        const next = timers.find((t) => t.cook === c);
+        return (
+          <Link key={c.cookId} to={`/cook/${c.cookId}`} className={next && isDue(next) ? 'is-ringing' : ''}>
+            {c.status === 'served' ? 'How was the' : 'On the go:'} {c.dish?.name}
+            {c.status === 'served' ? '?' : ''}
+            {next &&
+              ` · ${next.timer.name} ${isDue(next) ? 'now' : formatCountdown(Math.ceil(secondsLeft(next.timer, cookTime(c.clock, now))))}`}
+          </Link>
+        );
+      })}
     </div>
   );
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { emptyDish } from '../dish/dish';
 import { defaultKitchen } from '../plan/kitchen';
 import { planDish } from '../plan/plan';
-import { foldCook, liveTimers, orderEvents, secondsLeft } from './cook';
+import { cookTime, foldCook, foldOn, liveTimers, orderEvents, secondsLeft } from './cook';
 import { CookEventSchema, type CookEvent, type EventPayload } from './events';
 import { forecastOf, liveForecast } from './forecast';
 
@@ -46,6 +46,11 @@ const arbPayload: fc.Arbitrary<EventPayload> = fc.oneof(
     { type: 'holdEnded' },
     { type: 'pinDown' },
     { type: 'served' },
+    { type: 'paused' },
+    { type: 'resumed' },
+    { type: 'addedEarly', lineId: 'l1', name: 'stock', harm: 'x' },
+    { type: 'plugged', kitchenId: 'sim-1', name: 'K', speed: 60, simulated: true, wallAt: 5000 },
+    { type: 'unplugged', wallAt: 9000 },
     { type: 'finished' },
   ),
   fc.integer({ min: 0, max: 20 }).map((n): EventPayload => ({ type: 'undone', eventId: `e${n}` })),
@@ -130,6 +135,72 @@ it('remembers which thickener was chosen at the bench', () => {
     ]),
   );
   expect(s.sauce?.chosen).toEqual({ thickener: 'xanthan', laterG: 90 });
+});
+
+describe('laws of the fold', () => {
+  it('any prefix, and then the rest, is the whole', () => {
+    fc.assert(
+      fc.property(arbEvents, fc.nat({ max: 30 }), (list, cut) => {
+        const plain = list.filter((e) => e.type !== 'undone');
+        const state = foldOn(foldCook(plain.slice(0, cut)), orderEvents(plain.slice(cut)));
+        expect(state).toEqual(foldCook(plain));
+      }),
+    );
+  });
+
+  it('every kind of event passes its schema and comes back from a file as it was', () => {
+    fc.assert(
+      fc.property(arbEvents, (list) => {
+        for (const e of list) expect(CookEventSchema.parse(JSON.parse(JSON.stringify(e)))).toEqual(e);
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('the cook’s own clock', () => {
+  const plugged: [number, EventPayload] = [
+    10 * MIN,
+    { type: 'plugged', kitchenId: 'sim-1', name: 'K', speed: 60, simulated: true, wallAt: 2_000_000 },
+  ];
+  it('is the wall’s, until a simulated kitchen makes it run faster, and goes on from there without a jump', () => {
+    expect(cookTime(null, 123)).toBe(123);
+    const fast = foldCook(events(plugged));
+    expect(cookTime(fast.clock, 2_000_000)).toBe(10 * MIN);
+    expect(cookTime(fast.clock, 2_010_000)).toBe(10 * MIN + 600_000);
+    expect(fast.isSimulated).toBe(true);
+    const slow = foldCook(events(plugged, [20 * MIN, { type: 'unplugged', wallAt: 2_010_000 }]));
+    expect(cookTime(slow.clock, 2_010_000)).toBe(20 * MIN);
+    expect(cookTime(slow.clock, 2_011_000)).toBe(20 * MIN + 1000);
+    expect(slow).toMatchObject({ plugged: null, isSimulated: true });
+  });
+
+  it('a clock set back moves everything before it, and no timer gains or loses', () => {
+    const at = 30 * MIN;
+    const list: [number, EventPayload][] = [
+      [10 * MIN, { type: 'sealed' }],
+      [20 * MIN, { type: 'timerStarted', timerId: 't', name: 'Hold', seconds: 1200 }],
+    ];
+    const before = foldCook(events(...list));
+    const back = 3_600_000;
+    const after = foldCook(events(...list, [at - back, { type: 'clockMoved', byMs: -back }]));
+    expect(secondsLeft(after.timers[0]!, at - back)).toBe(secondsLeft(before.timers[0]!, at));
+    expect(after.sealedAt! - after.startedAt).toBe(before.sealedAt! - before.startedAt);
+  });
+
+  it('a pause holds the step and is given back', () => {
+    const s = foldCook(events([MIN, { type: 'paused' }]));
+    expect(s.pausedAt).toBe(MIN);
+    const early = liveForecast(plan, s, 2 * MIN).tableAt.mid - 2 * MIN;
+    const late = liveForecast(plan, s, 30 * MIN).tableAt.mid - 30 * MIN;
+    expect(late).toBeCloseTo(early, -2);
+    expect(foldCook(events([MIN, { type: 'paused' }], [2 * MIN, { type: 'resumed' }])).pausedAt).toBeNull();
+  });
+
+  it('what went in early is kept once', () => {
+    const e: EventPayload = { type: 'addedEarly', lineId: 'l1', name: 'cream', harm: 'It splits.' };
+    expect(foldCook(events([1, e], [2, e])).early).toHaveLength(1);
+  });
 });
 
 describe('timers', () => {

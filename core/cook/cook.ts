@@ -128,9 +128,17 @@ export function foldCook(events: readonly CookEvent[]): CookState {
   const ordered = orderEvents(events);
   const undone = new Set<string>();
   for (const e of ordered) if (e.type === 'undone') undone.add(e.eventId);
-  let state: CookState = { ...EMPTY, done: {}, timers: [], applied: [] };
-  for (const e of ordered) {
-    if (e.type === 'undone' || undone.has(e.id)) continue;
+  return foldOn(
+    { ...EMPTY, done: {}, timers: [], applied: [] },
+    ordered.filter((e) => !undone.has(e.id)),
+  );
+}
+
+/** Goes on folding later events, in their order and without any undoing, from a state. */
+export function foldOn(from: CookState, later: readonly CookEvent[]): CookState {
+  let state = from;
+  for (const e of later) {
+    if (e.type === 'undone') continue;
     const next = apply(state, e);
     if (next !== state) state = { ...next, applied: [...state.applied, e.id] };
   }

@@ -1,3 +1,4 @@
+import { whyDiffered } from './why';
 import { emptyDish } from '../dish/dish';
 import { foldCook, type CookState } from '../cook/cook';
 import type { CookEvent, EventPayload } from '../cook/events';
@@ -101,5 +102,71 @@ describe('the log', () => {
       'Thicken one notch more, or boil it down.',
       'A little more salt.',
     ]);
+  });
+});
+
+describe('why a cook differed', () => {
+  const at = (over: Partial<CookState>): CookState => ({ ...cook(600, {}), ...over });
+
+  it('says nothing where all went as forecast, and names what was found before it guesses', () => {
+    const f = cook(600, {}).forecast!;
+    const sealedAt = 1_000_000;
+    const pressureAt = sealedAt + f.comeUpS * 1000;
+    const holdEndedAt = pressureAt + f.holdS * 1000;
+    const pinDownAt = holdEndedAt + f.releaseS * 1000;
+    const plain = at({
+      sealedAt,
+      pressureAt,
+      holdEndedAt,
+      pinDownAt,
+      sauce: null,
+      coreC: null,
+      verdict: null,
+    });
+    expect(whyDiffered(plain)).toEqual([]);
+    const late = {
+      ...plain,
+      pressureAt: pressureAt + 9 * 60_000,
+      holdEndedAt: holdEndedAt + 9 * 60_000,
+      pinDownAt: pinDownAt + 9 * 60_000,
+    };
+    expect(whyDiffered(late)[0]?.text).toBe('Pressure came 9 min late.');
+    expect(whyDiffered(late)[0]?.why).toMatch(/heater/);
+    const told = whyDiffered({
+      ...late,
+      troubles: [{ kind: 'no-pressure', causeId: 'valve', remember: 'Close the valve.', at: 1 }],
+    });
+    expect(told[0]?.why).toContain('Close the valve');
+  });
+
+  it('tells sauce, core and what went in early', () => {
+    const list = whyDiffered(
+      at({
+        sauce: {
+          sauceG: 9000,
+          how: 'jug',
+          aim: 'gravy',
+          presentPercent: 0,
+          starchG: 0,
+          waterG: 0,
+          thickener: null,
+          doses: 0,
+        },
+        coreC: 40,
+        early: [{ lineId: 'l', name: 'Cream', harm: 'It splits.', at: 1 }],
+      }),
+    );
+    expect(list.map((d) => d.text).join(' ')).toMatch(/more sauce.*cooler.*Cream went in/s);
+  });
+
+  it('teaches nothing about a real pot with a simulated one', () => {
+    const slow = [cook(1000, {}), cook(1000, {}), cook(1000, {})];
+    expect(calibrate(slow, 'p').comeUpFactor).toBeGreaterThan(1);
+    expect(
+      calibrate(
+        slow.map((c) => ({ ...c, isSimulated: true })),
+        'p',
+      ).comeUpFactor,
+    ).toBe(1);
   });
 });

@@ -23,8 +23,7 @@ export function whyDiffered(state: CookState): Difference[] {
   const told = state.troubles[0];
   const skipped = Object.entries(state.done).filter(([, d]) => d.skipped !== null);
   const far = (forecastS: number, actualS: number | null): actualS is number =>
-    actualS !== null &&
-    Math.abs(actualS - forecastS) > Math.max(NOTICED.seconds, forecastS * NOTICED.share);
+    actualS !== null && Math.abs(actualS - forecastS) > Math.max(NOTICED.seconds, forecastS * NOTICED.share);
   if (far(c.comeUp.forecastS, c.comeUp.actualS)) {
     const late = c.comeUp.actualS - c.comeUp.forecastS;
     out.push({
@@ -47,7 +46,10 @@ export function whyDiffered(state: CookState): Difference[] {
     const late = c.release.actualS - c.release.forecastS;
     out.push({
       text: `Came down ${minutes(late)} ${late > 0 ? 'slower' : 'sooner'}.`,
-      why: late > 0 ? 'A fuller pot or a well-insulated one; or keep-warm was on.' : 'Vented sooner, or a leaking ring.',
+      why:
+        late > 0
+          ? 'A fuller pot or a well-insulated one; or keep-warm was on.'
+          : 'Vented sooner, or a leaking ring.',
     });
   }
   const { forecastG, actualG } = c.sauce;
@@ -64,7 +66,8 @@ export function whyDiffered(state: CookState): Difference[] {
       text: `The core was ${Math.round(state.forecast.coreAtOpenC - state.coreC)} °C cooler than forecast.`,
       why: 'A thicker or colder piece than said, or a lump; the thermometer is right.',
     });
-  for (const e of state.early) out.push({ text: `${e.name} went in before the pressure was gone.`, why: e.harm });
+  for (const e of state.early)
+    out.push({ text: `${e.name} went in before the pressure was gone.`, why: e.harm });
   if (out.length && skipped.length > 2)
     out.push({ text: `${skipped.length} steps were skipped.`, why: 'Their times are not real times.' });
   return out;

@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useRef, useState, type TouchEvent } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useRef, useState, type TouchEvent } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
@@ -20,8 +20,9 @@ import { recordAt, undoLast } from '../../store/cooks';
 import { tellCooker, usePlugged } from '../../store/devices';
 import { editDish } from '../../store/dishes';
 import { useCook, useKitchen, usePlan } from '../../store/live';
-import { useAlarm, useAwake } from './alarm';
+import { useAlarm, useAwake } from '../../parts/alarm';
 import { AllSteps } from './AllSteps';
+import { Beside } from './Beside';
 import { useClockGuard } from './clockGuard';
 import { Devices } from './Devices';
 import { HeldTray } from './HeldTray';
@@ -30,6 +31,8 @@ import { StepCard } from './StepCard';
 import type { Tell } from './tell';
 import { Timers } from './Timers';
 import { VerdictForm } from './VerdictForm';
+
+const LiveChart = lazy(() => import('./LiveChart'));
 
 /** The cook-along: one step, big; timers; what is still held back; when dinner really is. */
 export default function AtThePot() {
@@ -186,21 +189,48 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
         onTouchEnd={swiped}
       >
         {forecast.current ? (
-          <StepCard
-            key={forecast.current.id}
-            step={forecast.current}
-            next={plan.steps.find((s) => !state.done[s.id] && s.id !== forecast.current?.id)}
-            plan={plan}
-            state={state}
-            kitchen={kitchen}
-            tell={act}
-            plugged={plugged}
-          />
+          <div>
+            <StepCard
+              key={forecast.current.id}
+              step={forecast.current}
+              next={plan.steps.find((s) => !state.done[s.id] && s.id !== forecast.current?.id)}
+              plan={plan}
+              state={state}
+              kitchen={kitchen}
+              tell={act}
+              plugged={plugged}
+            />
+            {state.plugged && state.sealedAt !== null && (
+              <details className="small mt-3" open>
+                <summary>Live against the forecast</summary>
+                <div className="device-chart">
+                  <Suspense fallback={<p className="loading">Drawing…</p>}>
+                    <LiveChart
+                      key={document.documentElement.dataset['bsTheme']}
+                      cookId={state.cookId}
+                      plan={plan}
+                    />
+                  </Suspense>
+                </div>
+              </details>
+            )}
+          </div>
         ) : (
           <VerdictForm state={state} tell={tell} onDone={() => void navigate(`/log/${state.cookId}`)} />
         )}
         <aside className="at-pot-side">
           <Timers timers={timers} due={due} now={now} tell={tell} />
+          {state.status === 'cooking' && (
+            <Beside
+              plan={plan}
+              state={state}
+              kitchen={kitchen}
+              tableAt={forecast.tableAt.mid}
+              now={now}
+              tell={tell}
+            />
+          )}
+          <HeldTray plan={plan} unlocked={isUnlocked} state={state} tell={tell} />
           <Devices
             plan={plan}
             state={state}
@@ -209,7 +239,6 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
             step={forecast.current}
             tell={tell}
           />
-          <HeldTray plan={plan} unlocked={isUnlocked} state={state} tell={tell} />
           {isClosed && (
             <div className="at-pot-trouble">
               <Button variant="quiet" onClick={() => setTrouble('burn')}>

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import {
@@ -18,8 +18,6 @@ import { Drawer } from '../../parts/Drawer';
 import { useSay } from '../../parts/Toasts';
 import { makeKitchen, setSpeed, tellCooker, useDevices, type PluggedNow } from '../../store/devices';
 import type { Tell } from './tell';
-
-const LiveChart = lazy(() => import('./LiveChart'));
 
 const SPEEDS = [1, 10, 30, 60, 120];
 const STAGES = {
@@ -173,14 +171,6 @@ function Plugged({ plan, state, kitchen, now, step, tell }: Props) {
           Unplug
         </Button>
       </div>
-      <details className="small mt-2">
-        <summary>Live against the forecast</summary>
-        <div className="device-chart">
-          <Suspense fallback={<p className="loading">Drawing…</p>}>
-            <LiveChart key={document.documentElement.dataset['bsTheme']} cookId={state.cookId} plan={plan} />
-          </Suspense>
-        </div>
-      </details>
     </>
   );
 }

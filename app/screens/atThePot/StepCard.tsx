@@ -2,6 +2,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import {
+  cookTime,
   decider,
   doseFor,
   formatCountdown,
@@ -234,7 +235,7 @@ export function StepCard(props: Props) {
 
 /** How long it has been coming up or holding. */
 function Elapsed({ step, state }: { step: Step; state: CookState }) {
-  const now = useNow(1000);
+  const now = cookTime(state.clock, useNow((state.clock?.speed ?? 1) > 1 ? 120 : 1000));
   const since = step.kind === 'comeUp' ? state.sealedAt : state.pressureAt;
   if (!since) return null;
   return (

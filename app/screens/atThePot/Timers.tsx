@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { formatCountdown, formatDuration, secondsLeft, type Timer } from '../../../core/index';
 import { freshId } from '../../store/dishes';
-import { allowNotes } from './alarm';
+import { allowNotes } from '../../parts/alarm';
 import type { Tell } from './tell';
 
 /** Named timers, true by the wall clock. A missed one says how late it is. */

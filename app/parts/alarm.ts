@@ -1,5 +1,5 @@
-import { useEffect, useRef } from 'react';
-import { secondsLeft, type Timer } from '../../../core/index';
+import { useEffect } from 'react';
+import { secondsLeft, type Timer } from '../../core/index';
 
 let audio: AudioContext | undefined;
 
@@ -41,10 +41,20 @@ export async function allowNotes(): Promise<boolean> {
   return 'Notification' in window && (await Notification.requestPermission()) === 'granted';
 }
 
+/** Rings and notes while there are words for it. */
+export function useRinging(words: string): void {
+  useEffect(() => {
+    if (!words) return;
+    notify(words);
+    ring();
+    const timer = setInterval(ring, RING_EVERY_MS);
+    return () => clearInterval(timer);
+  }, [words]);
+}
+
 /** Rings while any timer is due and not heard, or `urgent` says something, and puts it in the page's title. */
 export function useAlarm(timers: readonly Timer[], now: number, urgent: string | null): Timer[] {
   const due = timers.filter((t) => secondsLeft(t, now) <= 0);
-  const lastRing = useRef(-RING_EVERY_MS);
   const names = [...(urgent ? [urgent] : []), ...due.map((t) => t.name)].join(', ');
   useEffect(() => {
     document.title = names ? `⏰ ${names} · Keen Ladle` : 'Keen Ladle';
@@ -52,16 +62,7 @@ export function useAlarm(timers: readonly Timer[], now: number, urgent: string |
       document.title = 'Keen Ladle';
     };
   }, [names]);
-  useEffect(() => {
-    if (names) notify(names);
-  }, [names]);
-  useEffect(() => {
-    const wall = performance.now();
-    if (names && wall - lastRing.current > RING_EVERY_MS) {
-      lastRing.current = wall;
-      ring();
-    }
-  }, [names, now]);
+  useRinging(names);
   return due;
 }
 
