@@ -53,27 +53,7 @@ const SHOTS = [
     },
   ],
   ['counter', '/dish/paprika-chicken', {}],
-  [
-    'line',
-    '/dish/paprika-chicken',
-    {
-      act: async (p) => {
-        await p.locator('.line-face', { hasText: 'sour cream' }).click();
-        await p.locator('.line-more summary').first().click();
-      },
-    },
-  ],
-  [
-    'dish-rules',
-    '/dish/stout-beef',
-    { act: (p) => panel(p, () => p.getByRole('button', { name: 'Rules' }).click()) },
-  ],
   ['layer', '/dish/peanut-chicken', { act: (p) => p.locator('.pot-layer').nth(2).click() }],
-  [
-    'pots',
-    '/dish/peanut-chicken',
-    { act: (p) => panel(p, () => p.getByRole('button', { name: 'compare…' }).click()) },
-  ],
   [
     'trouble-phone',
     '/',
@@ -87,7 +67,43 @@ const SHOTS = [
     },
   ],
   ['bowls', '/dish/paprika-chicken/bowls', {}],
-  ['clock', '/dish/apricot-lamb/clock', { act: (p) => p.locator('.clock-chart canvas').waitFor() }],
+  [
+    'clock',
+    '/dish/stout-beef/clock',
+    { live: true, act: (p) => p.getByText(/band round the core is 200 kitchens/).waitFor() },
+  ],
+  [
+    'serve',
+    '/dish/apricot-lamb/serve',
+    {
+      act: async (p) => {
+        await p.getByLabel('On the table at').fill('20:00');
+        for (const side of [/^Mash/, /^Flatbread/, /^Greens/]) {
+          await p.getByLabel(side).click();
+          await p.waitForTimeout(300);
+        }
+      },
+    },
+  ],
+  ['minutes', '/minutes', { live: true, act: (p) => p.getByText('40 cuts').waitFor() }],
+  [
+    'devices',
+    '/',
+    {
+      live: true,
+      act: async (p) => {
+        await cookTo(p, 'stout-beef', 'Close and set');
+        await p.getByRole('button', { name: 'Plug in…' }).click();
+        await p.getByLabel('Its clock runs').selectOption('120');
+        await p.getByLabel('Kitchen no.').fill('7');
+        await p.getByRole('button', { name: 'Plug in a simulated kitchen' }).click();
+        await p.locator('.device-window').waitFor();
+        await p.locator('.step-check input').check();
+        await p.locator('.step-done').last().click();
+        await p.waitForTimeout(18_000);
+      },
+    },
+  ],
   ['counter-evening', '/dish/apricot-lamb', { dark: true }],
   ['counter-phone', '/dish/peanut-chicken', { size: PHONE }],
   ['at-the-pot', '/', { act: (p) => cookTo(p, 'apricot-lamb', 'Deglaze') }],
@@ -112,7 +128,11 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 try {
-  for (const [name, path, { size = { width: 1280, height: 800 }, dark = false, act }] of SHOTS) {
+  for (const [
+    name,
+    path,
+    { size = { width: 1280, height: 800 }, dark = false, live = false, act },
+  ] of SHOTS) {
     if (only.length && !only.includes(name)) continue;
     const context = await browser.newContext({
       baseURL: `http://127.0.0.1:${PORT}`,
@@ -121,7 +141,7 @@ try {
       timezoneId: 'UTC',
     });
     const page = await context.newPage();
-    await page.clock.setFixedTime(new Date('2026-11-24T17:20:00Z'));
+    if (!live) await page.clock.setFixedTime(new Date('2026-11-24T17:20:00Z'));
     await page.goto('/');
     await page.locator('.dish-list > li').first().waitFor();
     if (path !== '/') await page.goto(path);
