@@ -3,6 +3,7 @@ import type { HouseRules } from '../dish/houseRules';
 import { shortName } from '../dish/read';
 import type { PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
+import { FLOOR_FIGURES, KIND_RISK } from './data/floor';
 import { LAYER_KINDS } from './data/layers';
 import type { Fill } from './layers';
 import type { LiquidSum } from './liquid';
@@ -27,41 +28,6 @@ export interface FloorRisk {
   touching: string;
 }
 
-/** Chance of catching for a generous amount of each kind under the lid. Source: kitchen experience of burn alarms; spread 50 %. */
-const KIND_RISK: Partial<Record<FoodKind, { risk: number; fullG: number; label: string }>> = {
-  flour: { risk: 0.45, fullG: 25, label: 'flour under the lid' },
-  starch: { risk: 0.5, fullG: 20, label: 'starch under the lid' },
-  cream: { risk: 0.25, fullG: 200, label: 'cream under the lid' },
-  milk: { risk: 0.35, fullG: 200, label: 'milk under the lid' },
-  'sour-dairy': { risk: 0.35, fullG: 150, label: 'sour dairy under the lid' },
-  'cream-cheese': { risk: 0.3, fullG: 150, label: 'cream cheese under the lid' },
-  cheese: { risk: 0.4, fullG: 100, label: 'cheese under the lid' },
-  sugar: { risk: 0.35, fullG: 50, label: 'sugar under the lid' },
-  syrup: { risk: 0.35, fullG: 60, label: 'syrup under the lid' },
-  'nut-paste': { risk: 0.4, fullG: 100, label: 'nut paste under the lid' },
-  'thick-sauce': { risk: 0.15, fullG: 200, label: 'thick sauce' },
-  'tomato-thick': { risk: 0.1, fullG: 400, label: 'thick tomato, on top' },
-  'tomato-chunky': { risk: 0.06, fullG: 400, label: 'tomato, on top' },
-  'tomato-paste': { risk: 0.1, fullG: 60, label: 'tomato paste' },
-  'spice-ground': { risk: 0.05, fullG: 15, label: 'ground spice' },
-  grain: { risk: 0.12, fullG: 250, label: 'grain near the floor' },
-  pasta: { risk: 0.25, fullG: 300, label: 'pasta in the pot' },
-  'pulse-dry': { risk: 0.15, fullG: 250, label: 'pulses near the floor' },
-};
-const STIRRED_TOMATO_FACTOR = 3;
-/** What lies right on the hot floor, with nothing wet beneath it, catches this many times as readily. Spread 40 %. */
-const ON_THE_FLOOR_FACTOR = 2;
-/** Chance that meat loaded straight on the floor of a pot sticks and browns on. Spread 50 %. */
-const MEAT_ON_FLOOR = 0.1;
-/** Thinner than this, the liquid does not keep the whole floor wet once it boils, mm. Spread 30 %. */
-const FILM_MM = 6;
-/** Chance of catching as the film of liquid goes to nothing. */
-const DRY_FLOOR = 0.5;
-/** Heater power over the floor at which the figures above hold, W/cm²: a standard electric pot. */
-const USUAL_W_PER_CM2 = 2.7;
-/** Film left by a sear: as it is, and after a proper scrape. */
-const FILM = { scraped: 0.04, left: 0.4 };
-
 const layerOf = new Map(LAYER_KINDS.flatMap((layer) => layer.kinds.map((kind) => [kind, layer.id] as const)));
 
 /** Adds up what may catch on the hot floor of this pot, loaded as it is. */
@@ -82,7 +48,7 @@ export function floorRisk(
     parts.push({
       id: 'film',
       label: scraped ? 'brown film, once scraped' : 'brown film with nothing to lift it',
-      risk: scraped ? FILM.scraped : FILM.left,
+      risk: scraped ? FLOOR_FIGURES.filmScraped.value : FLOOR_FIGURES.filmLeft.value,
       lineIds: [],
     });
   for (const [kind, row] of Object.entries(KIND_RISK)) {
@@ -92,8 +58,9 @@ export function floorRisk(
     const layerId = layerOf.get(kind as FoodKind);
     const isLowest = layerId !== undefined && fill.layers[0]?.id === layerId;
     const moved = fill.broken.filter((c) => c.catches === layerId);
-    const lower = Math.max(isLowest ? ON_THE_FLOOR_FACTOR : 1, ...moved.map((c) => c.factor ?? 1));
-    const stirred = kind.startsWith('tomato') && rules.tomato !== 'top' ? STIRRED_TOMATO_FACTOR : 1;
+    const lower = Math.max(isLowest ? FLOOR_FIGURES.onTheFloor.value : 1, ...moved.map((c) => c.factor ?? 1));
+    const stirred =
+      kind.startsWith('tomato') && rules.tomato !== 'top' ? FLOOR_FIGURES.stirredTomato.value : 1;
     const factor = Math.max(stirred, lower);
     const risk = Math.min(0.8, row.risk * factor * Math.min(1.5, massG / row.fullG));
     const where = stirred > 1 ? 'stirred in' : lower > 1 ? 'on the floor' : 'on top';
@@ -112,7 +79,7 @@ export function floorRisk(
     parts.push({
       id: 'meat-floor',
       label: 'meat right on the floor',
-      risk: MEAT_ON_FLOOR,
+      risk: FLOOR_FIGURES.meatOnFloor.value,
       lineIds: fill.layers[0].lineIds,
     });
   const ratio = liquid.needMl > 0 ? liquid.countedMl.mid / liquid.needMl : 1;
@@ -124,16 +91,17 @@ export function floorRisk(
       lineIds: [],
     });
   const depthMm = (Math.max(0, liquid.countedMl.mid) / floorAreaCm2(pot)) * 10;
-  if (depthMm < FILM_MM)
+  if (depthMm < FLOOR_FIGURES.filmMm.value)
     parts.push({
       id: 'film-depth',
       label: `only ${Math.round(depthMm)} mm of thin liquid over this floor`,
-      risk: DRY_FLOOR * (1 - depthMm / FILM_MM),
+      risk: FLOOR_FIGURES.dryFloor.value * (1 - depthMm / FLOOR_FIGURES.filmMm.value),
       lineIds: [],
     });
   const wattsPerCm2 = pot.heaterW / floorAreaCm2(pot);
   const intensity =
-    Math.min(1.4, Math.max(0.7, wattsPerCm2 / USUAL_W_PER_CM2)) * (pot.liner === 'non-stick' ? 0.8 : 1);
+    Math.min(1.4, Math.max(0.7, wattsPerCm2 / FLOOR_FIGURES.usualWPerCm2.value)) *
+    (pot.liner === 'non-stick' ? 0.8 : 1);
   const scaled = parts
     .map((p) => ({ ...p, risk: Math.min(0.95, p.risk * intensity) }))
     .sort((a, b) => b.risk - a.risk);

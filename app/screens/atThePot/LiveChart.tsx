@@ -3,22 +3,20 @@ import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
 import { boilingC, airKPa, type Plan } from '../../../core/index';
 import { useReadings } from '../../store/devices';
+import { themeColour } from '../../parts/chart';
 
 Chart.register(LineController, LinearScale, PointElement, LineElement, Legend);
-
-const css = (name: string): string =>
-  getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
 /** What the devices said against what was forecast: the pot and the middle of the meat, from closing the lid. */
 export default function LiveChart({ cookId, plan }: { cookId: string; plan: Plan }) {
   const rows = useReadings(cookId);
   const colours = useMemo(
     () => ({
-      ink: css('--ink'),
-      soft: css('--ink-soft'),
-      rule: css('--rule'),
-      pot: css('--m-lid'),
-      core: css('--m-sear'),
+      ink: themeColour('--ink'),
+      soft: themeColour('--ink-soft'),
+      rule: themeColour('--rule'),
+      pot: themeColour('--m-lid'),
+      core: themeColour('--m-sear'),
     }),
     [],
   );

@@ -20,13 +20,11 @@ import {
   type Range,
   type RangeAnswer,
 } from '../../../core/index';
+import { CHART_FONT, themeColour } from '../../parts/chart';
 
 Chart.register(LineController, LinearScale, PointElement, LineElement, Tooltip, Legend, Filler);
-Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
+Chart.defaults.font.family = CHART_FONT;
 Chart.defaults.font.size = 13;
-
-const css = (name: string): string =>
-  getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
 /** A stretch of the cook on the time axis, minutes. */
 interface Stretch {
@@ -69,7 +67,7 @@ function shading(
       const x = scales['x'];
       if (!x) return;
       ctx.save();
-      ctx.font = "600 12px 'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
+      ctx.font = `600 12px ${CHART_FONT}`;
       stretches.forEach((s, i) => {
         const left = x.getPixelForValue(s.from);
         const wide = x.getPixelForValue(s.to) - left;
@@ -153,15 +151,15 @@ export default function HeatChart({
   const main = decider(plan.kinds, heat);
   const colours = useMemo(
     () => ({
-      ink: css('--ink'),
-      soft: css('--ink-soft'),
-      rule: css('--rule'),
-      shade: css('--enamel-sunk'),
-      pot: css('--m-lid'),
-      core: css('--m-sear'),
-      surface: css('--m-aromatics'),
-      kpa: css('--m-finish'),
-      stop: css('--stop'),
+      ink: themeColour('--ink'),
+      soft: themeColour('--ink-soft'),
+      rule: themeColour('--rule'),
+      shade: themeColour('--enamel-sunk'),
+      pot: themeColour('--m-lid'),
+      core: themeColour('--m-sear'),
+      surface: themeColour('--m-aromatics'),
+      kpa: themeColour('--m-finish'),
+      stop: themeColour('--stop'),
     }),
     [],
   );

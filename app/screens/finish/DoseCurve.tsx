@@ -2,11 +2,10 @@ import { Chart, Filler, LinearScale, LineController, LineElement, PointElement, 
 import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
 import { doseFor, THICKNESSES, type Dose, type DoseInput } from '../../../core/index';
+import { CHART_FONT, themeColour } from '../../parts/chart';
 
 Chart.register(LineController, LinearScale, PointElement, LineElement, Filler);
 
-const css = (name: string): string =>
-  getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 const MOST_PERCENT = 5;
 const STEP = 0.1;
 const NAMED = THICKNESSES.filter((t) => t.id !== 'glaze');
@@ -19,7 +18,7 @@ function stripes(ink: string, shade: string): Plugin<'line'> {
       const x = scales['x'];
       if (!x) return;
       ctx.save();
-      ctx.font = "600 11px 'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
+      ctx.font = `600 11px ${CHART_FONT}`;
       ctx.textAlign = 'center';
       for (const t of NAMED) {
         const [from, to] = t.band;
@@ -39,11 +38,11 @@ function stripes(ink: string, shade: string): Plugin<'line'> {
 export default function DoseCurve({ input, dose }: { input: DoseInput; dose: Dose }) {
   const colours = useMemo(
     () => ({
-      ink: css('--ink'),
-      soft: css('--ink-soft'),
-      rule: css('--rule'),
-      shade: css('--enamel-sunk'),
-      line: css('--m-thicken'),
+      ink: themeColour('--ink'),
+      soft: themeColour('--ink-soft'),
+      rule: themeColour('--rule'),
+      shade: themeColour('--enamel-sunk'),
+      line: themeColour('--m-thicken'),
     }),
     [],
   );

@@ -2,14 +2,12 @@ import { Chart, Legend, LinearScale, LineElement, PointElement, ScatterControlle
 import { Scatter } from 'react-chartjs-2';
 import { compareCook, type CookState } from '../../../core/index';
 import { day } from '../../parts/now';
+import { themeColour } from '../../parts/chart';
 
 Chart.register(ScatterController, LinearScale, PointElement, LineElement, Tooltip, Legend);
 
 Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
 Chart.defaults.font.size = 13;
-
-const css = (name: string): string =>
-  getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
 /** Forecast against actual minutes to pressure, one point a cook; on the line the forecast was right. */
 export default function ComeUpChart({ cooks }: { cooks: readonly CookState[] }) {
@@ -30,14 +28,19 @@ export default function ComeUpChart({ cooks }: { cooks: readonly CookState[] }) 
   const top = Math.ceil(Math.max(...points.flatMap((p) => [p.x, p.y])) / 5) * 5;
   const pots = [...new Set(points.map((p) => p.pot))];
   const marks = ['circle', 'triangle', 'rectRot', 'crossRot'] as const;
-  const colours = [css('--accent'), css('--m-sear'), css('--m-finish'), css('--m-thicken')];
-  const ink = css('--ink-soft');
+  const colours = [
+    themeColour('--accent'),
+    themeColour('--m-sear'),
+    themeColour('--m-finish'),
+    themeColour('--m-thicken'),
+  ];
+  const ink = themeColour('--ink-soft');
   const axis = (text: string) => ({
     min: 0,
     max: top,
     title: { display: true, text, color: ink },
     ticks: { color: ink },
-    grid: { color: css('--rule') },
+    grid: { color: themeColour('--rule') },
   });
   return (
     <figure className="chart">
