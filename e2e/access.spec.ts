@@ -8,6 +8,8 @@ const SCREENS = [
   '/dish/paprika-chicken',
   '/dish/paprika-chicken/bowls',
   '/dish/apricot-lamb/clock',
+  '/dish/apricot-lamb/serve',
+  '/minutes',
   '/finish',
   '/dish/stout-beef/finish',
   '/log',
