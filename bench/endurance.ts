@@ -1,6 +1,6 @@
 import { chromium, type Browser, type Page } from '@playwright/test';
 
-/** Long measurements in a real browser, run by hand: `npm run bench -- endurance`. Prints figures, checks nothing. */
+/** Long measurements in a real browser, run by hand: `npm run bench -- endurance` (ONLY=kills or ONLY=memory for one of them). Prints figures, checks nothing. */
 const BASE = process.env['BASE'] ?? 'http://127.0.0.1:4397';
 const KILLS = 200;
 const HOURS = 8;
@@ -102,5 +102,6 @@ async function memory(): Promise<void> {
   await browser.close();
 }
 
-await kills();
-await memory();
+const only = process.env['ONLY'];
+if (only !== 'memory') await kills();
+if (only !== 'kills') await memory();

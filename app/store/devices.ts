@@ -228,12 +228,12 @@ export function useReadings(cookId: string): ReadingRow[] {
     useLiveQuery(async () => {
       const out: ReadingRow[] = [];
       for (const kind of ['cooker', 'probe'] as const) {
-        const rows = await db.readings
-          .where('[cookId+kind+seq]')
-          .between([cookId, kind, 0], [cookId, kind, Infinity])
-          .toArray();
-        const every = Math.max(1, Math.ceil(rows.length / MOST_POINTS));
-        out.push(...rows.filter((_, i) => i % every === 0 || i === rows.length - 1));
+        const last = (await lastReading(cookId, kind))?.seq ?? 0;
+        const every = Math.max(1, Math.ceil(last / MOST_POINTS));
+        const wanted: [string, string, number][] = [];
+        for (let seq = last; seq > 0; seq -= every) wanted.unshift([cookId, kind, seq]);
+        const rows = await db.readings.bulkGet(wanted);
+        out.push(...rows.filter((r) => r !== undefined));
       }
       return out;
     }, [cookId]) ?? []

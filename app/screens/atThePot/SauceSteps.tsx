@@ -1,0 +1,169 @@
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { doseFor, formatMass, THICKENERS, type CookState } from '../../../core/index';
+import { freshId } from '../../store/dishes';
+import { DoseLines } from '../finish/Answer';
+import { benchFor, doseInput, type Bench } from '../finish/bench';
+import { SauceBench } from '../finish/SauceBench';
+import { SpoonShows } from '../finish/SpoonShows';
+import type { OwnStepProps } from './stepProps';
+
+/** The thickener and dairy the cook chose when measuring, where that is known. */
+function chosenAtBench({ sauce }: CookState): Partial<Bench> {
+  const { thickener, laterG } = sauce?.chosen ?? {};
+  return { ...(thickener ? { thickener } : {}), ...(laterG === undefined ? {} : { laterG }) };
+}
+
+/** How much sauce there is: the bench inside the step, from the scale where one is plugged in. */
+export function MeasureStep({ plan, state, kitchen, done, plugged }: OwnStepProps) {
+  const [bench, setBench] = useState<Bench>(() => {
+    const fresh = benchFor(plan, plan.rules, plan.dish);
+    return {
+      ...fresh,
+      way: 'jug',
+      ...(state.sauce
+        ? {
+            reading: String(Math.round(state.sauce.sauceG)),
+            aim: state.sauce.aim,
+            presentPercent: state.sauce.presentPercent,
+            ...chosenAtBench(state),
+          }
+        : {}),
+    };
+  });
+  const { grams } = plugged;
+  return (
+    <>
+      {grams !== null && kitchen.tools.scale && (
+        <Button
+          variant="outline-primary"
+          className="mb-3"
+          onClick={() =>
+            setBench((b) => ({ ...b, way: 'scale', reading: String(Math.round(grams)), piecesIn: true }))
+          }
+        >
+          Take the scale: {formatMass(grams, kitchen.units)}, pieces in
+        </Button>
+      )}
+      <SauceBench
+        bench={bench}
+        onBench={setBench}
+        pot={plan.pot}
+        plan={plan}
+        kitchen={kitchen}
+        rules={plan.rules}
+        starchFactor={plan.calibration.starchFactor}
+      >
+        {(answer) => (
+          <Button
+            className="step-done mt-3"
+            disabled={!answer}
+            onClick={() =>
+              answer &&
+              done({
+                type: 'sauceMeasured',
+                sauceG: answer.input.sauceG,
+                how: bench.way,
+                aim: bench.aim,
+                presentPercent: bench.presentPercent,
+                thickener: bench.thickener,
+                laterG: bench.laterG,
+              })
+            }
+          >
+            Use this
+          </Button>
+        )}
+      </SauceBench>
+    </>
+  );
+}
+
+/** The dose for what was measured, the boil, and what the spoon shows after it. */
+export function ThickenStep({ plan, state, kitchen, done, tell }: OwnStepProps) {
+  const [bench] = useState<Bench>(() => {
+    const fresh = benchFor(plan, plan.rules, plan.dish);
+    return state.sauce
+      ? {
+          ...fresh,
+          way: 'jug',
+          reading: String(state.sauce.sauceG),
+          aim: state.sauce.aim,
+          presentPercent: state.sauce.presentPercent,
+          ...chosenAtBench(state),
+        }
+      : fresh;
+  });
+  const input = doseInput(
+    bench,
+    state.sauce?.sauceG ?? plan.liquid.sauceAfterG.mid,
+    plan.rules,
+    plan,
+    plan.calibration.starchFactor,
+  );
+  const dose = doseFor(input);
+  const stirred = (state.sauce?.starchG ?? 0) > 0;
+  const t = THICKENERS.find((x) => x.id === input.thickener);
+  return (
+    <div className="thicken">
+      {dose.starchG < 0.4 ? (
+        <p className="bench-big">
+          <strong className="figure">No starch needed</strong>
+        </p>
+      ) : (
+        <>
+          <DoseLines dose={dose} rules={plan.rules} />
+          <p className="soft">
+            for {formatMass(input.sauceG, kitchen.units)} of sauce
+            {state.sauce?.how === 'forecast' || !state.sauce ? ', as forecast' : ', as measured'}. {t?.note}
+          </p>
+        </>
+      )}
+      {dose.starchG >= 0.4 && !stirred && (
+        <Button
+          variant="outline-primary"
+          onClick={() =>
+            tell(
+              ...(state.sauce
+                ? []
+                : [
+                    {
+                      type: 'sauceMeasured',
+                      sauceG: input.sauceG,
+                      how: 'forecast',
+                      aim: bench.aim,
+                      presentPercent: bench.presentPercent,
+                    } as const,
+                  ]),
+              { type: 'thickened', thickener: input.thickener, starchG: dose.starchG, waterG: dose.waterG },
+              {
+                type: 'timerStarted',
+                timerId: freshId(),
+                name: 'Boil the slurry',
+                seconds: Math.max(30, dose.thickener.simmerS),
+              },
+            )
+          }
+        >
+          It is in, start the boil
+        </Button>
+      )}
+      {stirred && (
+        <SpoonShows
+          input={input}
+          dose={dose}
+          kitchen={kitchen}
+          onSeen={(seenPercent, promisedPercent) =>
+            tell({ type: 'spoonShown', seenPercent, promisedPercent })
+          }
+          onSecond={(starchG, waterG) =>
+            tell({ type: 'thickened', thickener: input.thickener, starchG, waterG })
+          }
+        />
+      )}
+      <Button className="step-done mt-3" onClick={() => done()}>
+        {stirred || dose.starchG < 0.4 ? 'Thick enough' : 'Leave it thin'}
+      </Button>
+    </div>
+  );
+}
