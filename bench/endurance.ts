@@ -3,7 +3,7 @@ import { chromium, type Browser, type Page } from '@playwright/test';
 /** Long measurements in a real browser, run by hand: `npm run bench -- endurance` (ONLY=kills or ONLY=memory for one of them). Prints figures, checks nothing. */
 const BASE = process.env['BASE'] ?? 'http://127.0.0.1:4397';
 const KILLS = 200;
-const HOURS = 8;
+const HOURS = Number(process.env['HOURS'] ?? 8);
 const SPEED = 120;
 
 const launch = (): Promise<Browser> =>
@@ -89,8 +89,9 @@ async function memory(): Promise<void> {
         new Promise<number>((resolve) => {
           const request = indexedDB.open('keen-ladle');
           request.onsuccess = () => {
-            const count = request.result.transaction('readings').objectStore('readings').count();
-            count.onsuccess = () => resolve(count.result);
+            const all = request.result.transaction('readings').objectStore('readings').getAll();
+            all.onsuccess = () =>
+              resolve((all.result as { list: unknown[] }[]).reduce((s, row) => s + row.list.length, 0));
           };
         }),
     );

@@ -199,6 +199,8 @@ export {
 export { forecastOf, liveForecast, type LiveForecast } from './cook/forecast';
 export { whyDiffered, type Difference } from './log/why';
 export { calibrate, compareCook, nextTimeNotes, type CookComparison } from './log/log';
+export { writeCalendar } from './formats/calendar';
+export { writeReadings } from './formats/readings';
 export { readFoods, writeFoods, MAX_FOODS_BYTES } from './formats/foods';
 export { readBackup, writeBackup, MAX_BACKUP_BYTES, type Backup, type ReadBackup } from './formats/backup';
 

@@ -2,10 +2,15 @@ import { expect, test, type Page } from '@playwright/test';
 import { cookUntil, finishStep, open, stepTitle } from './cooking';
 
 /** Plugs a simulated kitchen into the cook that is on the screen. */
-async function plugIn(page: Page, faults: readonly string[], speed = '120 times as fast'): Promise<void> {
+async function plugIn(
+  page: Page,
+  faults: readonly string[],
+  speed = '120 times as fast',
+  no = '7',
+): Promise<void> {
   await page.getByRole('button', { name: 'Plug in…' }).click();
   await page.getByLabel('Its clock runs').selectOption(speed);
-  await page.getByLabel('Kitchen no.').fill('7');
+  await page.getByLabel('Kitchen no.').fill(no);
   for (const f of faults) await page.getByLabel(f).check();
   await page.getByRole('button', { name: 'Plug in a simulated kitchen' }).click();
   await expect(page.locator('.device-window')).toBeVisible();
@@ -67,9 +72,9 @@ test('a whole cook at 120 times: a burn, a dropped connection, a reload in the h
         request.onsuccess = () => {
           const all = request.result.transaction('readings').objectStore('readings').getAll();
           all.onsuccess = () => {
-            const seqs = (all.result as { kind: string; seq: number }[])
-              .filter((r) => r.kind === 'cooker')
-              .map((r) => r.seq)
+            const seqs = (all.result as { kind: string; list: { seq: number }[] }[])
+              .filter((row) => row.kind === 'cooker')
+              .flatMap((row) => row.list.map((r) => r.seq))
               .sort((a, b) => a - b);
             resolve({ rows: seqs.length, missing: (seqs.at(-1) ?? 0) - (seqs[0] ?? 0) + 1 - seqs.length });
           };
@@ -157,4 +162,43 @@ test('without the server the cook goes on and says so', async ({ page }) => {
   });
   await page.getByRole('button', { name: 'Close' }).click();
   await finishStep(page);
+});
+
+test('a device that babbles, a valve left open and a power cut do not disturb the cook', async ({ page }) => {
+  test.setTimeout(120_000);
+  const errors: string[] = [];
+  page.on('pageerror', (e) => errors.push(e.message));
+  await open(page, '/dish/bean-wings');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await cookUntil(page, /^Close and set/);
+  await plugIn(page, ['A device babbles nonsense', 'The valve was left open']);
+  await finishStep(page);
+  await expect(page.getByRole('button', { name: 'Close the valve' })).toBeVisible({ timeout: 20_000 });
+  await page.getByRole('button', { name: 'Close the valve' }).click();
+  await expect(page.getByRole('button', { name: 'Close the valve' })).toHaveCount(0);
+  await expect(stepTitle(page)).toHaveText(/^Hold/, { timeout: 40_000 });
+  await page.getByRole('button', { name: 'Vent', exact: true }).click();
+  await expect(stepTitle(page)).toHaveText(/^Open/, { timeout: 30_000 });
+
+  // Its clock is slowed down, and it is unplugged: the cook goes on by taps.
+  await page.getByLabel('Speed of the clock').selectOption('1');
+  await expect(page.getByLabel('Speed of the clock')).toHaveValue('1');
+  await page.getByRole('button', { name: 'Unplug' }).click();
+  await expect(page.getByText('None plugged in')).toBeVisible();
+  await finishStep(page);
+  expect(errors).toEqual([]);
+});
+
+test('a simulated kitchen that stands there already is plugged in by a second cook', async ({ page }) => {
+  await open(page, '/dish/bean-wings');
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await plugIn(page, [], '120 times as fast', '4242');
+  await page.getByRole('button', { name: 'Unplug' }).click();
+  await page.getByRole('button', { name: 'Plug in…' }).click();
+  await page
+    .locator('.drawer li', { hasText: 'Kitchen no. 4242' })
+    .first()
+    .getByRole('button', { name: 'plug in' })
+    .click();
+  await expect(page.locator('.device-window')).toContainText(/Off, pin down/, { timeout: 15_000 });
 });

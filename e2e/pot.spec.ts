@@ -88,3 +88,18 @@ test('a burn alarm in mid-cook: what to do first, the likeliest cause, and the l
   await page.getByRole('link', { name: 'See how it went' }).click();
   await expect(page.getByText(/it called a burn/)).toBeVisible();
 });
+
+test('a layer that was dragged is moved and not opened', async ({ page }) => {
+  await open(page, '/dish/peanut-chicken');
+  const layer = page.locator('.pot-layer.is-movable').first();
+  const box = (await layer.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  const x = box.x + box.width / 2;
+  const y = box.y + box.height / 2;
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  for (let i = 1; i <= 8; i++) await page.mouse.move(x, y - i * 14);
+  await page.mouse.up();
+  await expect(page.locator('.layer-card')).toHaveCount(0);
+  await layer.click();
+  await expect(page.locator('.layer-card')).toBeVisible();
+});

@@ -35,8 +35,18 @@ export interface OutlookRow {
   outlook: Outlook;
 }
 
-/** A device's reading as it came in a cook. */
-export type ReadingRow = Reading & { cookId: string; kitchenId: string };
+/**
+ * Readings of one device in a cook, sixty to a row and in order: few rows, so that a long cook stays light for everything that
+ * watches the database.
+ */
+export interface ReadingRow {
+  cookId: string;
+  kitchenId: string;
+  kind: Reading['kind'];
+  /** Readings `60 * chunk + 1` to `60 * chunk + 60`. */
+  chunk: number;
+  list: Reading[];
+}
 
 /** The one photo of a cook, made small. */
 export interface PhotoRow {
@@ -101,7 +111,7 @@ export class LadleDb extends Dexie {
         await tx.table<HistoryRow>('history').clear();
       });
     // Readings of devices during a cook, and one small photo of each.
-    this.version(4).stores({ readings: '[cookId+kind+seq], cookId', photos: 'cookId' });
+    this.version(4).stores({ readings: '[cookId+kind+chunk], cookId', photos: 'cookId' });
   }
 }
 

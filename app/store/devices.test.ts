@@ -11,7 +11,7 @@ import {
 } from '../../core/index';
 import { recordAt, recordFrom, removeCook, startCook } from './cooks';
 import { db } from './db';
-import { listen, makeKitchen, tellCooker } from './devices';
+import { allReadings, keep, listen, makeKitchen, tellCooker } from './devices';
 import { changeKitchen, rememberSpoon, startEmpty } from './household';
 
 /** A stream that is driven by the test. */
@@ -188,9 +188,25 @@ describe('what a cooker tells a cook', () => {
     expect(seqs).toEqual(seqs.map((_, i) => i));
   });
 
+  it('keeps each reading once, whatever order, doubling or tab it comes from', async () => {
+    const cookId = await startCook(plan);
+    const all = Array.from({ length: 200 }, (_, i) => cooker(i + 1));
+    const mixed = [...all.slice(100), ...all.slice(0, 130), ...all.slice(50, 60)];
+    await Promise.all([
+      keep(cookId, 'sim-1', mixed.slice(0, 120), plan),
+      keep(cookId, 'sim-1', mixed.slice(90), plan),
+    ]);
+    const kept = (await allReadings(cookId)).map((r) => r.seq).sort((a, b) => a - b);
+    expect(kept).toEqual(all.map((r) => r.seq));
+    expect(await db.readings.count()).toBe(4);
+    // Another kitchen begins to count anew.
+    await keep(cookId, 'sim-2', [cooker(1, { stage: 'off' })], plan);
+    expect((await allReadings(cookId)).filter((r) => r.seq === 1)).toEqual([cooker(1, { stage: 'off' })]);
+  });
+
   it('goes with the cook when it is removed, and comes back with it', async () => {
     const cookId = await startCook(plan);
-    await db.readings.put({ ...cooker(1), cookId, kitchenId: 'sim-1' });
+    await keep(cookId, 'sim-1', [cooker(1)], plan);
     await db.photos.put({ cookId, image: new Blob(['x']) });
     const back = await removeCook(cookId);
     expect(await db.readings.count()).toBe(0);

@@ -148,6 +148,9 @@ export interface PluggedNow {
   grams: number | null;
   isConnected: boolean;
 }
+/** Readings are written down together this often, ms; sixty to a row. */
+const BATCH_MS = 200;
+const CHUNK = 60;
 const NOTHING: PluggedNow = { cooker: null, probeC: null, grams: null, isConnected: false };
 
 /**
@@ -169,8 +172,17 @@ export function usePlugged(state: CookState, plan: Plan): PluggedNow {
     const stops: (() => void)[] = [];
     const connected = new Set<DeviceKind>();
     let stored: Promise<unknown> = Promise.resolve();
+    let waiting: Reading[] = [];
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const flush = (): void => {
+      timer = undefined;
+      const batch = waiting;
+      waiting = [];
+      stored = stored.then(() => keep(cookId, kitchenId, batch, planNow.current)).catch(() => undefined);
+    };
     const take = (reading: Reading): void => {
-      stored = stored.then(() => keep(cookId, kitchenId, reading, planNow.current)).catch(() => undefined);
+      waiting.push(reading);
+      timer ??= setTimeout(flush, BATCH_MS);
       setNow((before) => ({
         ...before,
         ...(reading.kind === 'cooker'
@@ -184,10 +196,10 @@ export function usePlugged(state: CookState, plan: Plan): PluggedNow {
       for (const kind of DEVICE_KINDS) {
         const last = await lastReading(cookId, kind);
         if (!isCurrent) return;
-        if (last?.kitchenId === kitchenId && last.kind !== 'scale' && last.kind !== 'probe')
-          setNow((before) => ({ ...before, cooker: last }));
+        const mine = last?.kitchenId === kitchenId ? last.reading : null;
+        if (mine?.kind === 'cooker') setNow((before) => ({ ...before, cooker: mine }));
         stops.push(
-          listen(`${kitchenId}-${kind}`, last?.kitchenId === kitchenId ? last.seq : 0, take, (isOn) => {
+          listen(`${kitchenId}-${kind}`, mine?.seq ?? 0, take, (isOn) => {
             if (isOn) connected.add(kind);
             else connected.delete(kind);
             setNow((before) => ({ ...before, isConnected: connected.size > 0 }));
@@ -199,43 +211,78 @@ export function usePlugged(state: CookState, plan: Plan): PluggedNow {
     return () => {
       isCurrent = false;
       stops.forEach((stop) => stop());
+      clearTimeout(timer);
+      if (waiting.length) flush();
       setNow(NOTHING);
     };
   }, [cookId, kitchenId, isOver]);
   return now;
 }
 
-async function lastReading(cookId: string, kind: DeviceKind): Promise<ReadingRow | undefined> {
-  return db.readings.where('[cookId+kind+seq]').between([cookId, kind, 0], [cookId, kind, Infinity]).last();
+const rowsOf = (cookId: string, kind: DeviceKind) =>
+  db.readings.where('[cookId+kind+chunk]').between([cookId, kind, 0], [cookId, kind, Infinity]);
+
+/** The last reading kept of a device in a cook, and the kitchen it came from. */
+async function lastReading(
+  cookId: string,
+  kind: DeviceKind,
+): Promise<{ reading: Reading; kitchenId: string } | undefined> {
+  const row = await rowsOf(cookId, kind).last();
+  const reading = row?.list.at(-1);
+  return row && reading ? { reading, kitchenId: row.kitchenId } : undefined;
 }
 
-async function keep(cookId: string, kitchenId: string, reading: Reading, plan: Plan): Promise<void> {
-  await db.readings.put({ ...reading, cookId, kitchenId });
-  if (reading.kind === 'cooker')
-    await recordFrom(
-      cookId,
-      (state) => cookTime(state.clock, Date.now()),
-      (state) => (state.plugged?.kitchenId === kitchenId ? eventsOf(reading, plan, state) : []),
-    );
+/** Keeps readings with their cook, each once, and tells the cook what its cooker says. */
+export async function keep(
+  cookId: string,
+  kitchenId: string,
+  batch: readonly Reading[],
+  plan: Plan,
+): Promise<void> {
+  await db.transaction('rw', db.readings, async () => {
+    const rows = new Map<string, ReadingRow>();
+    for (const reading of batch) {
+      const chunk = Math.floor((reading.seq - 1) / CHUNK);
+      const key = `${reading.kind} ${chunk}`;
+      let row = rows.get(key) ?? (await db.readings.get([cookId, reading.kind, chunk]));
+      // Another kitchen counts from the beginning: what the one before said of these counts gives way.
+      if (!row || row.kitchenId !== kitchenId)
+        row = { cookId, kitchenId, kind: reading.kind, chunk, list: [] };
+      rows.set(key, row);
+      if (!row.list.some((r) => r.seq === reading.seq)) row.list.push(reading);
+    }
+    for (const row of rows.values()) row.list.sort((a, b) => a.seq - b.seq);
+    await db.readings.bulkPut([...rows.values()]);
+  });
+  for (const reading of batch)
+    if (reading.kind === 'cooker')
+      await recordFrom(
+        cookId,
+        (state) => cookTime(state.clock, Date.now()),
+        (state) => (state.plugged?.kitchenId === kitchenId ? eventsOf(reading, plan, state) : []),
+      );
 }
 
 /** Most points drawn of each device. */
 const MOST_POINTS = 400;
 
 /** The readings kept of a cook, thinned for drawing. */
-export function useReadings(cookId: string): ReadingRow[] {
+export function useReadings(cookId: string): Reading[] {
   return (
     useLiveQuery(async () => {
-      const out: ReadingRow[] = [];
+      const out: Reading[] = [];
       for (const kind of ['cooker', 'probe'] as const) {
-        const last = (await lastReading(cookId, kind))?.seq ?? 0;
-        const every = Math.max(1, Math.ceil(last / MOST_POINTS));
-        const wanted: [string, string, number][] = [];
-        for (let seq = last; seq > 0; seq -= every) wanted.unshift([cookId, kind, seq]);
-        const rows = await db.readings.bulkGet(wanted);
-        out.push(...rows.filter((r) => r !== undefined));
+        const all = (await rowsOf(cookId, kind).toArray()).flatMap((row) => row.list);
+        const every = Math.max(1, Math.ceil(all.length / MOST_POINTS));
+        out.push(...all.filter((_, i) => i % every === 0 || i === all.length - 1));
       }
       return out;
     }, [cookId]) ?? []
   );
+}
+
+/** Every reading kept of a cook, for a file. */
+export async function allReadings(cookId: string): Promise<Reading[]> {
+  const rows = await db.readings.where('cookId').equals(cookId).toArray();
+  return rows.flatMap((row) => row.list);
 }

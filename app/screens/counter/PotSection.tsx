@@ -1,4 +1,4 @@
-import { useState, type PointerEvent as ReactPointerEvent } from 'react';
+import { useRef, useState, type PointerEvent as ReactPointerEvent } from 'react';
 import { formatVolume, loadInOrder, type DisplayUnits, type Layer, type Plan } from '../../../core/index';
 import { useCompact } from '../../parts/compact';
 import type { EditDish } from './edit';
@@ -14,6 +14,8 @@ const PHONE = { width: 390, inner: 176, most: 250, label: 12, longest: 13 };
 const TOP_Y = 26;
 const BELOW = 60;
 const WALL = 6;
+/** A pointer that moved further than this before it was let go has dragged, px. */
+const CLICK_PX = 4;
 
 interface Props {
   plan: Plan;
@@ -320,9 +322,12 @@ function PotLayer({
   onCarry: (byPx: number | null) => void;
   onDrop: (byPx: number) => void;
 }) {
+  /** Where the pointer went down: a click that ends elsewhere was a drag. */
+  const pressedY = useRef(0);
   const top = y(layer.topMm);
   const tall = Math.max(0, y(layer.bottomMm) - top);
   const grab = (down: ReactPointerEvent<SVGGElement>): void => {
+    pressedY.current = down.clientY;
     if (!layer.isMovable) return;
     const group = down.currentTarget;
     const box = group.ownerSVGElement?.getScreenCTM();
@@ -353,7 +358,7 @@ function PotLayer({
       transform={byPx ? `translate(0 ${byPx})` : undefined}
       opacity={byPx ? 0.75 : 1}
       onPointerDown={grab}
-      onClick={() => !byPx && onLook()}
+      onClick={(e) => Math.abs(e.clientY - pressedY.current) <= CLICK_PX && onLook()}
       onKeyDown={(e) => {
         if (e.key === 'Enter' || e.key === ' ') {
           e.preventDefault();

@@ -8,14 +8,17 @@ import {
   nextTimeNotes,
   thickenerById,
   whyDiffered,
+  writeReadings,
   type CookState,
   type Kitchen,
   type ThickenerId,
 } from '../../../core/index';
 import { clock, day } from '../../parts/now';
 import { Photo } from '../../parts/Photo';
+import { saveText } from '../../parts/saveText';
 import { useSay } from '../../parts/Toasts';
 import { removeCook } from '../../store/cooks';
+import { allReadings, useReadings } from '../../store/devices';
 import { editDish } from '../../store/dishes';
 import { useCook, useDish, useKitchen } from '../../store/live';
 import { verdictWords } from './Logbook';
@@ -45,6 +48,7 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
   const c = compareCook(cook);
   const notes = [...nextTimeNotes(cook), ...(cook.verdict?.note ? [cook.verdict.note] : [])];
   const differences = whyDiffered(cook);
+  const readings = useReadings(cook.cookId);
   const fresh = notes.filter((n) => !dish?.nextTime.includes(n));
   const rows = c
     ? ([
@@ -197,6 +201,18 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
           <Link className="btn btn-primary" to={`/dish/${dish.id}`}>
             To the dish
           </Link>
+        )}
+        {readings.length > 0 && (
+          <Button
+            variant="quiet"
+            onClick={() =>
+              void allReadings(cook.cookId).then((rows) =>
+                saveText('readings.csv', writeReadings(rows), 'text/csv'),
+              )
+            }
+          >
+            Save the readings
+          </Button>
         )}
         <Button variant="quiet" onClick={() => void remove()}>
           Remove this cook

@@ -10,6 +10,7 @@ import {
   sidesOf,
   soonerWays,
   wishTime,
+  writeCalendar,
   yesterdayOf,
   type CookState,
   type Dish,
@@ -20,6 +21,7 @@ import {
 } from '../../../core/index';
 import { NoDish } from '../../parts/NoDish';
 import { clock, useNow } from '../../parts/now';
+import { saveText } from '../../parts/saveText';
 import { editDish } from '../../store/dishes';
 import { useCooks, useDish, useKitchen, usePlan } from '../../store/live';
 import { Lanes } from './Lanes';
@@ -96,6 +98,28 @@ function Page({
           <Link className="btn btn-quiet" to={`/dish/${dish.id}/clock`}>
             Clock
           </Link>
+          <Button
+            variant="quiet"
+            onClick={() =>
+              saveText(
+                'timetable.ics',
+                writeCalendar(
+                  dish.name,
+                  meal.tasks.map((t) => ({
+                    id: t.id,
+                    title: t.side ? `${t.side}: ${t.name}` : t.name,
+                    note: t.note,
+                    startAt: answer.startAt + t.startS * 1000,
+                    endAt: answer.startAt + t.endS * 1000,
+                  })),
+                  now,
+                ),
+                'text/calendar',
+              )
+            }
+          >
+            To a calendar
+          </Button>
           <Button variant="quiet" onClick={() => print()}>
             Print
           </Button>
