@@ -5,7 +5,7 @@ test('a meal is planned backwards from the table, with sides, and says when a wi
   page,
 }) => {
   await open(page, '/dish/apricot-lamb');
-  await page.getByRole('link', { name: 'Serve at', exact: true }).click();
+  await page.getByRole('link', { name: 'Serve at…' }).click();
   await expect(page.getByRole('heading', { name: /On the table: Apricot lamb/ })).toBeVisible();
   const rows = page.locator('.timetable li');
   const before = await rows.count();

@@ -53,9 +53,6 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
           <Link className="btn btn-quiet btn-sm" to={`/dish/${dish.id}/clock`}>
             Clock
           </Link>
-          <Link className="btn btn-quiet btn-sm" to={`/dish/${dish.id}/serve`}>
-            Serve at
-          </Link>
           <Link className="btn btn-quiet btn-sm" to={`/dish/${dish.id}/bowls`}>
             Bowls
           </Link>
@@ -73,6 +70,9 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
               More
             </Dropdown.Toggle>
             <Dropdown.Menu>
+              <Dropdown.Item as={Link} to={`/dish/${dish.id}/serve`}>
+                The meal, backwards from the table
+              </Dropdown.Item>
               <Dropdown.Item onClick={() => onPanel('plates')}>Scale it</Dropdown.Item>
               <Dropdown.Item onClick={() => onPanel('pots')}>In every pot of the house</Dropdown.Item>
               <Dropdown.Item onClick={() => onPanel('burn')}>It says it is burning</Dropdown.Item>
