@@ -197,6 +197,12 @@ describe('the cook’s own clock', () => {
     expect(foldCook(events([MIN, { type: 'paused' }], [2 * MIN, { type: 'resumed' }])).pausedAt).toBeNull();
   });
 
+  it('a temperature is kept with what it was measured in', () => {
+    const s = foldCook(events([1, { type: 'coreMeasured', tempC: 71, where: 'sausage' }]));
+    expect(s).toMatchObject({ coreC: 71, coreWhere: 'sausage' });
+    expect(foldCook(events([1, { type: 'coreMeasured', tempC: 71 }])).coreWhere).toBe('');
+  });
+
   it('what went in early is kept once', () => {
     const e: EventPayload = { type: 'addedEarly', lineId: 'l1', name: 'cream', harm: 'It splits.' };
     expect(foldCook(events([1, e], [2, e])).early).toHaveLength(1);

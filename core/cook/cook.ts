@@ -70,6 +70,8 @@ export interface CookState {
   endedAt: number | null;
   status: 'none' | 'cooking' | 'served' | 'finished' | 'abandoned';
   coreC: number | null;
+  /** In what the core was last measured; empty when it was not said. */
+  coreWhere: string;
   sauce: SauceRecord | null;
   /** What went wrong on the way, and what was found. */
   troubles: readonly { kind: 'burn' | 'no-pressure'; causeId: string; remember: string; at: number }[];
@@ -103,6 +105,7 @@ const EMPTY: CookState = {
   endedAt: null,
   status: 'none',
   coreC: null,
+  coreWhere: '',
   sauce: null,
   troubles: [],
   verdict: null,
@@ -200,7 +203,7 @@ function apply(s: CookState, e: CookEvent): CookState {
     case 'pinDown':
       return s.pinDownAt ? s : { ...s, pinDownAt: e.at };
     case 'coreMeasured':
-      return { ...s, coreC: e.tempC };
+      return { ...s, coreC: e.tempC, coreWhere: e.where ?? '' };
     case 'sauceMeasured':
       return {
         ...s,

@@ -58,7 +58,12 @@ const Payload = z.discriminatedUnion('type', [
   z.object({ type: z.literal('pressureReached') }),
   z.object({ type: z.literal('holdEnded') }),
   z.object({ type: z.literal('pinDown') }),
-  z.object({ type: z.literal('coreMeasured'), tempC: z.number().min(-30).max(130) }),
+  z.object({
+    type: z.literal('coreMeasured'),
+    tempC: z.number().min(-30).max(130),
+    /** In what it was measured, in the cook's words. */
+    where: text(60).optional(),
+  }),
   z.object({
     type: z.literal('sauceMeasured'),
     sauceG: positive,

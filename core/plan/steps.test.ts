@@ -84,12 +84,12 @@ describe('the steps', () => {
     expect(cautions('serve')).toMatch(/within 2 hours/);
   });
 
-  it('ask, and do not assume: the scrape, the line, the valve, the pin', () => {
+  it('ask, and do not assume: the scrape, the line, the valve, the pin, the plate', () => {
     expect(
       stepsOf(CURRY)
         .filter((s) => s.check)
         .map((s) => s.id),
-    ).toEqual(['deglaze', 'load', 'seal', 'open']);
+    ).toEqual(['deglaze', 'load', 'seal', 'open', 'aside']);
   });
 
   it('warn of foam, of a stovetop left alone, of boiling sugar', () => {
@@ -222,5 +222,21 @@ describe('the finish, once the sauce is measured', () => {
     expect(min(600).durationS.mid).toBeGreaterThan(min(200).durationS.mid);
     expect(min(600).cautions.join()).toMatch(/burns skin/);
     expect(min(600).text).toMatch(/until it sticks/);
+  });
+});
+
+describe('the salt, where it is tasted', () => {
+  const season = (lines: string[], needs: Kitchen['needs'] = []): string =>
+    planDish(dishOf(lines), { ...kitchen, needs }).steps.find((s) => s.id === 'season')!.text;
+
+  it('says what is there by the sum and how much may be missing', () => {
+    expect(season(['1 kg beef chuck', '500 ml water', '2 onions'])).toMatch(/may be missing/);
+    expect(season(['1 kg beef chuck', '500 ml water', '3 tbsp salt'])).toMatch(/probably no more/);
+  });
+
+  it('is sooner content in a house that eats little of it', () => {
+    const lines = ['1 kg beef chuck', '500 ml water', '1½ tsp fine salt'];
+    const grams = (text: string): number => Number(/up to ([\d.]+) g/.exec(text)?.[1] ?? 0);
+    expect(grams(season(lines, ['low-salt']))).toBeLessThan(grams(season(lines)));
   });
 });

@@ -14,7 +14,8 @@ import { around, exactly, sumRanges, type Range } from '../quantity/range';
 import { DAIRY } from '../sauce/data/dairy';
 import { thicknessOf } from '../sauce/data/thickeners';
 import { glazeDown } from '../sauce/glaze';
-import { freeFatG, sugarG } from '../sauce/present';
+import { eatenG, freeFatG, saltG, sugarG } from '../sauce/present';
+import { saltView } from '../sauce/salt';
 import { BOIL_OFF_G_PER_MIN, reduceTo } from '../sauce/dose';
 import { planDairy } from '../sauce/temper';
 import { MEAT_PREP_PER_KG, PREP_MIN, WORK } from './data/work';
@@ -146,6 +147,14 @@ function skimWords({ rules, items, kitchen }: StepInput): string {
   if (rules.fat === 'keep' || fatG < 10) return 'Stir. ';
   const left = rules.fat === 'pour' ? fatG / 2 : fatG;
   return `Let it stand a minute and spoon off the fat: about ${formatMass(left, kitchen.units)} is floating free. `;
+}
+
+/** Where the salt stands by the sum, and how much more could be right: said where it is tasted. */
+function saltWords({ items, dish, kitchen }: StepInput): string {
+  const view = saltView(saltG(items), eatenG(items), dish.plates, kitchen.needs.includes('low-salt'));
+  const has = `By the sum it has ${view.percent.low.toFixed(1)}–${view.percent.high.toFixed(1)} % salt`;
+  if (view.toTargetG < 1) return `${has}: probably no more.`;
+  return `${has}; a quarter teaspoon moves it by ${view.quarterTspMoves.toFixed(2)} %, up to ${formatMass(view.toTargetG, kitchen.units)} may be missing.`;
 }
 
 /** Minutes of preparation, from what is there to peel, chop and weigh. */
@@ -700,7 +709,7 @@ export function buildSteps(input: StepInput): Step[] {
     'season',
     'finish',
     'Off the heat: sharp, green, salt',
-    'Lemon or vinegar, herbs, butter for shine. Taste, then salt by the pinch.',
+    `Lemon or vinegar, herbs, butter for shine. Taste, then salt by the pinch. ${saltWords(input)}`,
     {
       items: say(last),
       heat: 'off',

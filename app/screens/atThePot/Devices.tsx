@@ -16,7 +16,14 @@ import {
 } from '../../../core/index';
 import { Drawer } from '../../parts/Drawer';
 import { useSay } from '../../parts/Toasts';
-import { makeKitchen, setSpeed, tellCooker, useDevices, type PluggedNow } from '../../store/devices';
+import {
+  makeKitchen,
+  removeKitchen,
+  setSpeed,
+  tellCooker,
+  useDevices,
+  type PluggedNow,
+} from '../../store/devices';
 import type { Tell } from './tell';
 
 const SPEEDS = [1, 10, 30, 60, 120];
@@ -255,6 +262,14 @@ function PlugIn({ plan, tell, onDone }: Props & { onDone: () => void }) {
                   onClick={() => plug(d.kitchenId, d.name.replace(/: cooker$/, ''), d.speed, d.simulated)}
                 >
                   plug in
+                </button>{' '}
+                <button
+                  type="button"
+                  className="link-button"
+                  aria-label={`Put away ${d.name.replace(/: cooker$/, '')}`}
+                  onClick={() => void removeKitchen(d.kitchenId)}
+                >
+                  put away
                 </button>
               </li>
             ))}

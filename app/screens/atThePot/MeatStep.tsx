@@ -10,10 +10,13 @@ import type { Tell } from './tell';
 export function MeatStep({ plan, kitchen, state, done, tell, plugged }: OwnStepProps) {
   const [text, setText] = useState('');
   const main = decider(plan.kinds, plan.heat);
+  const places = [...new Set([...(main ? [main.label] : []), ...plan.meat.map((m) => m.label)])];
+  const [where, setWhere] = useState(places[0] ?? '');
   const value = Number.parseFloat(text.replace(',', '.'));
   const tempC = kitchen.units.temperature === 'F' ? (value - 32) / 1.8 : value;
   const usable = Number.isFinite(tempC) && tempC > -30 && tempC < 130;
-  const need = main?.safeC ?? SAFE_C[kitchen.authority].poultry;
+  const measured = plan.meat.find((m) => m.label === (state.coreWhere || where)) ?? main;
+  const need = measured?.safeC ?? SAFE_C[kitchen.authority].poultry;
   const shown = (c: number): string =>
     String(Math.round((kitchen.units.temperature === 'F' ? c * 1.8 + 32 : c) * 10) / 10);
   const short = state.coreC !== null && state.coreC < need;
@@ -32,10 +35,24 @@ export function MeatStep({ plan, kitchen, state, done, tell, plugged }: OwnStepP
           />
           <span>°{kitchen.units.temperature}</span>
         </span>
+        {places.length > 1 && (
+          <Form.Select
+            aria-label="Measured in"
+            value={where}
+            style={{ width: 'auto' }}
+            onChange={(e) => setWhere(e.target.value)}
+          >
+            {places.map((place) => (
+              <option key={place}>{place}</option>
+            ))}
+          </Form.Select>
+        )}
         <Button
           variant="outline-primary"
           disabled={!usable}
-          onClick={() => tell({ type: 'coreMeasured', tempC: Math.round(tempC * 10) / 10 })}
+          onClick={() =>
+            tell({ type: 'coreMeasured', tempC: Math.round(tempC * 10) / 10, ...(where ? { where } : {}) })
+          }
         >
           Write it down
         </Button>
@@ -52,7 +69,8 @@ export function MeatStep({ plan, kitchen, state, done, tell, plugged }: OwnStepP
       )}
       {state.coreC !== null && (
         <p role="status" className={short ? 'severity-stop' : ''}>
-          {formatTemp(state.coreC, kitchen.units)} measured, {formatTemp(need, kitchen.units)} to reach.{' '}
+          {formatTemp(state.coreC, kitchen.units)} measured
+          {state.coreWhere ? ` in the ${state.coreWhere}` : ''}, {formatTemp(need, kitchen.units)} to reach.{' '}
           {short ? `Short by ${Math.ceil(need - state.coreC)}.` : 'Reached, in that piece.'}
         </p>
       )}
