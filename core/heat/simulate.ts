@@ -94,7 +94,8 @@ export function forecastHeat(input: HeatInput): HeatForecast {
     return {
       coreAtEndC: cores[i] ?? piece.coreC,
       coreAtOpenC: piece.coreC,
-      peakC: progress.peakC,
+      // Where the shells next to it have just flashed the middle is read anew, after the last note was taken.
+      peakC: Math.max(progress.peakC, piece.coreC),
       surfaceAtOpenC: piece.surfaceC,
       state: isMeat
         ? tendernessOf(progress, piece.coreC, doneness)

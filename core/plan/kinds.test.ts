@@ -195,6 +195,11 @@ describe('what stays hard, and what falls apart', () => {
   });
 });
 
+it('the highest core is never below the one when the lid opens, also where the middle is read anew after flashing', () => {
+  const plan = planOf(['500 g potatoes, in 6 cm pieces'], {}, { 0: { later: true } });
+  for (const k of plan.heat.kinds) expect(k.peakC).toBeGreaterThanOrEqual(k.coreAtOpenC);
+});
+
 describe('venting at once', () => {
   it('costs what it costs, and nothing is asked where it vents anyway', () => {
     const plan = planOf(['1 kg lamb shoulder, in 4 cm cubes', '450 ml stock']);
