@@ -71,7 +71,7 @@ test('the whole path by keyboard alone', async ({ page }) => {
     await page.keyboard.press('Enter');
     await expect(stepTitle(page)).not.toHaveText(title);
   }
-  await tabTo(page, /In a jug/);
+  await tabTo(page, /^\s*Jug/);
   await page.keyboard.press('Tab');
   await page.keyboard.insertText('700');
   await expect(page.getByTestId('dose')).toBeVisible();

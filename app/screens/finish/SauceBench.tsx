@@ -213,7 +213,8 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
           )}
         </div>
       </div>
-      <div className={`bench-out ${isGood ? '' : 'is-stale'}`} aria-live="polite">
+      <div className={`bench-out ${dose && !isGood ? 'is-stale' : ''}`} aria-live="polite">
+        {dose && !isGood && <p className="small mb-1">As it was with the last figure that made sense:</p>}
         {input && dose ? (
           <Answer input={input} dose={dose} bench={bench} kitchen={kitchen} rules={rules} />
         ) : (
