@@ -10,7 +10,7 @@ async function plugIn(
 ): Promise<void> {
   await page.getByRole('button', { name: 'Plug in…' }).click();
   await page.getByLabel('Its clock runs').selectOption(speed);
-  await page.getByLabel('Kitchen no.').fill(no);
+  await page.getByRole('spinbutton', { name: 'Kitchen no.' }).fill(no);
   for (const f of faults) await page.getByLabel(f).check();
   await page.getByRole('button', { name: 'Plug in a simulated kitchen' }).click();
   await expect(page.locator('.device-window')).toBeVisible();

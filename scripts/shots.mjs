@@ -95,7 +95,7 @@ const SHOTS = [
         await cookTo(p, 'stout-beef', 'Close and set');
         await p.getByRole('button', { name: 'Plug in…' }).click();
         await p.getByLabel('Its clock runs').selectOption('120');
-        await p.getByLabel('Kitchen no.').fill('7');
+        await p.getByRole('spinbutton', { name: 'Kitchen no.' }).fill('7');
         await p.getByRole('button', { name: 'Plug in a simulated kitchen' }).click();
         await p.locator('.device-window').waitFor();
         await p.locator('.step-check input').check();

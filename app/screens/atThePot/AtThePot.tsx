@@ -17,7 +17,7 @@ import { Drawer } from '../../parts/Drawer';
 import { useSay } from '../../parts/Toasts';
 import { Trouble } from '../../parts/Trouble';
 import { recordAt, undoLast } from '../../store/cooks';
-import { tellCooker, usePlugged } from '../../store/devices';
+import { removeKitchen, tellCooker, usePlugged } from '../../store/devices';
 import { editDish } from '../../store/dishes';
 import { useCook, useKitchen, usePlan } from '../../store/live';
 import { useAlarm, useAwake } from '../../parts/alarm';
@@ -216,7 +216,15 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
             )}
           </div>
         ) : (
-          <VerdictForm state={state} tell={tell} onDone={() => void navigate(`/log/${state.cookId}`)} />
+          <VerdictForm
+            state={state}
+            tell={tell}
+            onDone={() => {
+              // A simulated kitchen has done its work when its cook is in the logbook.
+              if (state.plugged?.simulated) void removeKitchen(state.plugged.kitchenId);
+              void navigate(`/log/${state.cookId}`);
+            }}
+          />
         )}
         <aside className="at-pot-side">
           <Timers timers={timers} due={due} now={now} tell={tell} />

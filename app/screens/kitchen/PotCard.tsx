@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import { Link } from 'react-router';
 import { formatVolume, heightMm, type Pot } from '../../../core/index';
 import { FigureField } from '../../parts/FigureField';
 
@@ -50,7 +51,10 @@ export function PotCard({
             {pot.altitudeM !== null && `, at ${pot.altitudeM} m`}
           </div>
         </div>
-        <div className="d-flex gap-2">
+        <div className="d-flex flex-wrap gap-2">
+          <Link className="btn btn-quiet btn-sm" to={`/minutes/${pot.id}`}>
+            Minutes
+          </Link>
           {!isUsual && (
             <Button size="sm" variant="quiet" onClick={onUsual}>
               Make it the usual one
