@@ -20,6 +20,7 @@ test('everything goes out into one file and comes back', async ({ page }) => {
 
   await page.getByRole('button', { name: 'Start empty' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Start empty' }).click();
+  await expect(page.locator('.pot-card')).toHaveCount(1);
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'An empty shelf' })).toBeVisible();
   await page.goto('/log');

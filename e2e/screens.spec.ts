@@ -97,6 +97,7 @@ test('what the spoon shows is learned: the same pot is sized otherwise the next 
   await open(page, '/kitchen');
   await page.getByRole('button', { name: 'Start empty' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Start empty' }).click();
+  await expect(page.locator('.pot-card')).toHaveCount(1);
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'An empty shelf' })).toBeVisible();
   await page.goto('/finish');
