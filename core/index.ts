@@ -9,7 +9,6 @@ export {
   pantryFor,
   potFor,
   stepsWithSauce,
-  thickenerFor,
   type Plan,
   type PlanOptions,
   type SaucePlan,
@@ -51,7 +50,8 @@ export {
   type MealTask,
   type SoonerWay,
 } from './plan/serve';
-export { mealInput, sidesOf, wishTime } from './plan/meal';
+export { mealInput, wishTime } from './plan/meal';
+export { sidesOf } from './plan/sides';
 export { ventedAtOnce } from './plan/early';
 export { minutesTable, MINUTES_SIZES, type MinutesRow } from './plan/minutes';
 export { SIDES, SideSchema, type Side, type SideTask } from './plan/data/sides';
@@ -65,7 +65,9 @@ export { outlookOf, type Outlook } from './plan/outlook';
 export { platesForMeat, platesToFill, scalingNotes, PLATES } from './plan/plates';
 export { concerns as concernsDish, schoolsFor, type OptionForDish, type SchoolForDish } from './plan/schools';
 export { swapsFor, swapBack, type SwapFix } from './plan/swaps';
-export { stepItem, PHASES, type Phase, type Step, type StepItem } from './plan/steps';
+export { stepItem, PHASES, type Phase, type Step, type StepItem } from './plan/steps/step';
+export { thickenerFor } from './plan/steps/step';
+export { BINDING } from './sauce/data/binding';
 export { type RibbonBlock, type Timing } from './plan/timing';
 export { decider, type MeatPiece, type PlantPiece } from './plan/meat';
 

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/plan';
-import type { Step } from '../plan/steps';
+import type { Step } from '../plan/steps/step';
 import { sumRanges, type Range } from '../quantity/range';
 import type { CookState } from './cook';
 import type { CookForecast } from './events';

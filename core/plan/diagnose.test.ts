@@ -5,7 +5,7 @@ import { BURN_CAUSES, NO_PRESSURE_CAUSES } from './data/trouble';
 import { diagnose } from './diagnose';
 import { defaultKitchen, type Kitchen } from './kitchen';
 import { planDish } from './plan';
-import { whistles } from './steps';
+import { whistles } from './steps/underLid';
 
 const kitchen: Kitchen = { ...defaultKitchen(), pots: [...POT_PRESETS], potId: 'electric-standard' };
 const dishOf = (...lines: string[]): Dish => ({

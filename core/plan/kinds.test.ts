@@ -6,9 +6,10 @@ import { POT_PRESETS } from '../pot/pot';
 import { ventedAtOnce } from './early';
 import { defaultKitchen } from './kitchen';
 import { decider } from './meat';
-import { mealInput, sidesOf } from './meal';
+import { mealInput } from './meal';
 import { minutesTable, MINUTES_SIZES } from './minutes';
 import { planDish } from './plan';
+import { sidesOf } from './sides';
 
 const kitchen = defaultKitchen();
 const dishOf = (

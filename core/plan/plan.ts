@@ -28,7 +28,8 @@ import {
   type PlantPiece,
 } from './meat';
 import { brokenNeeds, type BrokenNeed } from './needs';
-import { buildSteps, type Step } from './steps';
+import { buildSteps } from './steps/build';
+import { thickenerFor, type Step } from './steps/step';
 import { timeSteps, type Timing } from './timing';
 
 /** The finish as the plan forecasts it; the cook's own measurement replaces `input.sauceG` at the pot. */
@@ -94,11 +95,6 @@ export function potFor(dish: Pick<Dish, 'settings'>, kitchen: Kitchen): Pot {
     kitchen.pots[0];
   if (!pot) throw new Error('A kitchen has at least one pot');
   return pot;
-}
-
-/** The starch of the household's thickener rule; reduction falls back on cornstarch for what boiling down leaves. */
-export function thickenerFor(rule: HouseRules['thickener']): ThickenerId {
-  return rule === 'reduce' || rule === 'blended' ? 'cornstarch' : rule;
 }
 
 /** A dish placed and loaded into its pot: all that is known before the lid closes. */
@@ -239,19 +235,21 @@ function isBlended(rules: HouseRules): boolean {
 
 /**
  * The steps of a plan once the sauce has been measured: waits, tempering, boiling down and glazing sized for the sauce that is
- * really there instead of the forecast of it.
+ * really there instead of the forecast of it, and for what the cook takes to thicken it.
  */
 export function stepsWithSauce(
   plan: Plan,
   household: Kitchen,
   sauceG: number,
   presentPercent: number,
+  thickener?: ThickenerId,
 ): Step[] {
   return buildSteps({
     ...plan,
     kitchen: household,
     liquid: { ...plan.liquid, sauceAfterG: { low: sauceG * 0.95, mid: sauceG, high: sauceG * 1.05 } },
     presentPercent,
+    ...(thickener ? { thickener } : {}),
   });
 }
 

@@ -1,6 +1,6 @@
 import type { Range } from '../quantity/range';
 import type { Side } from './data/sides';
-import type { Step } from './steps';
+import type { Step } from './steps/step';
 
 /** What there is to cook with, besides the pot. */
 export interface MealMeans {

@@ -1,5 +1,5 @@
 import { sumRanges, type Range } from '../quantity/range';
-import { PHASES, type Phase, type Step } from './steps';
+import { PHASES, type Phase, type Step } from './steps/step';
 
 /** One block of the clock ribbon. Seconds from the start. */
 export interface RibbonBlock {
@@ -21,7 +21,7 @@ export interface Timing {
   /** Lid on, pressure reached, pin down: seconds from the start, mid values. */
   lidOnS: number;
   pinDownS: number;
-  /** What the hands-free stretch is for. */
+  /** What the hands-free stretch is for, in order: nothing that this dish does not need. */
   tips: { atS: number; text: string }[];
 }
 
@@ -40,8 +40,10 @@ const LABELS: Record<Phase, string> = {
   finish: 'Finish',
 };
 
-/** A side dish of rice takes this long, s; it is started so as to end with the dish. Source: ordinary absorption method. */
+/** Rice that the dish is served with takes this long, s; it is started so as to end with the dish. Source: ordinary absorption method. */
 const RICE_S = 22 * 60;
+/** The slurry's cup is got ready this long before the pin drops, s. */
+const AHEAD_S = 180;
 
 /** Lays the steps end to end. The total's range adds independent errors in quadrature, so it is never wider than their sum. */
 export function timeSteps(steps: readonly Step[]): Timing {
@@ -67,10 +69,11 @@ export function timeSteps(steps: readonly Step[]): Timing {
   const startOf = (phase: Phase): number => blocks.find((b) => b.phase === phase)?.startS ?? at;
   const lidOnS = startOf('up');
   const pinDownS = startOf('open');
-  const riceAt = Math.max(lidOnS, totalS.mid - RICE_S);
-  const tips = [
-    { atS: riceAt, text: 'start rice' },
-    { atS: Math.max(lidOnS, pinDownS - 180), text: 'mix the slurry' },
-  ];
+  const tips: Timing['tips'] = [];
+  if (steps.some((s) => s.kind === 'serve' && s.items.some((i) => /\brice\b/i.test(i.name))))
+    tips.push({ atS: Math.max(lidOnS, totalS.mid - RICE_S), text: 'start the rice' });
+  if (steps.some((s) => s.kind === 'thicken'))
+    tips.push({ atS: Math.max(lidOnS, pinDownS - AHEAD_S), text: 'get the thickening ready' });
+  tips.sort((a, b) => a.atS - b.atS);
   return { blocks, totalS, handsOnS: totalS.mid - passiveS, passiveS, lidOnS, pinDownS, tips };
 }

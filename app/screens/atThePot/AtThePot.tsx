@@ -62,7 +62,10 @@ export default function AtThePot() {
 function withMeasuredSauce(plan: Plan, kitchen: Kitchen, state: CookState | null | undefined): Plan {
   const sauce = state?.sauce;
   return sauce && sauce.how !== 'forecast'
-    ? { ...plan, steps: stepsWithSauce(plan, kitchen, sauce.sauceG, sauce.presentPercent) }
+    ? {
+        ...plan,
+        steps: stepsWithSauce(plan, kitchen, sauce.sauceG, sauce.presentPercent, sauce.chosen?.thickener),
+      }
     : plan;
 }
 

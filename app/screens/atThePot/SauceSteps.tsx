@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { doseFor, formatMass, THICKENERS, type CookState } from '../../../core/index';
+import { BINDING, doseFor, formatMass, THICKENERS, type CookState } from '../../../core/index';
 import { freshId } from '../../store/dishes';
 import { DoseLines } from '../finish/Answer';
 import { benchFor, doseInput, type Bench } from '../finish/bench';
@@ -139,7 +139,7 @@ export function ThickenStep({ plan, state, kitchen, done, tell }: OwnStepProps) 
               {
                 type: 'timerStarted',
                 timerId: freshId(),
-                name: 'Boil the slurry',
+                name: BINDING[dose.thickener.how].timer,
                 seconds: Math.max(30, dose.thickener.simmerS),
               },
             )

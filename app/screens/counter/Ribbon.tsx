@@ -84,9 +84,10 @@ export function Ribbon({ plan, kitchen }: { plan: Plan; kitchen: Kitchen }) {
         <span className="ribbon-free" style={{ marginLeft: left(lidOnS), width: left(pinDownS - lidOnS) }} />
         <p className="small mb-0">
           Hands free {formatDuration(passiveS)}, hands on {formatDuration(handsOnS)}.{' '}
-          {meal
-            ? beside.map((t) => `${clock(mealStart + t.startS * 1000)} ${t.name}`).join(' · ')
-            : tips.map((t) => `${at(t.atS)} ${t.text}`).join(' · ')}{' '}
+          {[
+            ...beside.map((t) => `${clock(mealStart + t.startS * 1000)} ${t.name}`),
+            ...tips.map((t) => `${at(t.atS)} ${t.text}`),
+          ].join(' · ')}{' '}
           {lateS >= 60 && (
             <strong className="severity-careful">
               {plan.dish.settings.meal?.serveAt} cannot be met, {formatDuration(lateS)} too late.{' '}

@@ -1,13 +1,14 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import {
+  BINDING,
   type Dish,
+  type DoseInput,
   type Kitchen,
   NO_CALIBRATION,
   type Plan,
   potFor,
   stepsWithSauce,
-  type Thickener,
 } from '../../../core/index';
 import { editDish } from '../../store/dishes';
 import { rememberSpoon } from '../../store/household';
@@ -130,10 +131,11 @@ function OnBench({
                 kitchen={kitchen}
               />
               <Order
-                steps={
-                  plan ? finishSteps(plan, kitchen, answer.input.sauceG, answer.input.presentPercent) : null
+                lines={
+                  plan
+                    ? finishSteps(plan, kitchen, answer.input).map((s) => `${s.title}. ${s.text} ${s.look}`)
+                    : BINDING[answer.dose.thickener.how].order
                 }
-                how={answer.dose.thickener.how}
               />
             </>
           )
@@ -144,54 +146,13 @@ function OnBench({
 }
 
 /** What is left to do in this dish, sized for the sauce on the bench. */
-function finishSteps(plan: Plan, kitchen: Kitchen, sauceG: number, presentPercent: number): Plan['steps'] {
-  return stepsWithSauce(plan, kitchen, sauceG, presentPercent).filter(
+function finishSteps(plan: Plan, kitchen: Kitchen, input: DoseInput): Plan['steps'] {
+  return stepsWithSauce(plan, kitchen, input.sauceG, input.presentPercent, input.thickener).filter(
     (s) => ['thicken', 'dairy', 'finish'].includes(s.phase) && !['measure', 'serve'].includes(s.id),
   );
 }
 
-function Order({ steps, how }: { steps: Plan['steps'] | null; how: Thickener['how'] }) {
-  const ways = {
-    slurry: [
-      'Stir the starch smooth in the cold liquid.',
-      'Bring the sauce to a real boil.',
-      'Pour in a stream, stirring; boil two minutes.',
-      'Heat down. Dairy only now, off the boil.',
-      'Off the heat: acid, herbs, salt.',
-    ],
-    paste: [
-      'Work flour and soft butter to a paste, half and half.',
-      'Whisk it into the simmering sauce by the spoonful.',
-      'Simmer five minutes.',
-      'Heat down. Dairy only now.',
-      'Off the heat: acid, herbs, salt.',
-    ],
-    whisk: [
-      'Rub the gum into a little oil.',
-      'Whisk hard into the sauce, hot or cold; no boil needed.',
-      'Wait two minutes, then judge.',
-      'Dairy, off the boil.',
-      'Off the heat: acid, herbs, salt.',
-    ],
-    liaison: [
-      'All boiling first: reduce, cook quick vegetables, then heat off.',
-      'Whisk a ladle of hot sauce into the yolks, then all of it into the pot.',
-      'Stir over low heat to 75–80 °C; it must not boil again.',
-      'Acid, herbs, salt.',
-    ],
-    'boil-down': [
-      'Heavy cream into the sauce, at the boil.',
-      'Boil, stirring the floor, until the cream has lost nearly half.',
-      'Off the heat: acid last, herbs, salt.',
-    ],
-    blend: [
-      'Lift the vegetables into the sauce, off the heat.',
-      'Stick blender with its head under the surface until smooth.',
-      'Judge it, then dairy, off the boil.',
-      'Off the heat: acid, herbs, salt.',
-    ],
-  }[how];
-  const lines = steps ? steps.map((s) => `${s.title}. ${s.text} ${s.look}`) : ways;
+function Order({ lines }: { lines: readonly string[] }) {
   return (
     <details className="bench-order">
       <summary>In this order</summary>

@@ -20,6 +20,8 @@ export const WORK = {
   measureMin: 1,
   toBoilMin: 2,
   stirSlurryMin: 1,
+  /** What is whisked in shows what it does after this long, s. */
+  settleS: 60,
   dairyMin: 1,
   quickVegMin: 4,
   leafMin: 1.5,

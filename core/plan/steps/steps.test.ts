@@ -1,9 +1,9 @@
-import { emptyDish, type Dish } from '../dish/dish';
-import type { HouseRules } from '../dish/houseRules';
-import { POT_PRESETS } from '../pot/pot';
-import { defaultKitchen, type Kitchen } from './kitchen';
-import { planDish, stepsWithSauce } from './plan';
-import { PHASES } from './steps';
+import { emptyDish, type Dish } from '../../dish/dish';
+import type { HouseRules } from '../../dish/houseRules';
+import { POT_PRESETS } from '../../pot/pot';
+import { defaultKitchen, type Kitchen } from '../kitchen';
+import { planDish, stepsWithSauce } from '../plan';
+import { PHASES } from './step';
 
 const kitchen: Kitchen = { ...defaultKitchen(), pots: [...POT_PRESETS], potId: 'electric-standard' };
 const dishOf = (lines: string[], over: Partial<Dish> = {}): Dish => ({
@@ -145,10 +145,18 @@ describe('the steps', () => {
 
 describe('the clock', () => {
   const timing = (lines: string[], over: Partial<Dish> = {}) => planDish(dishOf(lines, over), kitchen).timing;
-  it('starts rice so that it ends with the dish, and mixes the slurry before the pin drops', () => {
+  it('starts rice so that it ends with the dish, and readies the thickening before the pin drops', () => {
     const t = timing(CURRY);
-    expect(t.tips[0]?.atS).toBeGreaterThanOrEqual(t.lidOnS);
-    expect(t.tips[1]?.atS).toBeLessThanOrEqual(t.pinDownS);
+    const at = (text: string) => t.tips.find((x) => x.text === text)?.atS;
+    expect(at('start the rice')).toBeCloseTo(t.totalS.mid - 22 * 60, 6);
+    expect(at('get the thickening ready')).toBeCloseTo(t.pinDownS - 180, 6);
+    expect(t.tips.map((x) => x.atS)).toEqual(t.tips.map((x) => x.atS).sort((a, b) => a - b));
+  });
+  it('gives no tip the dish has no use for', () => {
+    const { settings } = dishOf([]);
+    expect(
+      timing(['1 kg beef chuck', '500 ml stock'], { settings: { ...settings, aim: 'brothy' } }).tips,
+    ).toEqual([]);
   });
   it('is longer for more plates, thicker pieces and frozen meat', () => {
     const base = timing(CURRY).totalS.mid;
@@ -238,5 +246,114 @@ describe('the salt, where it is tasted', () => {
     const lines = ['1 kg beef chuck', '500 ml water', '1½ tsp fine salt'];
     const grams = (text: string): number => Number(/up to ([\d.]+) g/.exec(text)?.[1] ?? 0);
     expect(grams(season(lines, ['low-salt']))).toBeLessThan(grams(season(lines)));
+  });
+});
+
+describe('what the wait is for', () => {
+  const hold = (lines: string[], over: Partial<Dish> = {}, rules: Partial<HouseRules> = {}): string =>
+    stepsOf(lines, rules, over).find((s) => s.id === 'hold')!.text;
+  const { settings } = dishOf([]);
+  const STEW = ['1 kg beef chuck', '500 ml stock'];
+
+  it('is what this dish still needs: its cold dairy, its herbs, its thickening, its sides', () => {
+    expect(hold(CURRY)).toMatch(/slurry’s cup.*; .*yoghurt.* out of the refrigerator/);
+    expect(hold([...STEW, '1 handful parsley'])).toMatch(/parsley picked and chopped/);
+    const meal = { serveAt: null, sides: ['mash'], hands: 1, yesterday: false } as const;
+    expect(hold(STEW, { settings: { ...settings, meal: { ...meal, sides: [...meal.sides] } } })).toMatch(
+      /Use the wait: mash;/,
+    );
+  });
+
+  it('never speaks of a slurry where none is made', () => {
+    for (const text of [
+      hold(STEW, { settings: { ...settings, aim: 'brothy' } }),
+      hold(STEW, {}, { thickener: 'reduce' }),
+      hold(STEW, {}, { thickener: 'xanthan' }),
+      hold(STEW, {}, { thickener: 'paste' }),
+    ])
+      expect(text).not.toMatch(/slurry/);
+    expect(hold(STEW, {}, { thickener: 'paste' })).toMatch(/worked to a paste/);
+    expect(hold(STEW, {}, { thickener: 'reduce' })).toMatch(/warm the plates/);
+  });
+
+  it('counts whistles first in a pot that has them', () => {
+    const text = hold(STEW, { settings: { ...settings, potId: 'stovetop-weight' } });
+    expect(text).toMatch(/^About \d+ whistles .* At about \d+ °C\. Use the wait/);
+  });
+});
+
+describe('thickening in the household’s way', () => {
+  const thicken = (thickener: HouseRules['thickener']) =>
+    stepsOf(CURRY, { thickener }).find((s) => s.id === 'thicken');
+
+  it.each([
+    ['cornstarch', /real boil/, 'high', 120],
+    ['arrowroot', /real boil/, 'high', 60],
+    ['paste', /by the spoonful/, 'medium', 300],
+    ['xanthan', /No boil needed/, 'low', 60],
+    ['blended', /real boil/, 'high', 120],
+  ] as const)('%s', (rule, words, heat, seconds) => {
+    const found = thicken(rule)!;
+    expect(found.text).toMatch(words);
+    expect(found.heat).toBe(heat);
+    expect(found.timer?.seconds).toBe(seconds);
+  });
+
+  it('takes what was chosen at the bench before the rule, and changes no other step', () => {
+    const plan = planDish(dishOf(CURRY), kitchen);
+    const usual = stepsWithSauce(plan, kitchen, 700, 0.3);
+    const yolk = stepsWithSauce(plan, kitchen, 700, 0.3, 'yolk');
+    expect(yolk.find((s) => s.id === 'thicken')?.look).toMatch(/must not boil again/);
+    const without = (steps: typeof usual) => steps.filter((s) => s.id !== 'thicken' && s.id !== 'hold');
+    expect(without(yolk)).toEqual(without(usual));
+  });
+
+  it('takes longer where the sauce has to simmer longer', () => {
+    expect(thicken('paste')!.durationS.mid).toBeGreaterThan(thicken('cornstarch')!.durationS.mid);
+    expect(thicken('cornstarch')!.durationS.mid).toBeGreaterThan(thicken('xanthan')!.durationS.mid);
+  });
+});
+
+describe('house rules in the words of the steps', () => {
+  const text = (id: string, rules: Partial<HouseRules>, lines = CURRY): string =>
+    stepsOf(lines, rules).find((s) => s.id === id)?.text ?? '';
+
+  it('say when to season, what to do with the fat, what to do with the sauce', () => {
+    expect(text('prep', { marinade: 'overnight' })).toMatch(/out of its marinade/);
+    expect(text('prep', { marinade: 'prep' })).toMatch(/season the meat first/);
+    expect(text('sear', { fat: 'pour' })).toMatch(/never down the sink/);
+    expect(ids(CURRY, { texture: 'strained' })).toContain('strain');
+    expect(ids(CURRY, { texture: 'blended' })).toContain('blend');
+    expect(
+      stepsOf(CURRY, { texture: 'blended' })
+        .find((s) => s.id === 'blend')
+        ?.cautions.join(),
+    ).toMatch(/blows its lid/);
+  });
+
+  it('shred whole pieces only where the house shreds, and never cubes', () => {
+    const whole = ['1 kg boneless chicken breasts, 40 mm', '400 ml stock'];
+    expect(ids(whole, { pieceSize: 'whole' })).toContain('aside');
+    const title = (lines: string[], rules: Partial<HouseRules>) =>
+      stepsOf(lines, rules).find((s) => s.id === 'aside')?.title;
+    expect(title(whole, { pieceSize: 'whole' })).toMatch(/shred/);
+    expect(title(CURRY, { pieceSize: 'whole' })).not.toMatch(/shred/);
+  });
+
+  it('let a fork decide for beef, and never for poultry, pork or mince', () => {
+    const fork = (line: string) =>
+      /fork turns/.test(text('meat', { doneWhen: 'look' }, [line, '400 ml stock']));
+    expect(fork('1 kg beef chuck')).toBe(true);
+    for (const line of ['1 kg chicken thighs', '1 kg pork shoulder', '1 kg minced beef'])
+      expect(fork(line)).toBe(false);
+    expect(text('meat', { doneWhen: 'look' }, ['1 kg beef chuck', '400 ml stock'])).toMatch(
+      /only the thermometer knows/,
+    );
+  });
+
+  it('never call anything safe', () => {
+    for (const rules of [{}, { doneWhen: 'look' }, { browning: 'never' }] as Partial<HouseRules>[])
+      for (const s of stepsOf(CURRY, rules))
+        expect(`${s.title} ${s.text} ${s.look}`).not.toMatch(/\bsafe\b/i);
   });
 });

@@ -1,0 +1,22 @@
+/** The caution that stands at a step. Source: pot manuals and public food-safety advice, in our own words; the manual comes first. */
+export const CAUTIONS = {
+  fit: 'Never above the pot’s maximum line: usually two thirds, half for food that swells or foams.',
+  hotFat: 'Hot fat. A thin film is enough: a pressure cooker is not a pressure fryer.',
+  rawPoultry: 'Raw poultry: own board, own plate, wash hands, do not rinse it.',
+  rawMeat: 'Raw meat: own board and plate, wash hands.',
+  seal: 'Ring seated, vent clear, valve on seal. A damaged ring, valve or lid is not used: your pot’s manual comes first.',
+  stovetop: 'Do not leave a stovetop cooker unattended on high heat.',
+  steam: 'Steam burns. Long spoon, hand and face away from the vent, not under a cupboard.',
+  foam: 'Starchy or foaming food: no quick release from a pot over half full.',
+  open: 'Only when the pin is down and the lid turns freely. Never force it. Tilt the far edge up first.',
+  frozen: 'Fused lumps heat too slowly to predict: separate or thaw them first.',
+  hotPot: 'A hot inner pot is lifted with gloves and two hands.',
+  blender:
+    'Hot liquid in a closed blender jug blows its lid: half full at most, cloth over, or a stick blender.',
+  short: 'Short of the temperature: back under pressure, or simmer, and measure again.',
+  sugar: 'Boiling sugar burns skin and the floor of the pot: stir, low heat.',
+  leftovers:
+    'Leftovers: into the refrigerator within 2 hours, shallow; reheat to 74 °C all through; eat within 3–4 days.',
+  cleanPlate: 'Cooked meat goes to a clean plate, never the one it was raw on.',
+  kidney: 'Raw kidney beans are boiled hard for ten minutes first.',
+} as const;

@@ -1,0 +1,183 @@
+import type { HouseRules } from '../../dish/houseRules';
+import { isLoose } from '../../heat/data/cuts';
+import { inOrder, type PlacedItem } from '../../moments/place';
+import { formatVolume } from '../../quantity/format';
+import { CAUTIONS } from '../data/cautions';
+import { MEAT_PREP_PER_KG, PREP_MIN, WORK } from '../data/work';
+import type { MeatPiece } from '../meat';
+import { handwork, kindOf, step, stepItems, type Step, type StepInput } from './step';
+
+const MARINADE: Record<HouseRules['marinade'], string> = {
+  none: '',
+  prep: 'House rule: season the meat first, so that it stands while the rest is cut. ',
+  overnight: 'House rule: the meat comes out of its marinade; wipe it, or it burns on the floor. ',
+};
+
+/** Everything up to the lid: getting ready, searing, softening, blooming, deglazing, loading. */
+export function stepsBeforeTheLid(input: StepInput): Step[] {
+  const steps = [prep(input), ...browning(input)];
+  const aromatics = inOrder(input.items, 'aromatics');
+  if (aromatics.length)
+    steps.push(
+      step(
+        'soften',
+        'soften',
+        'Soften',
+        'Heat down to medium. Onions first with a pinch of salt; garlic, ginger and chilli for the last minute.',
+        {
+          items: stepItems(aromatics),
+          heat: 'medium',
+          timer: { name: 'Soften', seconds: WORK.softenMin * 60 },
+          durationS: handwork(WORK.softenMin, 0.25),
+          look: 'Soft and glassy, not browned at the edges.',
+        },
+      ),
+    );
+  const bloom = inOrder(input.items, 'bloom');
+  if (bloom.length)
+    steps.push(
+      step(
+        'bloom',
+        'soften',
+        'Bloom the spices',
+        'Heat low or off. The whole bowl at once, stirring all the time; have the liquid in your other hand.',
+        {
+          items: stepItems(bloom),
+          heat: 'low',
+          timer: { name: 'Bloom', seconds: 40 },
+          durationS: handwork(WORK.bloomMin, 0.3),
+          look: 'Smells open; not darker. The moment it darkens, pour.',
+        },
+      ),
+    );
+  return [...steps, ...deglazing(input), loading(input)];
+}
+
+/** Minutes of preparation, from what is there to peel, chop and weigh. */
+export function prepMinutes(items: readonly PlacedItem[], meat: readonly MeatPiece[]): number {
+  let total: number = WORK.getOutMin;
+  for (const item of items) {
+    const row = PREP_MIN[kindOf(item) ?? 'other'];
+    if (row && item.partIndex === 0 && !item.read.canned && !item.read.frozen)
+      total += row.each + row.perKg * (item.massG.mid / 1000);
+  }
+  for (const m of meat) {
+    const ground = isLoose(m.cut) || m.cut.id === 'sausage';
+    total +=
+      (m.massG / 1000) *
+      (m.frozen || ground ? MEAT_PREP_PER_KG.ready : m.cubed ? MEAT_PREP_PER_KG.cube : MEAT_PREP_PER_KG.trim);
+  }
+  return Math.max(3, total);
+}
+
+function prep({ items, meat, rules }: StepInput): Step {
+  const poultry = meat.some((m) => m.cut.safe === 'poultry');
+  return step(
+    'prep',
+    'prep',
+    'Get everything ready',
+    `${MARINADE[rules.marinade]}Weigh into bowls by when they go in: all the ground spices in one bowl. What is held back stays together on a tray, away from the pot.`,
+    {
+      items: stepItems(items.filter((i) => i.moment !== 'serve')),
+      durationS: handwork(prepMinutes(items, meat)),
+      cautions: [
+        ...(poultry ? [CAUTIONS.rawPoultry] : meat.length ? [CAUTIONS.rawMeat] : []),
+        ...(meat.some((m) => m.frozen) ? [CAUTIONS.frozen] : []),
+        ...(items.some((i) => /dried kidney|dried bean/.test(i.read.text)) ? [CAUTIONS.kidney] : []),
+      ],
+      look: 'Everything cut, nothing left to find.',
+    },
+  );
+}
+
+/** What is browned: the meat, or whatever cured meat there is. */
+function browned({ items, meat }: StepInput): PlacedItem[] {
+  return inOrder(items, 'sear').filter(
+    (i) => meat.some((m) => m.item.lineId === i.lineId) || kindOf(i) === 'cured-meat',
+  );
+}
+
+/** Searing in batches; or only heating the pot where nothing is browned in it. */
+function browning(input: StepInput): Step[] {
+  const { items, meat, rules, batches } = input;
+  const sear = inOrder(items, 'sear');
+  const fat = sear.filter((i) => kindOf(i) === 'oil' || kindOf(i) === 'butter');
+  const rest = sear.filter((i) => !fat.includes(i));
+  if (browned(input).length) {
+    const where = rules.browning === 'pan' ? 'a wide pan beside the pot' : 'the pot';
+    const many =
+      batches > 1
+        ? ` ${batches} batches, one layer touching the floor each time.`
+        : ' One layer, touching the floor.';
+    return [
+      step(
+        'sear',
+        'sear',
+        `Sear ${meat[0]?.label ?? 'the meat'}`,
+        `Heat ${where} on high with the fat, then brown.${many} Leave it alone until it lets go, turn once, then out onto a plate.${rules.fat === 'pour' ? ' Pour off all but a spoonful of the fat into a cup, never down the sink.' : ''}`,
+        {
+          items: stepItems([...fat, ...rest]),
+          heat: 'high',
+          timer: { name: 'Sear, each batch', seconds: WORK.searBatchMin * 60 },
+          durationS: handwork(WORK.heatPotMin + batches * WORK.searBatchMin, 0.2),
+          look: 'Deep brown on two sides; the middle is still raw.',
+          cautions: [CAUTIONS.hotFat],
+        },
+      ),
+    ];
+  }
+  if (!sear.length) return [];
+  return [
+    step('heat', 'sear', 'Heat the pot', 'On medium, with the fat, until it shimmers.', {
+      items: stepItems(sear),
+      heat: 'medium',
+      durationS: handwork(WORK.heatPotMin, 0.2),
+      cautions: [CAUTIONS.hotFat],
+    }),
+  ];
+}
+
+function deglazing(input: StepInput): Step[] {
+  const deglaze = inOrder(input.items, 'deglaze');
+  const film = browned(input).length > 0 && input.rules.browning === 'pot';
+  if (!deglaze.length && !film) return [];
+  const boils = deglaze.some((i) => kindOf(i) === 'wine' || kindOf(i) === 'spirit');
+  return [
+    step(
+      'deglaze',
+      'deglaze',
+      'Deglaze and scrape',
+      `Pour in${deglaze.length ? '' : ' a splash of the stock'}, flat spoon, scrape the whole floor.${boils ? ' Boil it by half.' : ''}`,
+      {
+        items: stepItems(deglaze),
+        heat: 'high',
+        durationS: handwork(WORK.deglazeMin, 0.3),
+        look: 'No stuck spot anywhere under the spoon.',
+        check:
+          input.pot.liner === 'non-stick'
+            ? 'Is the floor scraped clean (wood or silicone only)?'
+            : 'Is the floor scraped clean, with no stuck spot left?',
+      },
+    ),
+  ];
+}
+
+function loading({ items, rules, fill, liquid, kitchen }: StepInput): Step {
+  const order = fill.layers.map((l) => l.label).join(', then ');
+  const has = (id: string): boolean => fill.layers.some((l) => l.id === id);
+  const bowl = has('bowl') ? ' The bowl goes on the rack last, loosely covered.' : '';
+  const top = has('tomato') ? ' The thick things go on top and are not stirred in.' : '';
+  return step(
+    'load',
+    'deglaze',
+    'Load the pot',
+    `${rules.browning === 'pot' ? 'Heat off. ' : ''}Bottom to top: ${order || 'liquid first'}.${top}${bowl} Thin liquid in the pot: ${formatVolume(liquid.countedMl.mid, kitchen.units)} counted, ${formatVolume(liquid.needMl, kitchen.units)} needed.`,
+    {
+      items: stepItems(inOrder(items, 'lid').filter((i) => !i.line.later)),
+      heat: 'off',
+      durationS: handwork(WORK.loadMin, 0.3),
+      cautions: [CAUTIONS.fit],
+      check: `Is the top below the line (${fill.foaming.length ? 'half' : 'two thirds'})?`,
+    },
+  );
+}

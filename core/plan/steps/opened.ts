@@ -1,0 +1,58 @@
+import type { HouseRules } from '../../dish/houseRules';
+import { SAFE_C } from '../../heat/data/cuts';
+import { formatTemp } from '../../quantity/format';
+import { CAUTIONS } from '../data/cautions';
+import { WORK } from '../data/work';
+import { decider, type MeatPiece } from '../meat';
+import { handwork, step, type Step, type StepInput } from './step';
+
+/** The lid comes off: the meat is measured and set aside. */
+export function stepsOpened(input: StepInput): Step[] {
+  const { heat, kitchen, rules, kinds, meat } = input;
+  const steps = [
+    step('open', 'open', heat.second?.then === 'simmer' ? 'Heat off' : 'Open', 'When the pin is down.', {
+      kind: 'open',
+      durationS: handwork(WORK.openMin, 0.3),
+      cautions: [CAUTIONS.open],
+      check: 'Is the pin down, and does the lid turn freely?',
+    }),
+  ];
+  const main = meat[0];
+  const checked = decider(kinds, heat);
+  if (!main || !checked) return steps;
+  const { safeC } = checked;
+  const authority =
+    checked.cut.safe === 'whole' || kitchen.authority === 'uk' ? ` ${SAFE_C[kitchen.authority].note}` : '';
+  const shred = isShredded(main, rules);
+  return [
+    ...steps,
+    step(
+      'meat',
+      'open',
+      `Check the ${checked.label}`,
+      `${byLook(checked, rules) ? 'House rule: a fork turns in it without effort, and it pulls apart. And if you own one, thermometer' : 'Thermometer'} in the thickest part of one thick piece: ${formatTemp(safeC, kitchen.units)}.${authority} The forecast says about ${formatTemp(heat.coreAtOpenC ?? safeC, kitchen.units)}, but only the thermometer knows.`,
+      { kind: 'meat', durationS: handwork(WORK.checkMeatMin, 0.3), cautions: [CAUTIONS.short] },
+    ),
+    step(
+      'aside',
+      'open',
+      shred ? 'Set the meat aside and shred it' : 'Set the meat aside',
+      `Onto a clean plate, covered, with a slotted spoon. Bay, bones and skins out.${shred ? ' Two forks, along the grain, while it is hot.' : ''}`,
+      {
+        durationS: handwork(shred ? WORK.setAsideMin + WORK.shredMin : WORK.setAsideMin, 0.3),
+        cautions: [CAUTIONS.cleanPlate],
+        check: 'Is it a clean plate, not the one it was raw on?',
+      },
+    ),
+  ];
+}
+
+/** Poultry, pork and mince are measured whatever the house rule says. */
+function byLook(main: MeatPiece, rules: HouseRules): boolean {
+  return rules.doneWhen === 'look' && main.cut.safe === 'whole' && !main.cut.id.startsWith('pork');
+}
+
+/** Whole boneless pieces that the household shreds after pressure. */
+function isShredded(main: MeatPiece, rules: HouseRules): boolean {
+  return rules.pieceSize === 'whole' && !main.cubed && main.boneless && main.thicknessMm >= 28;
+}

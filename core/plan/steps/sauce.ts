@@ -1,0 +1,191 @@
+import { inOrder, type PlacedItem } from '../../moments/place';
+import { formatDuration, formatMass, formatTemp, formatVolume } from '../../quantity/format';
+import { around, sumRanges } from '../../quantity/range';
+import { BINDING } from '../../sauce/data/binding';
+import { DAIRY } from '../../sauce/data/dairy';
+import { thicknessOf } from '../../sauce/data/thickeners';
+import { BOIL_OFF_G_PER_MIN, reduceTo } from '../../sauce/dose';
+import { freeFatG } from '../../sauce/present';
+import { planDairy } from '../../sauce/temper';
+import { CAUTIONS } from '../data/cautions';
+import { WORK } from '../data/work';
+import {
+  bindingOf,
+  handwork,
+  isBound,
+  kindOf,
+  MOST_REDUCING_MIN,
+  sauceOf,
+  slurryItems,
+  step,
+  stepItems,
+  type Step,
+  type StepInput,
+} from './step';
+
+/** The thin sauce becomes the sauce: blended or strained, measured, boiled down or thickened, then the dairy. */
+export function stepsForTheSauce(input: StepInput): Step[] {
+  return [
+    ...blending(input),
+    measuring(input),
+    ...whisking(input),
+    ...reducing(input),
+    ...thickening(input),
+    ...inOrder(input.items, 'dairy').map((item) => dairy(item, input)),
+  ];
+}
+
+function blending({ rules }: StepInput): Step[] {
+  const steps: Step[] = [];
+  if (rules.texture === 'blended' || rules.thickener === 'blended')
+    steps.push(
+      step(
+        'blend',
+        'thicken',
+        'Blend the sauce',
+        'House rule. Off the heat, a stick blender held under the surface, until no piece is left. It thickens: that is counted.',
+        {
+          heat: 'off',
+          durationS: handwork(WORK.blendMin, 0.3),
+          look: 'Smooth, and thicker than it was.',
+          cautions: [CAUTIONS.blender],
+        },
+      ),
+    );
+  if (rules.texture === 'strained')
+    steps.push(
+      step(
+        'strain',
+        'thicken',
+        'Strain the sauce',
+        'House rule. Through a sieve into a jug, pressing with a ladle.',
+        {
+          heat: 'off',
+          durationS: handwork(WORK.blendMin, 0.3),
+          look: 'Clear of pieces; what stays in the sieve has given its flavour.',
+          cautions: [CAUTIONS.hotPot],
+        },
+      ),
+    );
+  return steps;
+}
+
+function measuring(input: StepInput): Step {
+  return step(
+    'measure',
+    'thicken',
+    'How much sauce is there?',
+    `${skimWords(input)}Then weigh the pot, dip a spoon handle, or pour it into a jug.`,
+    {
+      kind: 'measure',
+      heat: 'off',
+      durationS: handwork(WORK.measureMin, 0.3),
+      cautions: [CAUTIONS.hotPot],
+    },
+  );
+}
+
+function skimWords({ rules, items, kitchen }: StepInput): string {
+  const fatG = freeFatG(items);
+  if (rules.fat === 'keep' || fatG < 10) return 'Stir. ';
+  const left = rules.fat === 'pour' ? fatG / 2 : fatG;
+  return `Let it stand a minute and spoon off the fat: about ${formatMass(left, kitchen.units)} is floating free. `;
+}
+
+/** What is neither starch nor dairy and thickens: nut butter, cream cheese, paste of the cook's own. */
+function whisking({ items }: StepInput): Step[] {
+  const slurry = slurryItems(items);
+  const whisked = inOrder(items, 'thicken').filter((i) => !slurry.includes(i));
+  if (!whisked.length) return [];
+  return [
+    step(
+      'whisk',
+      'thicken',
+      'Whisk in',
+      'Loosen each with a ladle of the sauce first, then whisk in at a simmer.',
+      { items: stepItems(whisked), heat: 'medium', durationS: handwork(2, 0.3) },
+    ),
+  ];
+}
+
+/** The house that uses no starch boils the sauce down. */
+function reducing({ rules, dish, kitchen, liquid, presentPercent }: StepInput): Step[] {
+  if (rules.thickener !== 'reduce' || dish.settings.aim === 'brothy') return [];
+  const there = liquid.sauceAfterG.mid;
+  const aim = thicknessOf(dish.settings.aim);
+  const down = reduceTo(there, presentPercent, aim.percent);
+  const minutes = Math.min(MOST_REDUCING_MIN, Math.max(3, down?.minutes ?? MOST_REDUCING_MIN / 2));
+  return [
+    step(
+      'reduce',
+      'thicken',
+      'Boil it down',
+      `House rule: no starch. High, lid off, stirring the floor: about ${formatDuration(minutes * 60)}${down ? ` to ${formatVolume(Math.max(down.leftG, there / 3), kitchen.units)}` : ''}. Salt and sharpness rise with it, so season after.`,
+      {
+        heat: 'high',
+        timer: { name: 'Boil down', seconds: Math.round(minutes * 60) },
+        durationS: handwork(minutes, BOIL_OFF_G_PER_MIN.spread),
+        look: aim.spoon,
+      },
+    ),
+  ];
+}
+
+function thickening(input: StepInput): Step[] {
+  const slurry = slurryItems(input.items);
+  if (!isBound(input) && !slurry.length) return [];
+  const thickener = bindingOf(input);
+  const { title, text, heat, look, timer } = BINDING[thickener.how];
+  const seconds = Math.max(WORK.settleS, thickener.simmerS);
+  return [
+    step('thicken', 'thicken', title, text, {
+      kind: 'thicken',
+      items: stepItems(slurry).map((i) => ({ ...i, amount: 'as sized' })),
+      heat,
+      timer: { name: timer, seconds },
+      durationS: handwork(WORK.toBoilMin + WORK.stirSlurryMin + seconds / 60, 0.3),
+      look,
+    }),
+  ];
+}
+
+/** One dairy food: how long the sauce has to cool for it, what it is tempered with, and that it goes in off the boil. */
+function dairy(item: PlacedItem, input: StepInput): Step {
+  const { items, kitchen, heat } = input;
+  const cls = item.read.food?.dairy;
+  const id = `dairy-${item.lineId}-${item.part ? 'b' : 'a'}`;
+  if (!cls)
+    return step(id, 'dairy', `Stir in ${item.read.foodText}`, 'Off the boil, stirring.', {
+      items: stepItems([item]),
+      heat: 'low',
+      durationS: handwork(WORK.dairyMin, 0.3),
+    });
+  const temp = (c: number): string => formatTemp(c, kitchen.units);
+  const sharp = items.some(
+    (i) => (kindOf(i) === 'vinegar' || kindOf(i) === 'wine') && i.moment === 'deglaze',
+  );
+  const d = planDairy(cls, item.massG.mid, sauceOf(input), {
+    bound: isBound(input),
+    sharp,
+    boilsC: heat.boilsAtC,
+  });
+  const waits = d.waitS > 20;
+  const wait = waits
+    ? `Heat off. Wait until the sauce is ${temp(d.waitToC)}: about ${formatDuration(d.waitS)}. `
+    : d.waitToC >= heat.boilsAtC - 1
+      ? 'Heat down. '
+      : '';
+  const temper =
+    d.temperWithG > 0
+      ? `Whisk about ${formatVolume(d.temperWithG, kitchen.units)} of hot sauce into it first (${temp(d.temperedC)}), then all of it into the pot. `
+      : 'Slowly, stirring. ';
+  const { name } = DAIRY[cls];
+  const melts = cls.endsWith('cheese') && cls !== 'cream-cheese';
+  return step(id, 'dairy', `${melts ? 'Melt in' : 'Stir in'} the ${name}`, `${wait}${temper}${d.note}`, {
+    items: stepItems([item]),
+    heat: 'off',
+    timer: waits ? { name: `Cool for the ${name}`, seconds: Math.round(d.waitS) } : null,
+    durationS: sumRanges([around(d.waitS, 0.33), handwork(WORK.dairyMin, 0.3)]),
+    look: 'Smooth. If grains show, it is too hot: off the heat and whisk.',
+  });
+}

@@ -1,0 +1,153 @@
+import { formatAmount } from '../../dish/amountText';
+import type { Dish } from '../../dish/dish';
+import type { HouseRules } from '../../dish/houseRules';
+import type { HeatForecast } from '../../heat/simulate';
+import type { PlacedItem } from '../../moments/place';
+import type { FoodKind } from '../../pantry/food';
+import type { Fill } from '../../pot/layers';
+import type { LiquidSum } from '../../pot/liquid';
+import type { Pot } from '../../pot/pot';
+import { around, type Range } from '../../quantity/range';
+import { thickenerById, type Thickener, type ThickenerId } from '../../sauce/data/thickeners';
+import { WORK } from '../data/work';
+import type { Kitchen } from '../kitchen';
+import type { MeatPiece, PlantPiece } from '../meat';
+
+/** Stretches of the cook, in order; the ribbon shows one block for each. */
+export const PHASES = [
+  'prep',
+  'sear',
+  'soften',
+  'deglaze',
+  'up',
+  'hold',
+  'down',
+  'again',
+  'open',
+  'thicken',
+  'dairy',
+  'finish',
+] as const;
+export type Phase = (typeof PHASES)[number];
+
+/** One ingredient at the step where it is used. */
+export interface StepItem {
+  lineId: string;
+  amount: string;
+  name: string;
+  note: string;
+}
+
+/** One thing to do at the pot, in the cook's words. */
+export interface Step {
+  id: string;
+  phase: Phase;
+  /** What kind of screen it wants: most are `do`. */
+  kind: 'do' | 'comeUp' | 'hold' | 'release' | 'open' | 'meat' | 'measure' | 'thicken' | 'serve';
+  title: string;
+  text: string;
+  items: StepItem[];
+  heat: string;
+  timer: { name: string; seconds: number } | null;
+  durationS: Range;
+  /** True when it needs hands; false when the cook is free. */
+  hands: boolean;
+  look: string;
+  cautions: string[];
+  /** A question that is asked, not assumed. */
+  check: string | null;
+}
+
+/** What the steps are made from. */
+export interface StepInput {
+  dish: Dish;
+  kitchen: Kitchen;
+  rules: HouseRules;
+  pot: Pot;
+  items: readonly PlacedItem[];
+  meat: readonly MeatPiece[];
+  kinds: readonly (MeatPiece | PlantPiece)[];
+  liquid: LiquidSum;
+  fill: Fill;
+  heat: HeatForecast;
+  release: 'quick' | 'ten' | 'natural';
+  batches: number;
+  /** Thickness the sauce has before anything is added, per cent. */
+  presentPercent: number;
+  /** What the cook took to thicken with, where it is not the household's rule. */
+  thickener?: ThickenerId;
+}
+
+/** Longest boiling down that is planned; beyond it a slurry is the better way. */
+export const MOST_REDUCING_MIN = 30;
+
+/** A step that is ordinary in all but what is said: a minute of handwork. */
+export function step(id: string, phase: Phase, title: string, text: string, over: Partial<Step> = {}): Step {
+  return {
+    id,
+    phase,
+    kind: 'do',
+    title,
+    text,
+    items: [],
+    heat: '',
+    timer: null,
+    durationS: handwork(1),
+    hands: true,
+    look: '',
+    cautions: [],
+    check: null,
+    ...over,
+  };
+}
+
+/** Minutes of work with how far they vary, as seconds. */
+export function handwork(minutes: number, spread: number = WORK.spread): Range {
+  return around(minutes * 60, spread);
+}
+
+export const kindOf = (item: PlacedItem): FoodKind | undefined => item.read.food?.kind;
+
+/** A line as it is said at the step: amount, name, and what part of it. */
+export function stepItem(item: PlacedItem): StepItem {
+  const amount = item.read.amount ? formatAmount(item.read.amount, item.factor) : '';
+  const name = item.read.foodText.replace(/^of\s+/, '').trim() || item.line.text;
+  const after = item.read.text.includes(',')
+    ? item.read.text.slice(item.read.text.indexOf(',') + 1).trim()
+    : '';
+  const juice =
+    item.read.food?.kind === 'citrus' && /juice/i.test(item.read.text) && !/juice/i.test(name) ? 'juice' : '';
+  const taste = item.read.toTaste && !/taste/.test(after) ? 'to taste' : '';
+  const note = [item.part, juice, taste, item.read.foodText.includes(after) ? '' : after]
+    .filter(Boolean)
+    .join(', ')
+    .slice(0, 80);
+  return { lineId: item.lineId, amount, name, note };
+}
+
+export const stepItems = (items: readonly PlacedItem[]): StepItem[] => items.map(stepItem);
+
+/** True when the sauce will be bound with something: a house that does not only boil down, a dish that is not brothy. */
+export function isBound({ rules, dish }: Pick<StepInput, 'rules' | 'dish'>): boolean {
+  return rules.thickener !== 'reduce' && dish.settings.aim !== 'brothy';
+}
+
+/** What the sauce is bound with: the cook's choice, or the household's rule. Blended vegetables have a step of their own. */
+export function bindingOf({ rules, thickener }: Pick<StepInput, 'rules' | 'thickener'>): Thickener {
+  return thickenerById(thickener ?? thickenerFor(rules.thickener));
+}
+
+/** The starch of the household's thickener rule; reduction falls back on cornstarch for what boiling down leaves. */
+export function thickenerFor(rule: HouseRules['thickener']): ThickenerId {
+  return rule === 'reduce' || rule === 'blended' ? 'cornstarch' : rule;
+}
+
+/** Sauce to reckon with, g: never so little that a spoonful of dairy chills it to nothing. */
+export function sauceOf({ liquid }: Pick<StepInput, 'liquid'>): number {
+  return Math.max(100, liquid.sauceAfterG.mid);
+}
+
+/** What is stirred cold and poured in at the boil. */
+export function slurryItems(items: readonly PlacedItem[]): PlacedItem[] {
+  return items.filter((i) => i.moment === 'thicken' && ['starch', 'flour', 'gum'].includes(kindOf(i) ?? ''));
+}

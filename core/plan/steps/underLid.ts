@@ -1,0 +1,197 @@
+import { inOrder } from '../../moments/place';
+import type { Pot } from '../../pot/pot';
+import { formatDuration, formatTemp } from '../../quantity/format';
+import { exactly, sumRanges } from '../../quantity/range';
+import { BINDING } from '../../sauce/data/binding';
+import { HEAT_FIGURES } from '../../heat/data/figures';
+import { CAUTIONS } from '../data/cautions';
+import { WORK } from '../data/work';
+import { wishedSides } from '../sides';
+import {
+  bindingOf,
+  handwork,
+  isBound,
+  kindOf,
+  slurryItems,
+  step,
+  stepItems,
+  type Step,
+  type StepInput,
+} from './step';
+
+const RELEASE = {
+  quick: { title: 'Quick release', text: 'Vent now, all of it.' },
+  ten: {
+    title: 'Ten minutes, then vent',
+    text: 'Leave it ten minutes, then vent the rest. Those ten minutes are cooking minutes.',
+  },
+  natural: {
+    title: 'Natural release',
+    text: 'Leave it until the pin drops by itself. These are cooking minutes: venting early leaves big pieces tough.',
+  },
+} as const;
+
+/** From locking the lid to the pin dropping, and the second lid where something is added in between. */
+export function stepsUnderTheLid(input: StepInput): Step[] {
+  const { dish, kitchen, pot, heat, release, fill } = input;
+  const isLow = dish.settings.pressure === 'low';
+  const unattended = pot.kind === 'stovetop' ? [CAUTIONS.stovetop] : [];
+  const steps = [
+    step(
+      'seal',
+      'up',
+      'Close and set',
+      `Lid locked. ${pot.kind === 'electric' ? `${isLow ? 'Low' : 'High'} pressure, ${formatDuration(heat.holdS)}.` : 'Full heat until the pin rises, then low for the rest.'}`,
+      {
+        heat: 'pressure',
+        durationS: handwork(WORK.sealMin, 0.3),
+        cautions: [CAUTIONS.seal],
+        check: 'Ring seated, vent clear, valve on seal?',
+      },
+    ),
+    step(
+      'up',
+      'up',
+      'Coming up to pressure',
+      'Nothing to do here: the pot drives its air out, then the pin rises. Tap when it does.',
+      {
+        kind: 'comeUp',
+        heat: 'pressure',
+        durationS: heat.comeUpS,
+        hands: false,
+        look: 'Wisps, then a steady jet, then the pin.',
+        cautions: unattended,
+      },
+    ),
+    step(
+      'hold',
+      'hold',
+      `Hold ${formatDuration(heat.holdS)}`,
+      `${whistles(pot, heat.holdS)}At about ${formatTemp(heat.workingC, kitchen.units)}. ${waitWords(input)}`,
+      {
+        kind: 'hold',
+        heat: pot.kind === 'stovetop' ? 'low' : 'pressure',
+        timer: { name: 'Under pressure', seconds: heat.holdS },
+        durationS: exactly(heat.holdS),
+        hands: false,
+        cautions: unattended,
+      },
+    ),
+    step('release', 'down', RELEASE[release].title, `Heat off. ${RELEASE[release].text}`, {
+      kind: 'release',
+      heat: 'off',
+      timer: release === 'ten' ? { name: 'Coming down', seconds: 600 } : null,
+      durationS: heat.releaseS,
+      hands: release === 'quick',
+      look: 'The pin drops.',
+      cautions: [
+        ...(release === 'natural' ? [] : [CAUTIONS.steam]),
+        ...(fill.foaming.length ? [CAUTIONS.foam] : []),
+      ],
+    }),
+  ];
+  if (dish.settings.keepWarmMin)
+    steps.push(
+      step(
+        'warm',
+        'down',
+        'Keep warm',
+        `Leave the lid on. Keep-warm stays at about ${formatTemp(HEAT_FIGURES.keepWarmC.value, kitchen.units)}; not for long with dairy in it.`,
+        {
+          timer: { name: 'Keep warm', seconds: dish.settings.keepWarmMin * 60 },
+          durationS: exactly(0),
+          hands: false,
+        },
+      ),
+    );
+  return [...steps, ...secondLid(input)];
+}
+
+/** The hold counted in whistles, for a pot that has them; empty for one that has not. */
+export function whistles(pot: Pick<Pot, 'whistleMin'>, holdS: number): string {
+  if (pot.whistleMin === null) return '';
+  const n = 1 + Math.round(holdS / 60 / pot.whistleMin);
+  return `About ${n} ${n === 1 ? 'whistle' : 'whistles'} on low heat, the first when it comes to pressure; the clock is surer. `;
+}
+
+/** Most that is said about the wait: more is not read. */
+const MOST_WAITING = 4;
+
+/** What the hands-free stretch is for in this dish: sides, what comes out of the cold, what is chopped late, the slurry's cup. */
+export function waitWords(input: StepInput): string {
+  const { dish, kitchen, items } = input;
+  const named = (kinds: readonly string[], ...moments: ('dairy' | 'finish' | 'serve')[]): string[] => [
+    ...new Set(
+      items
+        .filter((i) => (moments as string[]).includes(i.moment) && kinds.includes(kindOf(i) ?? ''))
+        .map((i) => i.read.food?.names[0] ?? i.read.foodText),
+    ),
+  ];
+  const cold = named(['cream', 'milk', 'sour-dairy', 'cream-cheese', 'cheese'], 'dairy', 'finish');
+  const green = named(['herb-soft'], 'finish', 'serve');
+  const jobs = [
+    ...wishedSides(dish, kitchen).map((s) => s.name.toLowerCase()),
+    ...(isBound(input) || slurryItems(items).length ? [BINDING[bindingOf(input).how].ahead] : []),
+    ...(cold.length ? [`${listed(cold)} out of the refrigerator`] : []),
+    ...(green.length ? [`${listed(green)} picked and chopped`] : []),
+  ].slice(0, MOST_WAITING);
+  return `Use the wait: ${jobs.length ? jobs.join('; ') : 'clear the counter, warm the plates'}.`;
+}
+
+/** Names as they are said one after the other. */
+function listed(names: readonly string[]): string {
+  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}
+
+/** Opened in between: what comes later goes in, and the pot is closed again or left to simmer. */
+function secondLid({ items, heat }: StepInput): Step[] {
+  const later = inOrder(items, 'lid').filter((i) => i.line.later);
+  const { second } = heat;
+  if (!later.length || !second) return [];
+  const under = second.then === 'pressure';
+  const hold = formatDuration(second.holdS);
+  const steps = [
+    step(
+      'open-between',
+      'again',
+      'Open in between',
+      'When the pin is down. Stir once over the floor, then add what was kept for now.',
+      {
+        items: stepItems(later),
+        durationS: handwork(WORK.openMin + WORK.addAgainMin, 0.3),
+        cautions: [CAUTIONS.open],
+        check: 'Is the pin down, and does the lid turn freely?',
+        look: 'Still thin, nothing stuck to the floor. What is held back stays on its tray.',
+      },
+    ),
+    step(
+      'again',
+      'again',
+      under ? `Close again: ${hold} under pressure` : `Simmer ${hold}`,
+      under
+        ? `Lid on, valve on seal, ${hold}. It is hot and comes up in about ${formatDuration(second.comeUpS.mid)}.`
+        : 'Lid off or resting open, low to medium, just moving.',
+      {
+        heat: under ? 'pressure' : 'low',
+        timer: {
+          name: under ? 'Second lid, up and hold' : 'Simmer',
+          seconds: Math.round(second.holdS + second.comeUpS.mid),
+        },
+        durationS: sumRanges([second.comeUpS, exactly(second.holdS)]),
+        hands: false,
+        cautions: under ? [CAUTIONS.seal] : [],
+        check: under ? 'Ring seated, vent clear, valve on seal?' : null,
+      },
+    ),
+  ];
+  if (under)
+    steps.push(
+      step('again-release', 'again', 'Vent', 'Heat off. Vent it all.', {
+        heat: 'off',
+        durationS: second.releaseS,
+        look: 'The pin drops.',
+        cautions: [CAUTIONS.steam],
+      }),
+    );
+  return steps;
+}
