@@ -39,6 +39,8 @@ const JUST = 0.6;
 const SOFTENS_FROM_C = 40;
 const DRIES_FROM_C = 75;
 const REFERENCE_C = 95;
+/** The rate of softening grows by this for each °C, as an exponent of e. */
+const PER_DEGREE = Math.LN2 / HEAT_FIGURES.doublingC.value;
 
 /** What has happened so far inside one kind. Integrals over time: none of them ever falls. */
 export interface Progress {
@@ -71,7 +73,7 @@ export class Judge {
     const p = this.progress;
     if (core > p.peakC) p.peakC = core;
     if (core < SOFTENS_FROM_C) return;
-    p.tender += dtS * this.#perTender * 2 ** ((core - REFERENCE_C) / HEAT_FIGURES.doublingC.value);
+    p.tender += dtS * this.#perTender * Math.exp((core - REFERENCE_C) * PER_DEGREE);
     if (core > DRIES_FROM_C) p.hotS += dtS;
     if (this.#rate) p.lethal += dtS * this.#rate.at(core);
   }

@@ -4,6 +4,7 @@ import { LETHALITY, LETHALITY_FROM_C } from './data/lethality';
 import { SOFTENING, softeningById, softeningOf } from './data/softness';
 import { donenessOf, softnessOf, type Doneness } from './doneness';
 import { LethalRate, secondsAt } from './lethality';
+import { Piece } from './piece';
 import { HeatRanges, kitchenOfRun, normalQuantile } from './ranges';
 import { EXPECTED, Run, type HeatInput } from './run';
 import { forecastHeat } from './simulate';
@@ -303,5 +304,25 @@ describe('the table of softening', () => {
       expect(s.sizeMm).toBeGreaterThan(0);
     }
     expect(new Set(SOFTENING.map((s) => s.id)).size).toBe(SOFTENING.length);
+  });
+});
+
+describe('going back in time', () => {
+  const spec = { massG: 800, thicknessMm: 40, exponent: 1.6, conduction: 1, startC: -18 };
+  const steps = (piece: Piece, n: number): void => {
+    for (let i = 0; i < n; i++) piece.step(3, 100, 600);
+  };
+
+  it('from thawed to frozen gives the same future again', () => {
+    const piece = new Piece(spec);
+    steps(piece, 40);
+    const before = piece.save();
+    steps(piece, 900);
+    const first = [piece.coreC, piece.surfaceC, piece.meanEnthalpy];
+    expect(piece.coreC).toBeGreaterThan(60);
+    piece.restore(before);
+    expect(piece.coreC).toBeLessThan(0);
+    steps(piece, 900);
+    expect([piece.coreC, piece.surfaceC, piece.meanEnthalpy]).toEqual(first);
   });
 });

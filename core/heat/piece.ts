@@ -108,6 +108,9 @@ export class Piece {
   /** The old time level's part of the flow into shell i from outside. */
   readonly #old: Float64Array;
   readonly #kept: Factored[] = [];
+  /** The elimination while there is ice, made anew at each step; never one of those kept. */
+  readonly #icy: Factored;
+  /** The one of the step that was prepared. */
   #now: Factored;
   #isFresh: boolean;
   /** Heat taken in W at a pot temperature T: `gain * T - offset`. Set by `prepare`. */
@@ -136,7 +139,7 @@ export class Piece {
     this.#p = new Float64Array(n);
     this.#old = new Float64Array(n);
     this.#isFresh = spec.startC >= MEAT.freezeFromC;
-    this.#now = this.#blank();
+    this.#icy = this.#now = this.#blank();
   }
 
   #blank(): Factored {
@@ -213,7 +216,7 @@ export class Piece {
     if (aroundC < MEAT.freezeFromC) this.#isFresh = false;
     const f = this.#isFresh
       ? this.#factored(dtS, surfaceWPerM2K, theta)
-      : this.#factor(this.#now, dtS, surfaceWPerM2K, theta);
+      : this.#factor(this.#icy, dtS, surfaceWPerM2K, theta);
     this.#now = f;
     if (this.#isFresh) this.#prepareFresh(f, aroundC);
     else this.#prepareFrozen(f, aroundC);
@@ -337,8 +340,10 @@ export class Piece {
 
   /** The kept elimination of a fresh piece: one for each surface coefficient and step it meets. */
   #factored(dtS: number, surfaceWPerM2K: number, theta: number): Factored {
-    for (const f of this.#kept)
+    for (let i = 0; i < this.#kept.length; i++) {
+      const f = this.#kept[i] as Factored;
       if (f.surfaceWPerM2K === surfaceWPerM2K && f.dtS === dtS && f.theta === theta) return f;
+    }
     const made = this.#factor(this.#blank(), dtS, surfaceWPerM2K, theta);
     this.#kept.push(made);
     return made;

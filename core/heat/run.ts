@@ -190,29 +190,34 @@ export class Run {
    * heat the pot gives.
    */
   step(heaterW: number, lossFactor: number, pinnedC?: number, mostC = Number.POSITIVE_INFINITY): void {
+    const { pieces, judges } = this;
     const isBoiling = this.potC > this.boilsC - 2;
-    const pieces = this.pieces;
-    let bound = 0;
-    for (let i = 0; i < pieces.length; i++)
-      bound += (pieces[i] as Piece).conductance(this.#surface(i, isBoiling));
-    const isStiff = pinnedC === undefined && bound * STEP_S > this.capacity;
-    for (let i = 0; i < pieces.length; i++)
-      (pieces[i] as Piece).prepare(STEP_S, this.potC, this.#surface(i, isBoiling), isStiff);
+    const isStiff = pinnedC === undefined && this.#couldTake(isBoiling) * STEP_S > this.capacity;
+    const loss = this.#lossW * lossFactor;
+    let conductance = loss;
+    let drive = heaterW + loss * this.input.roomC;
+    for (let i = 0; i < pieces.length; i++) {
+      const piece = pieces[i] as Piece;
+      piece.prepare(STEP_S, this.potC, this.#surface(i, isBoiling), isStiff);
+      conductance += piece.gain;
+      drive += piece.offset;
+    }
     if (pinnedC === undefined) {
-      const loss = this.#lossW * lossFactor;
-      let conductance = loss;
-      let drive = heaterW + loss * this.input.roomC;
-      for (const piece of pieces) {
-        conductance += piece.gain;
-        drive += piece.offset;
-      }
       const freeC = (this.capacity * this.potC + STEP_S * drive) / (this.capacity + STEP_S * conductance);
-      this.potC = Math.min(freeC, mostC);
+      this.potC = freeC < mostC ? freeC : mostC;
     } else this.potC = pinnedC;
-    for (const piece of pieces) piece.finish(STEP_S, this.potC);
+    for (let i = 0; i < pieces.length; i++) (pieces[i] as Piece).finish(STEP_S, this.potC);
     this.timeS += STEP_S;
-    for (const judge of this.judges) judge.note(STEP_S);
+    for (let i = 0; i < judges.length; i++) (judges[i] as Judge).note(STEP_S);
     if (this.keepsSeries && this.timeS >= this.#nextPoint) this.point();
+  }
+
+  /** What the surfaces of all pieces could take, W/K. */
+  #couldTake(isBoiling: boolean): number {
+    let sum = 0;
+    for (let i = 0; i < this.pieces.length; i++)
+      sum += (this.pieces[i] as Piece).conductance(this.#surface(i, isBoiling));
+    return sum;
   }
 
   #surface(i: number, isBoiling: boolean): number {
