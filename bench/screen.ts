@@ -41,6 +41,51 @@ async function keystrokes(page: Page): Promise<{ letter: number[]; plan: number[
   return page.evaluate(() => (window as unknown as { seen: { letter: number[]; plan: number[] } }).seen);
 }
 
+/** The main thread's longest stretches of work while a slider of the clock is moved by keys, ms of the processor's own time. */
+async function sliding(page: Page, path: string, slider: RegExp): Promise<number[]> {
+  await page.goto(`${BASE}${path}`);
+  await page.getByText(/band round the core is/).waitFor();
+  await page.getByRole('slider', { name: slider }).focus();
+  await page.waitForTimeout(800);
+  const cdp = await page.context().newCDPSession(page);
+  const events: TraceEvent[] = [];
+  cdp.on('Tracing.dataCollected', ({ value }) => events.push(...(value as unknown as TraceEvent[])));
+  await cdp.send('Tracing.start', {
+    transferMode: 'ReportEvents',
+    traceConfig: { includedCategories: ['__metadata', 'disabled-by-default-devtools.timeline', 'toplevel'] },
+  });
+  for (let i = 0; i < KEYS; i++) {
+    await page.keyboard.press(i % 4 === 3 ? 'ArrowLeft' : 'ArrowRight');
+    await page.waitForTimeout(i % 2 ? 60 : 300);
+  }
+  await page.waitForTimeout(1500);
+  const complete = new Promise((resolve) => cdp.once('Tracing.tracingComplete', resolve));
+  await cdp.send('Tracing.end');
+  await complete;
+  const threads = new Set(
+    events
+      .filter((e) => e.name === 'thread_name' && e.args?.name === 'CrRendererMain')
+      .map((e) => `${e.pid} ${e.tid}`),
+  );
+  return events
+    .filter((e) => e.name === 'RunTask' && e.ph === 'X' && threads.has(`${e.pid} ${e.tid}`))
+    .map((e) => (e.tdur ?? e.dur ?? 0) / 1000)
+    .sort((a, b) => b - a);
+}
+
+interface TraceEvent {
+  name: string;
+  ph: string;
+  pid: number;
+  tid: number;
+  dur?: number;
+  tdur?: number;
+  args?: { name?: string };
+}
+
+const KEYS = 24;
+const BLOCKS_MS = 50;
+
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
@@ -61,6 +106,19 @@ try {
     const at = (q: number): string =>
       (sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * q))] ?? Number.NaN).toFixed(1);
     console.log(`${what.padEnd(52)}${at(0.5).padStart(11)}${at(0.95).padStart(10)}`);
+  }
+  console.log(
+    `\nClock, a slider moved by ${KEYS} keys\n${'what'.padEnd(52)}${'longest ms'.padStart(11)}${'next ms'.padStart(10)}${`over ${BLOCKS_MS}`.padStart(9)}`,
+  );
+  for (const [path, slider] of [
+    ['/dish/stout-beef/clock', /Minutes under pressure/],
+    ['/dish/stout-beef/clock', /^Thickness/],
+    ['/dish/peanut-chicken/clock', /^Thickness/],
+  ] as const) {
+    const tasks = await sliding(page, path, slider);
+    console.log(
+      `${`${path}, ${slider.source}`.padEnd(52)}${(tasks[0] ?? 0).toFixed(1).padStart(11)}${(tasks[1] ?? 0).toFixed(1).padStart(10)}${String(tasks.filter((t) => t > BLOCKS_MS).length).padStart(9)}`,
+    );
   }
 } finally {
   await browser.close();

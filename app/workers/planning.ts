@@ -37,6 +37,8 @@ export interface PotAnswer {
 const dropped = new Set<number>();
 /** Longest a job works before it lets others in and looks whether it is still wanted, ms. */
 const TURN_MS = 40;
+/** A better answer is told at most so often, ms: each one is drawn. The first is told at once. */
+const TELL_MS = 250;
 /** Where the quasi-random kitchens begin: any number, the same each time. */
 const SEED = 20;
 const turn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
@@ -84,7 +86,7 @@ const planning = {
   },
 
   /**
-   * The cook in many kitchens. Tells what is known after each turn and at the end; a job that was dropped ends quietly and
+   * The cook in many kitchens. Tells what is known after the first turn, from time to time, and at the end; a job that was dropped ends quietly and
    * leaves nothing behind.
    */
   async ranges(
@@ -96,11 +98,15 @@ const planning = {
     tell: (answer: RangeAnswer) => void,
   ): Promise<void> {
     const ranges = new HeatRanges(input, minutes, lead, SEED);
+    let toldAt = Number.NEGATIVE_INFINITY;
     while (ranges.runs < runs && !dropped.has(job)) {
       const until = performance.now() + TURN_MS;
       do ranges.next();
       while (ranges.runs < runs && performance.now() < until);
-      tell(ranges.answer());
+      if (ranges.runs === runs || performance.now() - toldAt >= TELL_MS) {
+        tell(ranges.answer());
+        toldAt = performance.now();
+      }
       await turn();
     }
     dropped.delete(job);
