@@ -5,7 +5,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './App';
 import { firstLight } from './parts/Shell';
-import { openHousehold } from './store/household';
+import { openHousehold } from './store/backup';
 
 document.documentElement.dataset['bsTheme'] = firstLight();
 const root = document.getElementById('root');

@@ -204,7 +204,14 @@ export { calibrate, compareCook, nextTimeNotes, type CookComparison } from './lo
 export { writeCalendar } from './formats/calendar';
 export { writeReadings } from './formats/readings';
 export { readFoods, writeFoods, MAX_FOODS_BYTES } from './formats/foods';
-export { readBackup, writeBackup, MAX_BACKUP_BYTES, type Backup, type ReadBackup } from './formats/backup';
+export {
+  readBackup,
+  writeBackup,
+  newestThatFit,
+  MAX_BACKUP_BYTES,
+  type Backup,
+  type ReadBackup,
+} from './formats/backup';
 
 export {
   formatCountdown,

@@ -1,8 +1,9 @@
 import Button from 'react-bootstrap/Button';
 import { dropPhoto, keepPhoto, usePhoto } from '../store/photos';
+import { OpenFile } from './OpenFile';
 import { useSay } from './Toasts';
 
-/** The one small photo of a cook: shown, taken or chosen, taken away again. It stays in this browser. */
+/** The one small photo of a cook: shown, taken or chosen, taken away again. It stays in this browser and goes into the backup. */
 export function Photo({ cookId, name }: { cookId: string; name: string }) {
   const url = usePhoto(cookId);
   const say = useSay();
@@ -10,19 +11,13 @@ export function Photo({ cookId, name }: { cookId: string; name: string }) {
     <div className="photo">
       {url && <img src={url} alt={`${name}, as it came to the table`} />}
       <div className="d-flex gap-2 no-print">
-        <label className="btn btn-quiet btn-sm">
+        <OpenFile
+          isSmall
+          accept="image/*"
+          onFile={(file) => void keepPhoto(cookId, file).then((trouble) => trouble && say(trouble))}
+        >
           {url ? 'Another photo' : 'Add a photo'}
-          <input
-            type="file"
-            accept="image/*"
-            className="visually-hidden"
-            onChange={(e) => {
-              const file = e.target.files?.[0];
-              e.target.value = '';
-              if (file) void keepPhoto(cookId, file).then((trouble) => trouble && say(trouble));
-            }}
-          />
-        </label>
+        </OpenFile>
         {url && (
           <Button
             size="sm"

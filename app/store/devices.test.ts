@@ -12,7 +12,8 @@ import {
 import { recordAt, recordFrom, removeCook, startCook } from './cooks';
 import { db } from './db';
 import { allReadings, keep, listen, makeKitchen, tellCooker } from './devices';
-import { changeKitchen, rememberSpoon, startEmpty } from './household';
+import { startEmpty } from './backup';
+import { changeKitchen, rememberSpoon } from './household';
 
 /** A stream that is driven by the test. */
 class FakeSource {

@@ -14,7 +14,8 @@ import {
 import { startCook } from './cooks';
 import { db, LadleDb } from './db';
 import { duplicateDish, editDish, removeDish } from './dishes';
-import { exportAll, forgetFood, importFile, importFoods, rememberFood, startEmpty } from './household';
+import { exportAll, importFile, startEmpty } from './backup';
+import { forgetFood, importFoods, rememberFood } from './household';
 import { keepRevision } from './revisions';
 
 const dish: Dish = {
@@ -63,11 +64,49 @@ describe('versions of a dish', () => {
 
   it('travel in a backup', async () => {
     await keepRevision(dish, 'first');
-    const text = await exportAll();
+    const { text } = await exportAll();
     await startEmpty();
     expect(await kept()).toEqual([]);
     expect(await importFile(asFile(text))).toMatchObject({ ok: true, dishes: 1 });
     expect((await kept())[0]?.label).toBe('first');
+  });
+});
+
+describe('photos and readings', () => {
+  const photo = new Blob([Uint8Array.from({ length: 70_000 }, (_, i) => (i * 31) % 256)], {
+    type: 'image/jpeg',
+  });
+  const probe = (seq: number) => ({
+    kind: 'probe' as const,
+
+    seq,
+    timeS: seq * 2,
+    tempC: 60 + seq,
+  });
+  const bytes = async (blob: Blob | undefined) => blob && new Uint8Array(await blob.arrayBuffer());
+
+  it('travel in a backup, byte for byte', async () => {
+    const cookId = await startCook(planDish(dish, defaultKitchen()));
+    await db.photos.put({ cookId, image: photo });
+    const row = { cookId, kitchenId: 'k1', kind: 'probe' as const, chunk: 0, list: [probe(1), probe(2)] };
+    await db.readings.put(row);
+    const { text, leftOut } = await exportAll();
+    expect(leftOut).toBe(0);
+    await startEmpty();
+    expect(await db.photos.count()).toBe(0);
+    expect(await importFile(asFile(text))).toMatchObject({ ok: true, cooks: 1 });
+    const back = await db.photos.get(cookId);
+    expect(back?.image.type).toBe('image/jpeg');
+    expect(await bytes(back?.image)).toEqual(await bytes(photo));
+    expect(await db.readings.toArray()).toEqual([row]);
+  });
+
+  it('are left as they are when the file is refused', async () => {
+    await db.photos.put({ cookId: 'c1', image: photo });
+    const { text } = await exportAll();
+    const torn = JSON.stringify({ ...JSON.parse(text), photos: [{ cookId: 'c1', jpeg: '<b>' }] });
+    expect(await importFile(asFile(torn))).toMatchObject({ ok: false });
+    expect(await db.photos.count()).toBe(1);
   });
 });
 

@@ -4,7 +4,8 @@ import { emptyDish, foldCook, planDish, defaultKitchen, type EventPayload } from
 import { foldAll, record, removeCook, startCook, undoLast } from './cooks';
 import { db } from './db';
 import { createDish, editDish, removeDish, stepHistory } from './dishes';
-import { bringDemoBack, changeKitchen, exportAll, importFile, openHousehold, startEmpty } from './household';
+import { bringDemoBack, exportAll, importFile, openHousehold, startEmpty } from './backup';
+import { changeKitchen } from './household';
 import { Pantry } from '../../core/index';
 
 const dish = {
@@ -144,7 +145,7 @@ describe('the household', () => {
 
   it('comes back whole from its own file, and a bad file changes nothing', async () => {
     await openHousehold();
-    const text = await exportAll();
+    const { text } = await exportAll();
     const before = await db.dishes.toArray();
     for (const bad of [
       '',
@@ -160,6 +161,6 @@ describe('the household', () => {
     await startEmpty();
     expect(await importFile(asFile(text))).toEqual({ ok: true, dishes: 12, cooks: 48 });
     expect(await db.dishes.toArray()).toEqual(before);
-    expect(JSON.parse(await exportAll()).events).toEqual(JSON.parse(text).events);
+    expect(JSON.parse((await exportAll()).text).events).toEqual(JSON.parse(text).events);
   });
 });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { emptyDish } from '../dish/dish';
 import { defaultKitchen } from '../plan/kitchen';
-import { MAX_BACKUP_BYTES, readBackup, writeBackup } from './backup';
+import { MAX_BACKUP_BYTES, newestThatFit, readBackup, writeBackup } from './backup';
 
 const parts = {
   savedAt: 5,
@@ -33,6 +33,44 @@ describe('the backup file', () => {
     expect(read.ok).toBe(false);
     expect(!read.ok && read.message).toMatch(message);
     expect(!read.ok && read.message).toContain('Nothing was changed');
+  });
+
+  it('carries photos and readings, and reads older files that have neither', () => {
+    const photos = [{ cookId: 'c1', jpeg: 'AAAA' }];
+    const readings = [
+      {
+        cookId: 'c1',
+        kitchenId: 'k1',
+        kind: 'probe' as const,
+        chunk: 0,
+        list: [{ kind: 'probe' as const, seq: 1, timeS: 4, tempC: 61.5 }],
+      },
+    ];
+    const read = readBackup(writeBackup({ ...parts, photos, readings }));
+    expect(read.ok && [read.backup.photos, read.backup.readings]).toEqual([photos, readings]);
+    const { photos: _p, readings: _r, revisions: _v, ...old } = JSON.parse(writeBackup(parts));
+    expect(readBackup(JSON.stringify(old))).toMatchObject({ ok: true, backup: { photos: [], readings: [] } });
+  });
+
+  it.each(['<svg onload="x">', 'data:text/html,hello', 'AAA', 'A=AA'])(
+    'refuses a photo that says %s',
+    (jpeg) => {
+      const text = JSON.stringify({ ...JSON.parse(writeBackup(parts)), photos: [{ cookId: 'c', jpeg }] });
+      expect(readBackup(text)).toMatchObject({ ok: false });
+    },
+  );
+
+  it('leaves out the oldest photos when there are too many, and never one from the middle', () => {
+    fc.assert(
+      fc.property(fc.array(fc.nat({ max: 40 }), { maxLength: 12 }), fc.nat({ max: 200 }), (sizes, most) => {
+        const photos = sizes.map((n, i) => ({ cookId: `c${i}`, jpeg: 'A'.repeat(n) }));
+        const kept = newestThatFit(photos, most);
+        const size = (list: typeof photos) => list.reduce((s, p) => s + p.jpeg.length, 0);
+        expect(kept).toEqual(photos.slice(photos.length - kept.length));
+        expect(size(kept)).toBeLessThanOrEqual(most);
+        if (kept.length < photos.length) expect(size(photos.slice(-kept.length - 1))).toBeGreaterThan(most);
+      }),
+    );
   });
 
   it('never throws, whatever the file holds', () => {

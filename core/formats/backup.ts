@@ -1,8 +1,29 @@
 import { z } from 'zod';
 import { CookEventSchema } from '../cook/events';
+import { ReadingSchema } from '../cook/protocol';
 import { DishSchema } from '../dish/dish';
 import { RevisionSchema } from '../dish/revision';
 import { KitchenSchema } from '../plan/kitchen';
+
+/** The photo of a cook: the bytes of a JPEG picture in base64. */
+export const KeptPhotoSchema = z.object({
+  cookId: z.string().min(1).max(80),
+  jpeg: z
+    .string()
+    .max(4_000_000)
+    .regex(/^[A-Za-z0-9+/]*={0,2}$/, 'not a picture')
+    .refine((s) => s.length % 4 === 0, 'breaks off'),
+});
+export type KeptPhoto = z.infer<typeof KeptPhotoSchema>;
+
+/** Sixty readings of one device in a cook, or what there is of them. */
+export const KeptReadingsSchema = z.object({
+  cookId: z.string().min(1).max(80),
+  kitchenId: z.string().max(80),
+  kind: z.enum(['cooker', 'probe', 'scale']),
+  chunk: z.number().int().min(0).max(100_000),
+  list: z.array(ReadingSchema).max(60),
+});
 
 /** The file that holds everything of a household: one JSON object, described in docs/formats.md. */
 export const BackupSchema = z.object({
@@ -13,11 +34,15 @@ export const BackupSchema = z.object({
   dishes: z.array(DishSchema).max(5000),
   events: z.array(CookEventSchema).max(500000),
   revisions: z.array(RevisionSchema).max(50000).default([]),
+  photos: z.array(KeptPhotoSchema).max(5000).default([]),
+  readings: z.array(KeptReadingsSchema).max(50000).default([]),
 });
 export type Backup = z.infer<typeof BackupSchema>;
 
 /** Largest file that is opened, bytes. */
 export const MAX_BACKUP_BYTES = 40_000_000;
+/** Photos take at most this much of it, characters; the newest are kept. */
+export const MAX_PHOTOS_CHARS = 20_000_000;
 
 /** A file read, or why not, in a cook's words. */
 export type ReadBackup = { ok: true; backup: Backup } | { ok: false; message: string };
@@ -55,13 +80,29 @@ export function readBackup(text: string): ReadBackup {
   return { ok: true, backup: read.data };
 }
 
+/** What older files may lack. */
+type Later = 'revisions' | 'photos' | 'readings';
+
 /** Writes a backup text; reading it back gives the same household. */
 export function writeBackup(
-  parts: Omit<Backup, 'format' | 'version' | 'revisions'> & Partial<Pick<Backup, 'revisions'>>,
+  parts: Omit<Backup, 'format' | 'version' | Later> & Partial<Pick<Backup, Later>>,
 ): string {
-  return JSON.stringify(
-    { format: 'keen-ladle-backup', version: 1, revisions: [], ...parts } satisfies Backup,
-    null,
-    1,
-  );
+  const whole: Backup = {
+    format: 'keen-ladle-backup',
+    version: 1,
+    revisions: [],
+    readings: [],
+    ...parts,
+    photos: newestThatFit(parts.photos ?? []),
+  };
+  return JSON.stringify(whole, null, 1);
+}
+
+/** The last photos that fit into a file, in their order; the oldest come first in the list and are left out first. */
+export function newestThatFit(photos: readonly KeptPhoto[], most: number = MAX_PHOTOS_CHARS): KeptPhoto[] {
+  let left = most;
+  let from = photos.length;
+  while (from > 0 && left >= (photos[from - 1] as KeptPhoto).jpeg.length)
+    left -= (photos[--from] as KeptPhoto).jpeg.length;
+  return photos.slice(from);
 }

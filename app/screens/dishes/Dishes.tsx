@@ -4,7 +4,7 @@ import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
 import type { CookState, Dish } from '../../../core/index';
 import { clock, useNow } from '../../parts/now';
-import { bringDemoBack } from '../../store/household';
+import { bringDemoBack } from '../../store/backup';
 import { useCalibrations, useCooks, useDishes, useKitchen } from '../../store/live';
 import { useOutlooks } from '../../store/outlooks';
 import { DishList } from './DishList';

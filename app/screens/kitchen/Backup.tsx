@@ -4,9 +4,10 @@ import Modal from 'react-bootstrap/Modal';
 import { useLocation } from 'react-router';
 import useSWR from 'swr';
 import { z } from 'zod';
+import { OpenFile } from '../../parts/OpenFile';
 import { saveText } from '../../parts/saveText';
 import { useSay } from '../../parts/Toasts';
-import { bringDemoBack, exportAll, importFile, startEmpty } from '../../store/household';
+import { bringDemoBack, exportAll, importFile, startEmpty } from '../../store/backup';
 
 const HealthSchema = z.object({ ok: z.literal(true), version: z.string().max(40) });
 
@@ -16,9 +17,11 @@ async function health(url: string): Promise<z.infer<typeof HealthSchema>> {
   return HealthSchema.parse(await answer.json());
 }
 
-/** Saves everything as one file under the day's name. */
-async function save(): Promise<void> {
-  saveText(`keen-ladle-${new Date().toISOString().slice(0, 10)}.json`, await exportAll());
+/** Saves everything as one file under the day's name. Returns how many photos found no room in it. */
+async function save(): Promise<number> {
+  const { text, leftOut } = await exportAll();
+  saveText(`keen-ladle-${new Date().toISOString().slice(0, 10)}.json`, text);
+  return leftOut;
 }
 
 type Ask = { what: string; warn: string; run: () => Promise<void> };
@@ -26,7 +29,6 @@ type Ask = { what: string; warn: string; run: () => Promise<void> };
 /** Backup and restore: everything in one file; nothing is replaced without being asked. */
 export function Backup() {
   const say = useSay();
-  const file = useRef<HTMLInputElement>(null);
   const section = useRef<HTMLElement>(null);
   const { hash } = useLocation();
   useEffect(() => {
@@ -36,9 +38,8 @@ export function Backup() {
   const [bad, setBad] = useState('');
   const { data, error } = useSWR('/api/health', health, { refreshInterval: 60_000 });
 
-  const choose = (chosen: File | undefined): void => {
+  const choose = (chosen: File): void => {
     setBad('');
-    if (!chosen) return;
     setAsk({
       what: `Read “${chosen.name}”`,
       warn: 'It takes the place of every dish, cook and pot that is here now.',
@@ -48,29 +49,29 @@ export function Backup() {
         else setBad(read.message);
       },
     });
-    if (file.current) file.current.value = '';
   };
   return (
     <section id="keeping" ref={section}>
       <h2>Safe keeping</h2>
       <p className="soft">
-        Everything lives in this browser. Save a file now and then; it holds all dishes, cooks, pots and
-        rules.
+        Everything lives in this browser. Save a file now and then; it holds all dishes, cooks, photos, pots
+        and rules.
       </p>
       <div className="d-flex flex-wrap gap-2">
-        <Button onClick={() => void save()}>Save everything to a file</Button>
-        <Button variant="quiet" onClick={() => file.current?.click()}>
-          Read a file…
+        <Button
+          onClick={() =>
+            void save().then(
+              (leftOut) =>
+                leftOut > 0 &&
+                say(
+                  `Saved. The ${leftOut} oldest ${leftOut === 1 ? 'photo' : 'photos'} found no room in the file.`,
+                ),
+            )
+          }
+        >
+          Save everything to a file
         </Button>
-        <input
-          ref={file}
-          type="file"
-          accept="application/json,.json"
-          className="visually-hidden"
-          tabIndex={-1}
-          aria-label="Backup file"
-          onChange={(e) => choose(e.target.files?.[0])}
-        />
+        <OpenFile onFile={choose}>Read a backup…</OpenFile>
         <Button
           variant="quiet"
           onClick={() =>

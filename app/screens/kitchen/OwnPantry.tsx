@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import {
@@ -10,6 +10,7 @@ import {
   type Kitchen,
 } from '../../../core/index';
 import { FigureField } from '../../parts/FigureField';
+import { OpenFile } from '../../parts/OpenFile';
 import { saveText } from '../../parts/saveText';
 import { useSay } from '../../parts/Toasts';
 import { forgetFood, importFoods, rememberFood } from '../../store/household';
@@ -20,7 +21,6 @@ export function OwnPantry({ kitchen, change }: { kitchen: Kitchen; change: Chang
   const say = useSay();
   const [name, setName] = useState('');
   const [like, setLike] = useState('onion');
-  const file = useRef<HTMLInputElement>(null);
   const put = (food: Food): void =>
     change({ ownFoods: kitchen.ownFoods.map((f) => (f.id === food.id ? food : f)) });
   const add = async (): Promise<void> => {
@@ -32,11 +32,9 @@ export function OwnPantry({ kitchen, change }: { kitchen: Kitchen; change: Chang
     const back = await forgetFood(food.id);
     say(`“${food.names[0] ?? ''}” is forgotten.`, { label: 'Put it back', run: () => void back() });
   };
-  const open = async (chosen: File | undefined): Promise<void> => {
-    if (!chosen) return;
+  const open = async (chosen: File): Promise<void> => {
     const read = await importFoods(chosen);
     say(read.ok ? `${read.foods} ${read.foods === 1 ? 'food' : 'foods'} taken in.` : read.message);
-    if (file.current) file.current.value = '';
   };
   return (
     <section id="pantry">
@@ -88,18 +86,9 @@ export function OwnPantry({ kitchen, change }: { kitchen: Kitchen; change: Chang
         >
           Save as a file
         </Button>
-        <Button size="sm" variant="quiet" onClick={() => file.current?.click()}>
+        <OpenFile isSmall onFile={(file) => void open(file)}>
           Open a file of foods
-        </Button>
-        <input
-          ref={file}
-          type="file"
-          accept="application/json,.json"
-          className="visually-hidden"
-          tabIndex={-1}
-          aria-label="A file of foods"
-          onChange={(e) => void open(e.target.files?.[0])}
-        />
+        </OpenFile>
       </div>
     </section>
   );

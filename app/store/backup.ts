@@ -1,0 +1,130 @@
+import {
+  defaultKitchen,
+  MAX_BACKUP_BYTES,
+  newestThatFit,
+  readBackup,
+  writeBackup,
+  type Backup,
+  type Kitchen,
+} from '../../core/index';
+import { db, type KitchenRow } from './db';
+import { jpegFrom, textOf } from './photos';
+
+const SEEDED = 'seeded';
+
+/** Fills an untouched browser with the ferry-house kitchen. Does nothing on any later opening, in any tab. */
+export async function openHousehold(): Promise<void> {
+  if (await db.meta.get(SEEDED)) return;
+  const { demoHousehold } = await import('../../demo/household');
+  const demo = demoHousehold(Date.now());
+  await db.transaction('rw', [db.dishes, db.kitchen, db.events, db.meta], async () => {
+    if (await db.meta.get(SEEDED)) return;
+    await db.kitchen.put({ ...demo.kitchen, id: 'home' });
+    await db.dishes.bulkPut(demo.dishes);
+    await db.events.bulkPut(demo.events);
+    await db.meta.put({ key: SEEDED, value: 1 });
+  });
+}
+
+const everything = () => [
+  db.dishes,
+  db.kitchen,
+  db.events,
+  db.history,
+  db.revisions,
+  db.outlooks,
+  db.readings,
+  db.photos,
+  db.meta,
+];
+
+/** What a household is made of: a backup without its heading. */
+type Household = Pick<Backup, 'kitchen' | 'dishes' | 'events'> &
+  Partial<Pick<Backup, 'revisions' | 'photos' | 'readings'>>;
+
+async function replaceAll({
+  kitchen,
+  dishes,
+  events,
+  revisions,
+  photos,
+  readings,
+}: Household): Promise<void> {
+  const pictures = (photos ?? []).map(({ cookId, jpeg }) => ({ cookId, image: jpegFrom(jpeg) }));
+  await db.transaction('rw', everything(), async () => {
+    await Promise.all(
+      everything()
+        .filter((table) => table !== db.kitchen && table !== db.meta)
+        .map((table) => table.clear()),
+    );
+    await db.kitchen.put({ ...kitchen, id: 'home' });
+    await db.dishes.bulkPut(dishes);
+    await db.events.bulkPut(events);
+    await db.revisions.bulkPut(revisions ?? []);
+    await db.readings.bulkPut(readings ?? []);
+    await db.photos.bulkPut(pictures);
+    await db.meta.put({ key: SEEDED, value: 1 });
+  });
+}
+
+/** Puts the ferry-house kitchen back in place of everything that is here. */
+export async function bringDemoBack(): Promise<void> {
+  const { demoHousehold } = await import('../../demo/household');
+  const demo = demoHousehold(Date.now());
+  await replaceAll(demo);
+}
+
+/** Empties the household: no dishes, no cooks, one ordinary pot. */
+export async function startEmpty(): Promise<void> {
+  await replaceAll({ kitchen: defaultKitchen(), dishes: [], events: [] });
+}
+
+/** A saved household, and how many photos found no room in the file. */
+export interface Saved {
+  text: string;
+  leftOut: number;
+}
+
+/** Everything as one text, for a file. */
+export async function exportAll(): Promise<Saved> {
+  const { pictures, ...parts } = await db.transaction('r', everything(), async () => {
+    const events = await db.events.toArray();
+    const startedAt = new Map(events.filter((e) => e.type === 'started').map((e) => [e.cookId, e.at]));
+    const pictures = await db.photos.toArray();
+    pictures.sort((a, b) => (startedAt.get(a.cookId) ?? 0) - (startedAt.get(b.cookId) ?? 0));
+    return {
+      kitchen: kitchenOf(await db.kitchen.get('home')),
+      dishes: await db.dishes.toArray(),
+      events,
+      revisions: await db.revisions.toArray(),
+      readings: await db.readings.toArray(),
+      pictures,
+    };
+  });
+  const all = await Promise.all(
+    pictures.map(async ({ cookId, image }) => ({ cookId, jpeg: await textOf(image) })),
+  );
+  const photos = newestThatFit(all);
+  return {
+    text: writeBackup({ savedAt: Date.now(), ...parts, photos }),
+    leftOut: all.length - photos.length,
+  };
+}
+
+function kitchenOf(row: KitchenRow | undefined): Kitchen {
+  const { id: _id, ...kitchen } = row ?? { id: 'home', ...defaultKitchen() };
+  return kitchen;
+}
+
+/** Reads a backup file in place of everything. Anything wrong with it gives a sentence and changes nothing. */
+export async function importFile(
+  file: File,
+): Promise<{ ok: true; dishes: number; cooks: number } | { ok: false; message: string }> {
+  if (file.size > MAX_BACKUP_BYTES)
+    return { ok: false, message: 'This file is larger than a kitchen’s backup can be. Nothing was changed.' };
+  const read = readBackup(await file.text());
+  if (!read.ok) return read;
+  await replaceAll(read.backup);
+  const { dishes, events } = read.backup;
+  return { ok: true, dishes: dishes.length, cooks: new Set(events.map((e) => e.cookId)).size };
+}
