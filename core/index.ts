@@ -221,6 +221,10 @@ export {
   formatNumber,
   formatSpoons,
   formatTemp,
+  formatTempDifference,
+  sayTemps,
+  tempFrom,
+  tempIn,
   formatVolume,
   type DisplayUnits,
 } from './quantity/format';

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { diagnose, type Fix, type Plan, type TroubleKind } from '../../core/index';
+import { diagnose, type Fix, type Kitchen, type Plan, type TroubleKind } from '../../core/index';
 
 /**
  * A guided diagnosis at the pot: what to do first, then one question at a time in the order of likelihood for this dish,
@@ -9,17 +9,19 @@ import { diagnose, type Fix, type Plan, type TroubleKind } from '../../core/inde
 export function Trouble({
   plan,
   kind,
+  units,
   onFix,
   onFound,
 }: {
   plan: Plan;
   kind: TroubleKind;
+  units: Kitchen['units'];
   /** Takes a change of the dish for next time; left out where the dish cannot be changed. */
   onFix?: (fix: Fix) => void;
   /** Told which cause the cook said yes to, and what to remember. */
   onFound?: (causeId: string, remember: string) => void;
 }) {
-  const diagnosis = useMemo(() => diagnose(plan, kind), [plan, kind]);
+  const diagnosis = useMemo(() => diagnose(plan, kind, units), [plan, kind, units]);
   const [cleared, setCleared] = useState<readonly string[]>([]);
   const [found, setFound] = useState<string | null>(null);
   const [taken, setTaken] = useState<readonly string[]>([]);

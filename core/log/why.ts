@@ -1,4 +1,5 @@
 import type { CookState } from '../cook/cook';
+import { formatTempDifference, type DisplayUnits } from '../quantity/format';
 import { compareCook } from './log';
 
 /** One way a cook differed from its forecast, and the likeliest reason. */
@@ -16,7 +17,10 @@ const minutes = (s: number): string => `${Math.round(Math.abs(s) / 60)} min`;
  * What differed from the forecast, most telling first, with the probable why: what the cook wrote down (a trouble, something put
  * in early, a skipped check) before what could only be guessed. Empty where all went as forecast.
  */
-export function whyDiffered(state: CookState): Difference[] {
+export function whyDiffered(
+  state: CookState,
+  units: Pick<DisplayUnits, 'temperature'> = { temperature: 'C' },
+): Difference[] {
   const c = compareCook(state);
   if (!c) return [];
   const out: Difference[] = [];
@@ -63,7 +67,7 @@ export function whyDiffered(state: CookState): Difference[] {
     });
   if (state.coreC !== null && state.forecast?.coreAtOpenC && state.forecast.coreAtOpenC - state.coreC > 8)
     out.push({
-      text: `The core was ${Math.round(state.forecast.coreAtOpenC - state.coreC)} °C cooler than forecast.`,
+      text: `The core was ${formatTempDifference(state.forecast.coreAtOpenC - state.coreC, units)} cooler than forecast.`,
       why: 'A thicker or colder piece than said, or a lump; the thermometer is right.',
     });
   for (const e of state.early)

@@ -1,4 +1,5 @@
 import { isHeldBack } from '../dish/moment';
+import { formatTemp, sayTemps, type DisplayUnits } from '../quantity/format';
 import { BURN_CAUSES, BURN_FIRST, BURN_LAST, NO_PRESSURE_CAUSES, type TroubleCause } from './data/trouble';
 import type { Fix } from './finding';
 import type { Plan } from './plan';
@@ -139,7 +140,7 @@ function signs(plan: Plan, kind: TroubleKind): Record<string, Sign> {
     'weak-heat': { weight: plan.pot.heaterW < 900 ? 1.5 : 1, because: '' },
     altitude: {
       weight: altitudeC > 2 ? 2 : 0.1,
-      because: altitudeC > 2 ? `Water boils at ${Math.round(plan.heat.boilsAtC)} °C here.` : '',
+      because: altitudeC > 2 ? `Water boils at ${formatTemp(plan.heat.boilsAtC)} here.` : '',
     },
   };
 }
@@ -148,7 +149,11 @@ function signs(plan: Plan, kind: TroubleKind): Record<string, Sign> {
  * A guided diagnosis of a closed pot that burns or does not come to pressure. Causes come in the order of likelihood for
  * this dish, each with what to do now; `next` holds the plan's own fixes that make it less likely next time.
  */
-export function diagnose(plan: Plan, kind: TroubleKind): Diagnosis {
+export function diagnose(
+  plan: Plan,
+  kind: TroubleKind,
+  units: Pick<DisplayUnits, 'temperature'> = { temperature: 'C' },
+): Diagnosis {
   const found = signs(plan, kind);
   const causes = kind === 'burn' ? BURN_CAUSES : NO_PRESSURE_CAUSES;
   const weighed = causes.map((cause) => ({
@@ -166,7 +171,7 @@ export function diagnose(plan: Plan, kind: TroubleKind): Diagnosis {
       return {
         ...cause,
         likelihood: weight / total,
-        because: sign.because,
+        because: sayTemps(sign.because, units),
         next,
         remember: sign.remember ?? '',
       };

@@ -91,7 +91,31 @@ export function formatTemp(
   tempC: number,
   units: DisplayUnits = { weight: 'metric', temperature: 'C' },
 ): string {
-  return units.temperature === 'F' ? `${Math.round(tempC * 1.8 + 32)} °F` : `${Math.round(tempC)} °C`;
+  return units.temperature === 'F' ? `${Math.round(tempIn(tempC, units))} °F` : `${Math.round(tempC)} °C`;
+}
+
+/** A temperature as a number on the household's scale. */
+export function tempIn(tempC: number, units: Pick<DisplayUnits, 'temperature'>): number {
+  return units.temperature === 'F' ? tempC * 1.8 + 32 : tempC;
+}
+
+/** A number on the household's scale as °C: the inverse of `tempIn`. */
+export function tempFrom(value: number, units: Pick<DisplayUnits, 'temperature'>): number {
+  return units.temperature === 'F' ? (value - 32) / 1.8 : value;
+}
+
+/** A difference of temperatures: "8 °C" or "14 °F". */
+export function formatTempDifference(byC: number, units: Pick<DisplayUnits, 'temperature'>): string {
+  return units.temperature === 'F' ? `${Math.round(byC * 1.8)} °F` : `${Math.round(byC)} °C`;
+}
+
+/** A sentence of the data with its temperatures, all written in °C, on the household's scale. */
+export function sayTemps(text: string, units: Pick<DisplayUnits, 'temperature'>): string {
+  if (units.temperature === 'C') return text;
+  return text.replace(/(?:(\d+)–)?(\d+) °C/g, (_all, low: string | undefined, high: string) => {
+    const said = (c: string): number => Math.round(tempIn(Number(c), units));
+    return `${low === undefined ? '' : `${said(low)}–`}${said(high)} °F`;
+  });
 }
 
 /** Seconds as "40 s", "8 min", "1 h 5". */

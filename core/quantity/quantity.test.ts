@@ -6,7 +6,11 @@ import {
   formatNumber,
   formatSpoons,
   formatTemp,
+  formatTempDifference,
   formatVolume,
+  sayTemps,
+  tempFrom,
+  tempIn,
 } from './format';
 import { figureToNumber, readNumber } from './number';
 import { around, sumRanges } from './range';
@@ -141,5 +145,33 @@ describe('ranges', () => {
         },
       ),
     );
+  });
+});
+
+describe('temperatures on the household’s scale', () => {
+  const F = { temperature: 'F' } as const;
+  const C = { temperature: 'C' } as const;
+
+  it('go there and back without loss, and keep their order', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -40, max: 250, noNaN: true }), fc.constantFrom(F, C), (c, units) => {
+        expect(tempFrom(tempIn(c, units), units)).toBeCloseTo(c, 9);
+        expect(tempIn(c + 1, units)).toBeGreaterThan(tempIn(c, units));
+      }),
+    );
+  });
+
+  it.each([
+    ['Wait until it is 75–80 °C.', 'Wait until it is 167–176 °F.'],
+    ['At 116 °C, then 74 °C.', 'At 241 °F, then 165 °F.'],
+    ['Nothing hot here, 20 min.', 'Nothing hot here, 20 min.'],
+  ])('%s', (said, inF) => {
+    expect(sayTemps(said, F)).toBe(inF);
+    expect(sayTemps(said, C)).toBe(said);
+  });
+
+  it('differ by more degrees, and no offset', () => {
+    expect(formatTempDifference(10, F)).toBe('18 °F');
+    expect(formatTempDifference(10, C)).toBe('10 °C');
   });
 });

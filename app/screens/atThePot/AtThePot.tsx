@@ -211,6 +211,7 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
                     <LiveChart
                       key={document.documentElement.dataset['bsTheme']}
                       cookId={state.cookId}
+                      units={kitchen.units}
                       plan={plan}
                     />
                   </Suspense>
@@ -220,6 +221,7 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
           </div>
         ) : (
           <VerdictForm
+            kitchen={kitchen}
             state={state}
             tell={tell}
             onDone={() => {
@@ -311,6 +313,7 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
           <Trouble
             plan={plan}
             kind={trouble}
+            units={kitchen.units}
             onFound={(causeId, remember) => tell({ type: 'trouble', kind: trouble, causeId, remember })}
             onFix={(fix) => state.dish && void editDish(state.dish.id, fix.label, fix.apply)}
           />

@@ -1,22 +1,30 @@
 import { Chart, Legend, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
 import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
-import { boilingC, airKPa, type Plan } from '../../../core/index';
+import { boilingC, airKPa, type Plan, tempIn, type Kitchen } from '../../../core/index';
 import { useReadings } from '../../store/devices';
-import { themeColour } from '../../parts/chart';
+import { tempAxis, themeColour } from '../../parts/chart';
 
 Chart.register(LineController, LinearScale, PointElement, LineElement, Legend);
 
 /** What the devices said against what was forecast: the pot and the middle of the meat, from closing the lid. */
-export default function LiveChart({ cookId, plan }: { cookId: string; plan: Plan }) {
+export default function LiveChart({
+  cookId,
+  plan,
+  units,
+}: {
+  cookId: string;
+  plan: Plan;
+  units: Kitchen['units'];
+}) {
   const rows = useReadings(cookId);
   const colours = useMemo(
     () => ({
       ink: themeColour('--ink'),
       soft: themeColour('--ink-soft'),
       rule: themeColour('--rule'),
-      pot: themeColour('--m-lid'),
-      core: themeColour('--m-sear'),
+      pot: themeColour('--line-pot'),
+      core: themeColour('--line-core'),
     }),
     [],
   );
@@ -24,6 +32,10 @@ export default function LiveChart({ cookId, plan }: { cookId: string; plan: Plan
   const begins = rows.find((r) => r.kind === 'cooker' && r.stage === 'heating')?.timeS ?? 0;
   const at = (timeS: number): number => (timeS - begins) / 60;
   const after = rows.filter((r) => r.timeS >= begins);
+  const coldestC = after.reduce(
+    (c, r) => (r.kind === 'probe' ? Math.min(c, r.tempC) : c),
+    plan.heat.series[0]?.coreC ?? 0,
+  );
   const plain = { pointRadius: 0, tension: 0 };
   return (
     <Line
@@ -34,7 +46,7 @@ export default function LiveChart({ cookId, plan }: { cookId: string; plan: Plan
           {
             ...plain,
             label: 'pot, forecast',
-            data: plan.heat.series.map((p) => ({ x: p.timeS / 60, y: p.potC })),
+            data: plan.heat.series.map((p) => ({ x: p.timeS / 60, y: tempIn(p.potC, units) })),
             borderColor: colours.pot,
             borderWidth: 1.5,
             borderDash: [4, 4],
@@ -43,7 +55,7 @@ export default function LiveChart({ cookId, plan }: { cookId: string; plan: Plan
             ...plain,
             label: 'core, forecast',
             data: plan.heat.series.flatMap((p) =>
-              p.coreC === null ? [] : [{ x: p.timeS / 60, y: p.coreC }],
+              p.coreC === null ? [] : [{ x: p.timeS / 60, y: tempIn(p.coreC, units) }],
             ),
             borderColor: colours.core,
             borderWidth: 1.5,
@@ -54,7 +66,7 @@ export default function LiveChart({ cookId, plan }: { cookId: string; plan: Plan
             label: 'pot, by its pressure',
             data: after.flatMap((r) =>
               r.kind === 'cooker' && r.gaugeKPa > 0
-                ? [{ x: at(r.timeS), y: boilingC(air + r.gaugeKPa) }]
+                ? [{ x: at(r.timeS), y: tempIn(boilingC(air + r.gaugeKPa), units) }]
                 : [],
             ),
             borderColor: colours.pot,
@@ -63,7 +75,9 @@ export default function LiveChart({ cookId, plan }: { cookId: string; plan: Plan
           {
             ...plain,
             label: 'probe',
-            data: after.flatMap((r) => (r.kind === 'probe' ? [{ x: at(r.timeS), y: r.tempC }] : [])),
+            data: after.flatMap((r) =>
+              r.kind === 'probe' ? [{ x: at(r.timeS), y: tempIn(r.tempC, units) }] : [],
+            ),
             borderColor: colours.core,
             borderWidth: 2.5,
           },
@@ -75,11 +89,17 @@ export default function LiveChart({ cookId, plan }: { cookId: string; plan: Plan
         parsing: false,
         events: [],
         scales: {
-          x: { type: 'linear', min: 0, ticks: { color: colours.soft }, grid: { color: colours.rule } },
+          x: {
+            type: 'linear',
+            min: 0,
+            title: { display: true, text: 'minutes from the lid', color: colours.soft },
+            ticks: { color: colours.soft },
+            grid: { color: colours.rule },
+          },
           y: {
             type: 'linear',
-            min: -20,
-            max: 125,
+            ...tempAxis(units, coldestC),
+            title: { display: true, text: `°${units.temperature}`, color: colours.soft },
             ticks: { color: colours.soft },
             grid: { color: colours.rule },
           },

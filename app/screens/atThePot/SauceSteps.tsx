@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { BINDING, doseFor, formatMass, THICKENERS, type CookState } from '../../../core/index';
+import { BINDING, doseFor, formatMass, THICKENERS, type CookState, sayTemps } from '../../../core/index';
 import { freshId } from '../../store/dishes';
 import { DoseLines } from '../finish/Answer';
 import { benchFor, doseInput, type Bench } from '../finish/bench';
@@ -115,7 +115,8 @@ export function ThickenStep({ plan, state, kitchen, done, tell }: OwnStepProps) 
           <DoseLines dose={dose} rules={plan.rules} />
           <p className="soft">
             for {formatMass(input.sauceG, kitchen.units)} of sauce
-            {state.sauce?.how === 'forecast' || !state.sauce ? ', as forecast' : ', as measured'}. {t?.note}
+            {state.sauce?.how === 'forecast' || !state.sauce ? ', as forecast' : ', as measured'}.{' '}
+            {sayTemps(t?.note ?? '', kitchen.units)}
           </p>
         </>
       )}

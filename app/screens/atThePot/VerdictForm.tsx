@@ -1,7 +1,16 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { compareCook, VERDICTS, type CookState, type ToldTimes, type Verdict } from '../../../core/index';
+import {
+  compareCook,
+  VERDICTS,
+  type CookState,
+  type ToldTimes,
+  type Verdict,
+  formatTemp,
+  SAFE_C,
+  type Kitchen,
+} from '../../../core/index';
 import { FigureField } from '../../parts/FigureField';
 import { clock } from '../../parts/now';
 import { Photo } from '../../parts/Photo';
@@ -22,7 +31,17 @@ const STRETCHES = [
 const NOT_TOLD: ToldTimes = { comeUpS: null, holdS: null, releaseS: null };
 
 /** How was it? Three taps and a note; what the log learns from. */
-export function VerdictForm({ state, tell, onDone }: { state: CookState; tell: Tell; onDone: () => void }) {
+export function VerdictForm({
+  state,
+  kitchen,
+  tell,
+  onDone,
+}: {
+  state: CookState;
+  kitchen: Kitchen;
+  tell: Tell;
+  onDone: () => void;
+}) {
   const [verdict, setVerdict] = useState<Verdict>(
     state.verdict ?? { meat: null, sauce: null, salt: null, note: '' },
   );
@@ -89,7 +108,7 @@ export function VerdictForm({ state, tell, onDone }: { state: CookState; tell: T
       <p className="step-caution mt-3">
         Leftovers: into the refrigerator
         {state.servedAt === null ? ' within 2 hours' : ` by ${clock(state.servedAt + 2 * 3600_000)}`},
-        shallow; reheat to 74 °C all through; eat within 3–4 days.
+        shallow; reheat to {formatTemp(SAFE_C.us.poultry, kitchen.units)} all through; eat within 3–4 days.
       </p>
       <div className="step-buttons">
         <Button

@@ -94,6 +94,7 @@ function Page({ dish, plan, kitchen }: { dish: Dish; plan: Plan; kitchen: Kitche
                 plan={plan}
                 other={kept}
                 ranges={ranges}
+                units={kitchen.units}
               />
             </Suspense>
           </div>

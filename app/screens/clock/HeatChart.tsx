@@ -19,8 +19,10 @@ import {
   type Plan,
   type Range,
   type RangeAnswer,
+  tempIn,
+  type Kitchen,
 } from '../../../core/index';
-import { CHART_FONT, themeColour } from '../../parts/chart';
+import { CHART_FONT, tempAxis, themeColour } from '../../parts/chart';
 
 Chart.register(LineController, LinearScale, PointElement, LineElement, Tooltip, Legend, Filler);
 Chart.defaults.font.family = CHART_FONT;
@@ -142,11 +144,16 @@ export default function HeatChart({
   plan,
   other,
   ranges,
+  units,
 }: {
   plan: Plan;
   other: HeatForecast | null;
   ranges: RangeAnswer | null;
+  units: Kitchen['units'];
 }) {
+  const said = (c: number | null): number | null => (c === null ? null : tempIn(c, units));
+  const saidRange = (r: Range | null): Range | null =>
+    r && { low: tempIn(r.low, units), mid: tempIn(r.mid, units), high: tempIn(r.high, units) };
   const { heat } = plan;
   const main = decider(plan.kinds, heat);
   const colours = useMemo(
@@ -155,15 +162,16 @@ export default function HeatChart({
       soft: themeColour('--ink-soft'),
       rule: themeColour('--rule'),
       shade: themeColour('--enamel-sunk'),
-      pot: themeColour('--m-lid'),
-      core: themeColour('--m-sear'),
-      surface: themeColour('--m-aromatics'),
-      kpa: themeColour('--m-finish'),
+      pot: themeColour('--line-pot'),
+      core: themeColour('--line-core'),
+      surface: themeColour('--line-surface'),
+      kpa: themeColour('--line-pressure'),
       stop: themeColour('--stop'),
     }),
     [],
   );
   const stretches = stretchesOf(heat);
+  const coldestC = Math.min(...[...heat.series, ...(other?.series ?? [])].map((p) => p.coreC ?? 0));
   const up = heat.comeUpS.mid / 60;
   const window = heat.windowMin
     ? { from: up + heat.windowMin.from, to: up + heat.windowMin.to, name: 'minutes that do no harm' }
@@ -182,19 +190,19 @@ export default function HeatChart({
       aria-label="Temperature of the pot and of the meat, and the pressure, from closing the lid to opening it. The same figures stand in the table below."
       data={{
         datasets: [
-          ...bandOf(ranges, (p) => p.coreC, 'core', colours.core, plain),
-          { ...plain, label: 'pot', data: line(heat.series, (p) => p.potC), borderColor: colours.pot },
+          ...bandOf(ranges, (p) => saidRange(p.coreC), 'core', colours.core, plain),
+          { ...plain, label: 'pot', data: line(heat.series, (p) => said(p.potC)), borderColor: colours.pot },
           {
             ...plain,
             label: 'core',
-            data: line(heat.series, (p) => p.coreC),
+            data: line(heat.series, (p) => said(p.coreC)),
             borderColor: colours.core,
             borderWidth: 3.5,
           },
           {
             ...plain,
             label: 'surface',
-            data: line(heat.series, (p) => p.surfaceC),
+            data: line(heat.series, (p) => said(p.surfaceC)),
             borderColor: colours.surface,
             borderDash: [2, 3],
           },
@@ -210,8 +218,8 @@ export default function HeatChart({
             ? [
                 {
                   ...plain,
-                  label: `to reach: ${formatTemp(main.safeC)}`,
-                  data: [0, end].map((x) => ({ x, y: main.safeC })),
+                  label: `to reach: ${formatTemp(main.safeC, units)}`,
+                  data: [0, end].map((x) => ({ x, y: tempIn(main.safeC, units) })),
                   borderColor: colours.stop,
                   borderWidth: 1.5,
                   borderDash: [1, 4],
@@ -223,7 +231,7 @@ export default function HeatChart({
                 {
                   ...plain,
                   label: 'core, kept',
-                  data: line(other.series, (p) => p.coreC),
+                  data: line(other.series, (p) => said(p.coreC)),
                   borderColor: colours.core,
                   borderWidth: 1.5,
                   borderDash: [5, 5],
@@ -231,7 +239,7 @@ export default function HeatChart({
                 {
                   ...plain,
                   label: 'pot, kept',
-                  data: line(other.series, (p) => p.potC),
+                  data: line(other.series, (p) => said(p.potC)),
                   borderColor: colours.pot,
                   borderWidth: 1.5,
                   borderDash: [5, 5],
@@ -247,11 +255,11 @@ export default function HeatChart({
         interaction: { mode: 'nearest', axis: 'x', intersect: false },
         scales: {
           x: { type: 'linear', ...axis('minutes from the lid', { min: 0, max: end }) },
-          y: { type: 'linear', ...axis('°C', { min: -20, max: 125 }) },
+          y: { type: 'linear', ...axis(`°${units.temperature}`, tempAxis(units, coldestC)) },
           kpa: {
             type: 'linear',
             position: 'right',
-            ...axis('pressure over the air, kPa', { min: 0, max: 145, grid: { drawOnChartArea: false } }),
+            ...axis('pressure over the air, kPa', { min: 0, max: 160, grid: { drawOnChartArea: false } }),
           },
         },
         plugins: {
@@ -269,7 +277,7 @@ export default function HeatChart({
             callbacks: {
               title: (items) => `${Math.round(items[0]?.parsed.x ?? 0)} min`,
               label: (item) =>
-                `${item.dataset.label ?? ''} ${Math.round(item.parsed.y ?? 0)}${item.dataset.label === 'pressure' ? ' kPa' : ' °C'}`,
+                `${item.dataset.label ?? ''} ${Math.round(item.parsed.y ?? 0)}${item.dataset.label === 'pressure' ? ' kPa' : ` °${units.temperature}`}`,
             },
           },
         },

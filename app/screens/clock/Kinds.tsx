@@ -32,7 +32,9 @@ export function Kinds({
             <th scope="col">Will be</th>
             <th scope="col">Right from–to</th>
             <th scope="col">Core</th>
-            <th scope="col">Surface</th>
+            <th scope="col" className="is-wide">
+              Surface
+            </th>
             <th scope="col">Time at temperature</th>
           </tr>
         </thead>
@@ -63,7 +65,7 @@ export function Kinds({
                     </span>
                   )}
                 </td>
-                <td>{temp(f.surfaceAtOpenC)}</td>
+                <td className="is-wide">{temp(f.surfaceAtOpenC)}</td>
                 <td>{f.lethal === null ? '–' : times(f.lethal)}</td>
               </tr>
             );

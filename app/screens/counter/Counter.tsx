@@ -107,7 +107,12 @@ export default function Counter() {
         {panel === 'versions' && <Versions dish={dish} edit={edit} />}
         {panel === 'pots' && <Pots dish={dish} kitchen={kitchen} edit={edit} />}
         {(panel === 'burn' || panel === 'no-pressure') && (
-          <Trouble plan={plan} kind={panel} onFix={(fix) => edit(fix.label, fix.apply)} />
+          <Trouble
+            plan={plan}
+            kind={panel}
+            units={kitchen.units}
+            onFix={(fix) => edit(fix.label, fix.apply)}
+          />
         )}
         {panel === 'notes' && <Notes dish={dish} plan={plan} edit={edit} />}
       </Drawer>

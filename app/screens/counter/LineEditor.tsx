@@ -22,6 +22,7 @@ import {
   type Moment,
   type PlacedItem,
   type Plan,
+  sayTemps,
 } from '../../../core/index';
 import { Consequences } from '../../parts/Consequences';
 import { useSay } from '../../parts/Toasts';
@@ -88,7 +89,7 @@ export function LineEditor(props: Props) {
       </p>
       {!food && <Likeness word={item.read.foodText} />}
       <p className="small mb-0">
-        <strong>Why here?</strong> {item.reason} {item.early?.harm}
+        <strong>Why here?</strong> {sayTemps(item.reason, kitchen.units)} {item.early?.harm}
       </p>
       <div className="line-editor-foot">
         <Form.Group className="field" controlId={`moment-${item.lineId}`}>

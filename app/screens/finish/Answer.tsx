@@ -12,6 +12,7 @@ import {
   type DoseInput,
   type HouseRules,
   type Kitchen,
+  sayTemps,
 } from '../../../core/index';
 import { Spoon } from '../../parts/Spoon';
 import type { Bench } from './bench';
@@ -125,7 +126,7 @@ function Notes({
         </span>
       </p>
       <p className="soft small mb-0">
-        {t.note}
+        {sayTemps(t.note, kitchen.units)}
         {t.gluten && ' Contains gluten.'}
         {reduced &&
           reduced.minutes > 1 &&

@@ -42,7 +42,7 @@ export default function DoseCurve({ input, dose }: { input: DoseInput; dose: Dos
       soft: themeColour('--ink-soft'),
       rule: themeColour('--rule'),
       shade: themeColour('--enamel-sunk'),
-      line: themeColour('--m-thicken'),
+      line: themeColour('--line-sauce'),
     }),
     [],
   );

@@ -9,6 +9,7 @@ import {
   type Plan,
   potFor,
   stepsWithSauce,
+  sayTemps,
 } from '../../../core/index';
 import { editDish } from '../../store/dishes';
 import { rememberSpoon } from '../../store/household';
@@ -134,7 +135,7 @@ function OnBench({
                 lines={
                   plan
                     ? finishSteps(plan, kitchen, answer.input).map((s) => `${s.title}. ${s.text} ${s.look}`)
-                    : BINDING[answer.dose.thickener.how].order
+                    : BINDING[answer.dose.thickener.how].order.map((line) => sayTemps(line, kitchen.units))
                 }
               />
             </>

@@ -1,7 +1,17 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { POT_PRESETS, SAFE_C, SCHOOLS, type Kitchen, type MeasureSystem } from '../../../core/index';
+import {
+  POT_PRESETS,
+  SAFE_C,
+  SCHOOLS,
+  type Kitchen,
+  type MeasureSystem,
+  sayTemps,
+  tempIn,
+  tempFrom,
+  formatTemp,
+} from '../../../core/index';
 import type { ChangeKitchen } from './change';
 import { Segments } from '../../parts/Segments';
 import { useSay } from '../../parts/Toasts';
@@ -59,6 +69,8 @@ export default function KitchenScreen() {
 
 function Household({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitchen }) {
   const [name, setName] = useState(kitchen.name);
+  const safe = SAFE_C[kitchen.authority];
+  const temp = (c: number): string => formatTemp(c, kitchen.units);
   return (
     <section>
       <h2>The house</h2>
@@ -84,11 +96,11 @@ function Household({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitche
         <FigureField
           id="room"
           label="Kitchen temperature"
-          unit="°C"
-          value={kitchen.roomC}
-          min={0}
-          max={45}
-          onChange={(roomC) => change({ roomC })}
+          unit={`°${kitchen.units.temperature}`}
+          value={tempIn(kitchen.roomC, kitchen.units)}
+          min={tempIn(0, kitchen.units)}
+          max={tempIn(45, kitchen.units)}
+          onChange={(said) => change({ roomC: tempFrom(said, kitchen.units) })}
         />
         <div className="field">
           <span>Spoons and cups in recipes</span>
@@ -139,8 +151,8 @@ function Household({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitche
             onChange={(authority) => change({ authority })}
           />
           <span className="small soft">
-            Poultry {SAFE_C[kitchen.authority].poultry} °C, ground {SAFE_C[kitchen.authority].ground} °C,
-            whole cuts {SAFE_C[kitchen.authority].whole} °C. {SAFE_C[kitchen.authority].note}
+            Poultry {temp(safe.poultry)}, ground {temp(safe.ground)}, whole cuts {temp(safe.whole)}.{' '}
+            {sayTemps(safe.note, kitchen.units)}
           </span>
         </div>
         <div className="field">
@@ -236,7 +248,10 @@ function Rules({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitchen })
                 onChange={() => change({ rules: { ...kitchen.rules, [school.id]: o.id } })}
                 label={
                   <>
-                    {o.label} <span className="soft small">{i === 0 ? school.because : o.cost}</span>
+                    {o.label}{' '}
+                    <span className="soft small">
+                      {i === 0 ? sayTemps(school.because, kitchen.units) : o.cost}
+                    </span>
                   </>
                 }
               />

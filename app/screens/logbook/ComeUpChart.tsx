@@ -30,9 +30,9 @@ export default function ComeUpChart({ cooks }: { cooks: readonly CookState[] }) 
   const marks = ['circle', 'triangle', 'rectRot', 'crossRot'] as const;
   const colours = [
     themeColour('--accent'),
-    themeColour('--m-sear'),
-    themeColour('--m-finish'),
-    themeColour('--m-thicken'),
+    themeColour('--line-core'),
+    themeColour('--line-pressure'),
+    themeColour('--line-sauce'),
   ];
   const ink = themeColour('--ink-soft');
   const axis = (text: string) => ({

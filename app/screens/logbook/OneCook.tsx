@@ -47,7 +47,7 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
   const dish = useDish(cook.dish?.id ?? '');
   const c = compareCook(cook);
   const notes = [...nextTimeNotes(cook), ...(cook.verdict?.note ? [cook.verdict.note] : [])];
-  const differences = whyDiffered(cook);
+  const differences = whyDiffered(cook, kitchen.units);
   const readings = useReadings(cook.cookId);
   const fresh = notes.filter((n) => !dish?.nextTime.includes(n));
   const rows = c

@@ -108,7 +108,7 @@ export function MealKnobs({
       </fieldset>
       <div>
         <span className="knob-head">Stove and oven</span>
-        <div className="d-flex gap-3 align-items-center">
+        <div className="d-flex flex-wrap gap-2 align-items-center">
           <Stepper
             label="burners"
             value={kitchen.burners ?? USUAL_BURNERS}

@@ -357,3 +357,19 @@ describe('house rules in the words of the steps', () => {
         expect(`${s.title} ${s.text} ${s.look}`).not.toMatch(/\bsafe\b/i);
   });
 });
+
+describe('a household that thinks in Fahrenheit', () => {
+  it('reads no Celsius at any step, whatever thickens and whoever is asked', () => {
+    const units = { weight: 'us', temperature: 'F' } as const;
+    const keepWarm = { settings: { ...dishOf([]).settings, keepWarmMin: 20 } };
+    for (const authority of ['us', 'uk'] as const)
+      for (const line of ['800 g boneless chicken thighs', '1 kg beef chuck', '500 g minced pork'])
+        for (const s of stepsOf([line, ...CURRY.slice(1)], {}, keepWarm, { ...kitchen, authority, units }))
+          expect(`${s.title} ${s.text} ${s.look} ${s.cautions.join(' ')}`).not.toContain('°C');
+    const plan = planDish(dishOf(CURRY), { ...kitchen, units });
+    const yolk = stepsWithSauce(plan, { ...kitchen, units }, 700, 0.3, 'yolk').find(
+      (s) => s.id === 'thicken',
+    );
+    expect(yolk?.look).toContain('167–176 °F');
+  });
+});
