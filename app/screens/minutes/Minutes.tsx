@@ -79,7 +79,9 @@ export default function Minutes() {
           <thead>
             <tr>
               <th scope="col">Cut</th>
-              <th scope="col">Release</th>
+              <th scope="col" className="is-wide">
+                Release
+              </th>
               {MINUTES_SIZES.map((mm) => (
                 <th scope="col" key={mm}>
                   {mm} mm
@@ -91,9 +93,13 @@ export default function Minutes() {
             {shown.map((row) => (
               <tr key={row.cutId}>
                 <th scope="row">
-                  {row.name} <span className="soft small">usually {row.usualMm} mm</span>
+                  {row.name}{' '}
+                  <span className="soft small">
+                    usually {row.usualMm} mm
+                    <span className="is-narrow">; {RELEASES[row.release]}</span>
+                  </span>
                 </th>
-                <td>{RELEASES[row.release]}</td>
+                <td className="is-wide">{RELEASES[row.release]}</td>
                 {(isFrozen ? row.frozen : row.fresh).map((min, i) => (
                   <td key={MINUTES_SIZES[i]}>{min ?? '–'}</td>
                 ))}
