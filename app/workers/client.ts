@@ -8,7 +8,7 @@ let jobs = 0;
 /** The one worker that plans away from the screen, started when first asked for. */
 export function planningWorker(): Remote<Planning> {
   return (planning ??= wrap<Planning>(
-    new Worker(new URL('./planning.ts', import.meta.url), { type: 'module' }),
+    new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' }),
   ));
 }
 

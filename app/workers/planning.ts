@@ -1,4 +1,3 @@
-import { expose } from 'comlink';
 import {
   comparePots,
   HeatRanges,
@@ -44,7 +43,7 @@ const SEED = 20;
 const turn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 /** Plans many dishes away from the screen. */
-const planning = {
+export const planning = {
   /** Outlooks of dishes in their order; a dish that cannot be planned gives null rather than stopping the rest. */
   outlooks(
     dishes: readonly Dish[],
@@ -134,4 +133,3 @@ const planning = {
 };
 
 export type Planning = typeof planning;
-expose(planning);

@@ -10,6 +10,9 @@ import {
 } from '../../../core/index';
 import { Segments } from '../../parts/Segments';
 
+/** The slider of minutes goes at least so far, and to the end of what does no harm. */
+const LEAST_SPAN = 60;
+
 type SetSettings = (label: string, change: Partial<DishSettings>, coalesce?: string) => void;
 
 const STATES = { fresh: 'not frozen', loose: 'frozen, loose', lump: 'frozen in a lump' } as const;
@@ -41,7 +44,7 @@ export function Knobs({
           id="minutes"
           type="range"
           min={0}
-          max={Math.max(60, mins)}
+          max={Math.max(LEAST_SPAN, mins, Math.ceil(window?.to ?? 0))}
           value={mins}
           onChange={(e) => set(`${e.target.value} min`, { minutes: Number(e.target.value) }, 'minutes')}
         />

@@ -115,7 +115,7 @@ function WithWhat({ input, bench, onBench, plan, kitchen }: Props) {
                 <span className="small advice-verdict">{VERDICTS[a.verdict]}</span>
               </span>
               <span className="figure small">
-                XX
+                {a.dose ? (isWorth(a.dose) ? formatMass(a.dose.starchG, kitchen.units) : 'nothing') : ''}{' '}
                 {a.minutes >= 1 ? formatDuration(a.minutes * 60) : ''}
               </span>
             </div>

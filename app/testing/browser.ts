@@ -1,0 +1,29 @@
+import 'fake-indexeddb/auto';
+import { TextDecoder, TextEncoder } from 'node:util';
+import { deserialize, serialize } from 'node:v8';
+
+/** What the stand-in browser of the unit tests lacks and the screens use. */
+const width = (): number => window.innerWidth;
+
+Object.assign(globalThis, {
+  TextEncoder,
+  TextDecoder,
+  structuredClone: <T>(value: T): T => deserialize(serialize(value)) as T,
+  ResizeObserver: class {
+    observe(): void {}
+    unobserve(): void {}
+    disconnect(): void {}
+  },
+  matchMedia: (query: string) => ({
+    matches: /max-width/.test(query) ? width() <= Number(/(\d+)px/.exec(query)?.[1] ?? 0) : false,
+    media: query,
+    addEventListener: () => undefined,
+    removeEventListener: () => undefined,
+    addListener: () => undefined,
+    removeListener: () => undefined,
+  }),
+  scrollTo: () => undefined,
+});
+Element.prototype.scrollIntoView = () => undefined;
+URL.createObjectURL = () => 'blob:kept';
+URL.revokeObjectURL = () => undefined;

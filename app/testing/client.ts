@@ -1,0 +1,27 @@
+import type { HeatInput, Kitchen, MinutesRow, Pot, RangeAnswer } from '../../core/index';
+import { planning } from '../workers/planning';
+
+/** The worker's door without a worker: the same work, on the same thread. */
+let jobs = 0;
+
+export const planningWorker = () => planning;
+
+export function startRanges(
+  ask: { input: HeatInput; minutes: number; lead: number; runs: number },
+  tell: (answer: RangeAnswer) => void,
+): () => void {
+  const job = ++jobs;
+  void planning.ranges(job, ask.input, ask.minutes, ask.lead, ask.runs, tell);
+  return () => planning.drop(job);
+}
+
+export function startMinutes(
+  pot: Pot,
+  kitchen: Kitchen,
+  tell: (row: MinutesRow) => void,
+  whole: () => void,
+): () => void {
+  const job = ++jobs;
+  void planning.minutes(job, pot, kitchen, tell).then(whole);
+  return () => planning.drop(job);
+}
