@@ -1,15 +1,14 @@
-const transform = {
-  '^.+\\.tsx?$': [
-    '@swc/jest',
-    {
-      jsc: {
-        parser: { syntax: 'typescript', tsx: true },
-        target: 'es2022',
-        transform: { react: { runtime: 'automatic' } },
-      },
+const swc = [
+  '@swc/jest',
+  {
+    jsc: {
+      parser: { syntax: 'typescript', tsx: true },
+      target: 'es2022',
+      transform: { react: { runtime: 'automatic' } },
     },
-  ],
-};
+  },
+];
+const transform = { '^.+\\.tsx?$': swc };
 
 /** Everything without a screen runs in Node alone; screens run in a stand-in for the browser. */
 export default {
@@ -26,7 +25,9 @@ export default {
       testEnvironment: 'jsdom',
       roots: ['<rootDir>/app'],
       testMatch: ['**/*.test.tsx'],
-      transform,
+      // Packages that ship as modules only are translated too.
+      transform: { ...transform, '/node_modules/react-hotkeys-hook/.+\\.js$': swc },
+      transformIgnorePatterns: ['/node_modules/(?!react-hotkeys-hook/)'],
       setupFiles: ['<rootDir>/app/testing/browser.ts'],
       moduleNameMapper: {
         '^react-chartjs-2$': '<rootDir>/app/testing/charts.tsx',

@@ -91,7 +91,7 @@ test('short of the temperature, the reading says how many minutes more', async (
   await cookUntil(page, /^Check the/);
   await page.locator('#core').fill('61');
   await page.getByRole('button', { name: 'Write it down' }).click();
-  await expect(page.locator('.meat-check [role=status]')).toContainText('Short by 13');
+  await expect(page.locator('.meat-check [role=status]')).toContainText('Short by 13 °C');
   await page.getByRole('button', { name: /^Simmer about \d+ min/ }).click();
   await expect(page.getByRole('timer', { name: /Simmer on/ })).toBeVisible();
 });

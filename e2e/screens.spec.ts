@@ -218,7 +218,7 @@ test('short of the temperature is said plainly, and the cook decides', async ({ 
   await cookUntil(page, /^Check the/);
   await page.getByLabel('Thickest part of a thick piece').fill('68');
   await page.getByRole('button', { name: 'Write it down' }).click();
-  await expect(page.getByText(/^68 °C measured.*, 74 °C to reach\./)).toContainText('Short by 6');
+  await expect(page.getByText(/^68 °C measured.*, 74 °C to reach\./)).toContainText('Short by 6 °C');
   await page.getByLabel('Thickest part of a thick piece').fill('79');
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText(/^79 °C measured/)).toContainText('Reached, in that piece');

@@ -23,6 +23,8 @@ Object.assign(globalThis, {
     removeListener: () => undefined,
   }),
   scrollTo: () => undefined,
+  /** Put in by the build. */
+  __BUILD__: 'test',
 });
 Element.prototype.scrollIntoView = () => undefined;
 URL.createObjectURL = () => 'blob:kept';

@@ -1,7 +1,17 @@
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { decider, formatTemp, minutesMore, SAFE_C, type CookState, type Plan } from '../../../core/index';
+import {
+  decider,
+  formatTemp,
+  formatTempDifference,
+  minutesMore,
+  SAFE_C,
+  tempFrom,
+  tempIn,
+  type CookState,
+  type Plan,
+} from '../../../core/index';
 import { freshId } from '../../store/dishes';
 import type { OwnStepProps } from './stepProps';
 import type { Tell } from './tell';
@@ -13,12 +23,11 @@ export function MeatStep({ plan, kitchen, state, done, tell, plugged }: OwnStepP
   const places = [...new Set([...(main ? [main.label] : []), ...plan.meat.map((m) => m.label)])];
   const [where, setWhere] = useState(places[0] ?? '');
   const value = Number.parseFloat(text.replace(',', '.'));
-  const tempC = kitchen.units.temperature === 'F' ? (value - 32) / 1.8 : value;
+  const tempC = tempFrom(value, kitchen.units);
   const usable = Number.isFinite(tempC) && tempC > -30 && tempC < 130;
   const measured = plan.meat.find((m) => m.label === (state.coreWhere || where)) ?? main;
   const need = measured?.safeC ?? SAFE_C[kitchen.authority].poultry;
-  const shown = (c: number): string =>
-    String(Math.round((kitchen.units.temperature === 'F' ? c * 1.8 + 32 : c) * 10) / 10);
+  const shown = (c: number): string => String(Math.round(tempIn(c, kitchen.units) * 10) / 10);
   const short = state.coreC !== null && state.coreC < need;
   return (
     <div className="meat-check">
@@ -30,7 +39,7 @@ export function MeatStep({ plan, kitchen, state, done, tell, plugged }: OwnStepP
             inputMode="decimal"
             autoComplete="off"
             value={text}
-            placeholder={String(Math.round(kitchen.units.temperature === 'F' ? need * 1.8 + 32 : need))}
+            placeholder={String(Math.round(tempIn(need, kitchen.units)))}
             onChange={(e) => setText(e.target.value.slice(0, 6))}
           />
           <span>°{kitchen.units.temperature}</span>
@@ -71,7 +80,9 @@ export function MeatStep({ plan, kitchen, state, done, tell, plugged }: OwnStepP
         <p role="status" className={short ? 'severity-stop' : ''}>
           {formatTemp(state.coreC, kitchen.units)} measured
           {state.coreWhere ? ` in the ${state.coreWhere}` : ''}, {formatTemp(need, kitchen.units)} to reach.{' '}
-          {short ? `Short by ${Math.ceil(need - state.coreC)}.` : 'Reached, in that piece.'}
+          {short
+            ? `Short by ${formatTempDifference(Math.max(1, Math.ceil(need - state.coreC)), kitchen.units)}.`
+            : 'Reached, in that piece.'}
         </p>
       )}
       {short && state.coreC !== null && (

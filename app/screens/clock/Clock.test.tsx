@@ -78,7 +78,9 @@ describe('the clock', () => {
 
   it('has the same as a table, ending with the end', async () => {
     await open();
-    const minutes = [...document.querySelectorAll('details .clock-table tbody th')].map((r) => Number(r.textContent));
+    const minutes = [...document.querySelectorAll('details .clock-table tbody th')].map((r) =>
+      Number(r.textContent),
+    );
     expect(minutes.length).toBeGreaterThan(8);
     expect(minutes).toEqual([...minutes].sort((x, y) => x - y));
     expect(minutes.at(-1)).toBe(Math.round(line(/^pot$/).at(-1)!.x));
