@@ -4,7 +4,12 @@ import { planning } from '../workers/planning';
 /** The worker's door without a worker: the same work, on the same thread. */
 let jobs = 0;
 
-export const planningWorker = () => planning;
+/** Answers come later, as they do from another thread. */
+export const planningWorker = () => ({
+  outlooks: async (...ask: Parameters<typeof planning.outlooks>) => planning.outlooks(...ask),
+  pots: async (...ask: Parameters<typeof planning.pots>) => planning.pots(...ask),
+  schools: async (...ask: Parameters<typeof planning.schools>) => planning.schools(...ask),
+});
 
 export function startRanges(
   ask: { input: HeatInput; minutes: number; lead: number; runs: number },

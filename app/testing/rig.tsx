@@ -1,4 +1,4 @@
-import { act, cleanup, render, screen, waitFor } from '@testing-library/react';
+import { act, cleanup, configure, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import {
   DishSchema,
@@ -12,6 +12,10 @@ import {
 } from '../../core/index';
 import { App } from '../App';
 import { db } from '../store/db';
+
+// The planning that a worker does elsewhere is done on the same thread here.
+configure({ asyncUtilTimeout: 6000 });
+jest.setTimeout(30_000);
 
 /** A dish of these lines, as a cook would have written it. */
 export function dishOf(

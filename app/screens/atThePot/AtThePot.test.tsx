@@ -65,14 +65,14 @@ describe('a whole cook', () => {
       note: 'more coriander',
     });
     await waitFor(() => expect(window.location.pathname).toBe(`/log/${cookId}`));
-  }, 20_000);
+  });
 
   it('is there again after a reload, at the same step', async () => {
     await begin();
     await goTo(/^Close and set/);
     await reopenAt(`/cook/${cookId}`);
     expect(title()).toBe('Close and set');
-  }, 15_000);
+  });
 
   it('takes back the last tap, and only that', async () => {
     await begin();
@@ -141,7 +141,7 @@ describe('the held-back tray', () => {
     expect(tray().textContent).toMatch(/double cream.*coriander/);
     await goTo(/^Open/);
     expect(within(tray()).getByRole('heading').textContent).toBe('Held back: now');
-  }, 15_000);
+  });
 
   it('says what adding something early would do, and lets the cook overrule, on the record', async () => {
     await begin();
@@ -207,7 +207,7 @@ describe('timers', () => {
     expect(timers().textContent).toMatch(/Under pressure/);
     await doStep();
     await waitFor(() => expect(timers().textContent).not.toMatch(/Under pressure/));
-  }, 15_000);
+  });
 });
 
 describe('the thermometer', () => {
@@ -232,7 +232,7 @@ describe('the thermometer', () => {
     write('76');
     expect(await screen.findByText(/Reached, in that piece/)).toBeTruthy();
     expect(document.body.textContent).not.toMatch(/\bsafe\b/i);
-  }, 20_000);
+  });
 
   it('speaks the household’s degrees and takes them', async () => {
     await begin(dishOf(CURRY), kitchenOf({ units: { weight: 'us', temperature: 'F' } }));
@@ -241,7 +241,7 @@ describe('the thermometer', () => {
     expect(await screen.findByText(/150 °F measured .* 165 °F to reach\. Short by 1\d °F/)).toBeTruthy();
     expect((await kept()).coreC).toBeCloseTo(65.6, 1);
     expect(document.body.textContent).not.toContain('°C');
-  }, 20_000);
+  });
 
   it('refuses what is no temperature', async () => {
     await begin();
@@ -249,7 +249,7 @@ describe('the thermometer', () => {
     fireEvent.change(screen.getByLabelText('Thickest part of a thick piece'), { target: { value: 'hot' } });
     expect(screen.getByText('A temperature in °C, please.')).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Write it down' })).toHaveProperty('disabled', true);
-  }, 20_000);
+  });
 });
 
 describe('the sauce, measured in the middle of a cook', () => {
@@ -266,7 +266,7 @@ describe('the sauce, measured in the middle of a cook', () => {
       expect(screen.getByRole('region', { name: 'Timers' }).textContent).toMatch(/Simmer the flour/),
     );
     expect((await kept()).sauce).toMatchObject({ sauceG: 900, chosen: { thickener: 'paste' } });
-  }, 20_000);
+  });
 });
 
 describe('sides', () => {

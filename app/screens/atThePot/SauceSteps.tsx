@@ -112,7 +112,7 @@ export function ThickenStep({ plan, state, kitchen, done, tell }: OwnStepProps) 
         </p>
       ) : (
         <>
-          <DoseLines dose={dose} rules={plan.rules} />
+          <DoseLines dose={dose} rules={plan.rules} kitchen={kitchen} />
           <p className="soft">
             for {formatMass(input.sauceG, kitchen.units)} of sauce
             {state.sauce?.how === 'forecast' || !state.sauce ? ', as forecast' : ', as measured'}.{' '}

@@ -64,7 +64,7 @@ describe('the clock', () => {
     const high = line(/core, eight in ten/);
     expect(low).toHaveLength(high.length);
     low.forEach((p, i) => expect(high[i]!.y).toBeGreaterThanOrEqual(p.y));
-  }, 15_000);
+  });
 
   it('judges everything in the pot, and knows nothing of a piece', async () => {
     await open();

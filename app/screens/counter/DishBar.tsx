@@ -126,7 +126,7 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
             ))}
           </Form.Select>
         </Form.Group>
-        <MeatKnobs plan={plan} set={set} />
+        <MeatKnobs plan={plan} units={kitchen.units} set={set} />
         <Form.Group className="field" controlId="aim">
           <Form.Label>Sauce</Form.Label>
           <Form.Select
@@ -176,9 +176,11 @@ function NameField({ name, onName }: { name: string; onName: (name: string) => v
 
 function MeatKnobs({
   plan,
+  units,
   set,
 }: {
   plan: Plan;
+  units: Kitchen['units'];
   set: (label: string, change: Partial<Dish['settings']>, coalesce?: string) => void;
 }) {
   const main = plan.meat[0];
@@ -198,7 +200,7 @@ function MeatKnobs({
     <>
       <Form.Group className="field" controlId="thickness">
         <Form.Label>
-          {formatMass(main.massG)} {main.label}, thick
+          {formatMass(main.massG, units)} {main.label}, thick
         </Form.Label>
         <span className="unit-field">
           <Form.Control

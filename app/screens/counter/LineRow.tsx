@@ -9,6 +9,7 @@ import {
   type Moment,
   type PlacedItem,
   type Plan,
+  formatVolume,
 } from '../../../core/index';
 import type { EditDish } from './edit';
 import { besideMoment, dragId, moveTo } from './moving';
@@ -38,7 +39,7 @@ function remark(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
   const meat = plan.meat.find((m) => m.item.lineId === item.lineId);
   if (meat) return `${Math.round(meat.thicknessMm)} mm`;
   const poured = plan.liquid.entries.find((e) => e.lineId === item.lineId && e.kind === 'poured');
-  if (poured && !isHeldBack(item.moment)) return `counts ${Math.round(poured.ml.mid / 5) * 5}`;
+  if (poured && !isHeldBack(item.moment)) return `counts ${formatVolume(poured.ml.mid, units)}`;
   const wait = WAIT[item.moment];
   if (wait) return item.moment === 'dairy' && item.read.food?.dairy ? dairyWait(item, plan, units) : wait;
   if (item.part) return item.part;

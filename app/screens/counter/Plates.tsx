@@ -70,7 +70,7 @@ export function Plates({
             <span className="meat-on-hand">
               <Form.Control
                 value={meat}
-                placeholder={`${formatMass(main.massG)} now; 1.35 kg`}
+                placeholder={`${formatMass(main.massG, kitchen.units)} now; ${kitchen.units.weight === 'us' ? '3 lb' : '1.35 kg'}`}
                 onChange={(e) => setMeat(e.target.value)}
                 isInvalid={meat.trim() !== '' && plates === null}
                 aria-describedby="meat-answer"

@@ -14,6 +14,7 @@ import {
   readRecipe,
   type MethodHints,
   type PlacedItem,
+  type Kitchen,
 } from '../../../core/index';
 import { Stepper } from '../../parts/Stepper';
 import { createDish } from '../../store/dishes';
@@ -26,10 +27,10 @@ const EXAMPLE = `1½ lb boneless chicken thighs, in 3 cm pieces
 juice of ½ lemon
 salt to taste`;
 
-function remarkOf({ read }: PlacedItem): string {
+function remarkOf({ read }: PlacedItem, units: Kitchen['units']): string {
   if (read.several.length > 1) return `${read.several.length} things in one line`;
   if (!read.food) return read.doubt;
-  if (read.massG.mid > 0) return `about ${formatMass(read.massG.mid)}`;
+  if (read.massG.mid > 0) return `about ${formatMass(read.massG.mid, units)}`;
   if (read.confidence === 'unsure') return read.doubt;
   return read.toTaste ? 'to taste' : '';
 }
@@ -148,7 +149,7 @@ export default function NewDish() {
                 {read.map((p) => (
                   <li key={p.lineId} className={p.read.confidence === 'unsure' ? 'is-unsure' : ''}>
                     <span>{p.read.known || '?'}</span>
-                    <span className="soft">{remarkOf(p)}</span>
+                    <span className="soft">{kitchen && remarkOf(p, kitchen.units)}</span>
                     <span className={`read-moment moment-${p.moment}`}>
                       {placed
                         .filter((x) => x.lineId === p.lineId)

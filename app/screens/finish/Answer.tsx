@@ -63,7 +63,7 @@ export function Answer({
   return (
     <>
       <div className="bench-answer">
-        <DoseLines dose={dose} rules={rules} />
+        <DoseLines dose={dose} rules={rules} kitchen={kitchen} />
       </div>
       <Becomes input={input} dose={dose} glaze={bench.aim === 'glaze'} />
       <Notes input={input} dose={dose} bench={bench} kitchen={kitchen} />
@@ -138,16 +138,16 @@ function Notes({
 }
 
 /** The dose in spoons and grams, and the cold liquid it is stirred into. */
-export function DoseLines({ dose, rules }: { dose: Dose; rules: HouseRules }) {
+export function DoseLines({ dose, rules, kitchen }: { dose: Dose; rules: HouseRules; kitchen: Kitchen }) {
   const { thickener: t, starchG } = dose;
   const yolks = Math.max(1, Math.round(starchG / 18));
   const amount =
     t.id === 'yolk'
       ? String(yolks)
       : t.how === 'boil-down'
-        ? formatVolume(starchG)
+        ? formatVolume(starchG, kitchen.units)
         : t.how === 'blend'
-          ? formatMass(starchG)
+          ? formatMass(starchG, kitchen.units)
           : formatSpoons(starchG / t.gPerMl);
   return (
     <>

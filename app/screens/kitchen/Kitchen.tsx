@@ -195,6 +195,7 @@ function Pots({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitchen }) 
           <PotCard
             key={pot.id}
             pot={pot}
+            units={kitchen.units}
             isUsual={pot.id === kitchen.potId}
             isOnly={kitchen.pots.length === 1}
             onUsual={() => change({ potId: pot.id })}

@@ -2,12 +2,13 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
-import { formatVolume, heightMm, type Pot } from '../../../core/index';
+import { formatVolume, heightMm, type Pot, type Kitchen } from '../../../core/index';
 import { FigureField } from '../../parts/FigureField';
 
 /** One pot: its figures, every one the household's to correct. */
 export function PotCard({
   pot,
+  units,
   isUsual,
   isOnly,
   onUsual,
@@ -15,6 +16,7 @@ export function PotCard({
   onRemove,
 }: {
   pot: Pot;
+  units: Kitchen['units'];
   isUsual: boolean;
   isOnly: boolean;
   onUsual: () => void;
@@ -46,7 +48,7 @@ export function PotCard({
         <div>
           <strong>{pot.name}</strong> {isUsual && <span className="small soft">the usual one</span>}
           <div className="small soft">
-            {pot.kind}, {pot.diameterCm} cm across, needs {formatVolume(pot.minThinMl)} thin liquid,{' '}
+            {pot.kind}, {pot.diameterCm} cm across, needs {formatVolume(pot.minThinMl, units)} thin liquid,{' '}
             {Math.round(heightMm(pot))} mm deep
             {pot.altitudeM !== null && `, at ${pot.altitudeM} m`}
           </div>
