@@ -17,6 +17,9 @@ const entryOf = (dish: Dish): Entry => ({
   note: dish.note,
 });
 
+/** From this many letters on two may be wrong: two swapped letters are two errors. */
+const SWAPPED = 6;
+
 /** Finds dishes by name, tag, ingredient or note, forgiving of typos and accents. Kept up to date dish by dish. */
 export class DishSearch {
   readonly #index = new MiniSearch<Entry>({
@@ -25,7 +28,7 @@ export class DishSearch {
     searchOptions: {
       boost: { name: 4, tags: 3, lines: 1, note: 0.5 },
       prefix: (term) => term.length >= 2,
-      fuzzy: (term) => (/^\d+$/.test(term) ? 0 : term.length >= 8 ? 2 : term.length >= 4 ? 1 : 0),
+      fuzzy: (term) => (/^\d+$/.test(term) ? 0 : term.length >= SWAPPED ? 2 : term.length >= 4 ? 1 : 0),
       combineWith: 'AND',
     },
   });

@@ -45,7 +45,10 @@ export function Backup() {
       warn: 'It takes the place of every dish, cook and pot that is here now.',
       run: async () => {
         const read = await importFile(chosen);
-        if (read.ok) say(`Read ${read.dishes} dishes and ${read.cooks} cooks.`);
+        if (read.ok)
+          say(
+            `Read ${read.dishes} ${read.dishes === 1 ? 'dish' : 'dishes'} and ${read.cooks} ${read.cooks === 1 ? 'cook' : 'cooks'}.`,
+          );
         else setBad(read.message);
       },
     });

@@ -49,7 +49,9 @@ export default function Logbook() {
       <div className="page-head">
         <div>
           <h1>What did we learn?</h1>
-          <p className="soft mb-0">{cooks.length} cooks</p>
+          <p className="soft mb-0">
+            {cooks.length} {cooks.length === 1 ? 'cook' : 'cooks'}
+          </p>
         </div>
         <Form.Group className="field" controlId="log-search">
           <Form.Label>Search the log</Form.Label>
@@ -76,7 +78,8 @@ export default function Logbook() {
                   <strong>{t.pot.name}</strong>
                   <span className="small">
                     comes up {percent(t.comeUpFactor, 'slower', 'quicker')}, comes down{' '}
-                    {percent(t.releaseFactor, 'slower', 'quicker')} · {t.cooks} cooks
+                    {percent(t.releaseFactor, 'slower', 'quicker')} · {t.cooks}{' '}
+                    {t.cooks === 1 ? 'cook' : 'cooks'}
                   </span>
                 </li>
               ))}

@@ -1,0 +1,65 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { CUTS } from '../../../core/index';
+import { db } from '../../store/db';
+import { kitchenOf, openAt, reopenAt } from '../../testing/rig';
+
+const whole = () => screen.findByText(`${CUTS.length} cuts`, {}, { timeout: 30_000 });
+const row = (name: string): (number | null)[] => {
+  const tr = [...document.querySelectorAll('.minutes-table tbody tr')].find((r) =>
+    r.querySelector('th')?.textContent?.startsWith(name),
+  );
+  return [...(tr?.querySelectorAll('td:not(.is-wide)') ?? [])].map((td) =>
+    td.textContent === '–' ? null : Number(td.textContent),
+  );
+};
+const rises = (list: (number | null)[]): void => {
+  const known = list.filter((x): x is number => x !== null);
+  expect(known.length).toBeGreaterThan(1);
+  expect(known).toEqual([...known].sort((a, b) => a - b));
+};
+
+it('computes every cut for this pot, thicker never sooner and frozen never sooner', async () => {
+  await openAt('/minutes');
+  await whole();
+  const fresh = row('beef chuck');
+  rises(fresh);
+  rises(row('chicken breast'));
+  fireEvent.click(screen.getByLabelText('Frozen, in loose pieces'));
+  const frozen = row('beef chuck');
+  frozen.forEach((min, i) => min !== null && expect(min).toBeGreaterThanOrEqual(fresh[i] ?? 0));
+});
+
+it('finds a cut, and says when there is none', async () => {
+  await openAt('/minutes');
+  await whole();
+  fireEvent.change(screen.getByLabelText('Find a cut'), { target: { value: ' LAMB ' } });
+  expect(
+    [...document.querySelectorAll('.minutes-table tbody th')].every((th) =>
+      /lamb/.test(th.textContent ?? ''),
+    ),
+  ).toBe(true);
+  fireEvent.change(screen.getByLabelText('Find a cut'), { target: { value: 'zamble' } });
+  expect(screen.getByText('No cut of that name.')).toBeTruthy();
+});
+
+it('keeps the table for the next time, and computes anew for another height', async () => {
+  await openAt('/minutes');
+  await whole();
+  const low = row('beef chuck');
+  await waitFor(async () => expect(await db.meta.get('minutes electric-standard')).toBeDefined());
+  const started = performance.now();
+  await reopenAt('/minutes');
+  await whole();
+  expect(performance.now() - started).toBeLessThan(3000);
+  await db.kitchen.update('home', { altitudeM: 2400 });
+  await screen.findByText(/2400 m up/);
+  await waitFor(() => expect(row('beef chuck').length).toBe(low.length), { timeout: 20_000 });
+  await whole();
+  row('beef chuck').forEach((min, i) => expect(min).toBeGreaterThanOrEqual(low[i] ?? 0));
+});
+
+it('speaks Fahrenheit to a house that does, and never says that anything is safe', async () => {
+  await openAt('/minutes', { kitchen: kitchenOf({ units: { weight: 'us', temperature: 'F' } }) });
+  expect(document.querySelector('.page-head')?.textContent).toMatch(/poultry 165 °F/);
+  expect(document.body.textContent).not.toMatch(/°C|\bsafe\b/);
+});
