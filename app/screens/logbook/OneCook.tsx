@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
@@ -12,6 +13,8 @@ import {
   type CookState,
   type Kitchen,
   type ThickenerId,
+  planDish,
+  formatNumber,
 } from '../../../core/index';
 import { clock, day } from '../../parts/now';
 import { Photo } from '../../parts/Photo';
@@ -47,6 +50,10 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
   const dish = useDish(cook.dish?.id ?? '');
   const c = compareCook(cook);
   const notes = [...nextTimeNotes(cook), ...(cook.verdict?.note ? [cook.verdict.note] : [])];
+  const titles = useMemo(
+    () => new Map(cook.dish ? planDish(cook.dish, kitchen).steps.map((s) => [s.id, s.title]) : []),
+    [cook.dish, kitchen],
+  );
   const differences = whyDiffered(cook, kitchen.units);
   const readings = useReadings(cook.cookId);
   const fresh = notes.filter((n) => !dish?.nextTime.includes(n));
@@ -71,7 +78,8 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
       <h1>{cook.dish?.name}</h1>
       <p className="soft">
         {day(cook.startedAt)}, {clock(cook.startedAt)}
-        {cook.servedAt ? ` to ${clock(cook.servedAt)}` : ''} · {cook.potName} · {cook.dish?.plates} plates ·{' '}
+        {cook.servedAt ? ` to ${clock(cook.servedAt)}` : ''} · {cook.potName} ·{' '}
+        {formatNumber(cook.dish?.plates ?? 0)} {cook.dish?.plates === 1 ? 'plate' : 'plates'} ·{' '}
         {verdictWords(cook)}
       </p>
       <table className="compare">
@@ -166,7 +174,7 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
             <dd>
               {Object.entries(cook.done)
                 .filter(([, d]) => d.skipped)
-                .map(([id, d]) => `${id} (${d.skipped})`)
+                .map(([id, d]) => `${titles.get(id) ?? id} (${d.skipped?.toLowerCase()})`)
                 .join(', ')}
             </dd>
           </>
