@@ -24,7 +24,7 @@ export default tseslint.config(
   },
   {
     files: ['core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.{ts,tsx}'],
     rules: {
       'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'localStorage', 'setTimeout'],
       'no-restricted-properties': [
@@ -34,6 +34,6 @@ export default tseslint.config(
       ],
     },
   },
-  { files: ['**/*.test.ts'], rules: { '@typescript-eslint/no-non-null-assertion': 'off' } },
+  { files: ['**/*.test.{ts,tsx}'], rules: { '@typescript-eslint/no-non-null-assertion': 'off' } },
   { files: ['**/*.cjs'], languageOptions: { sourceType: 'commonjs' } },
 );

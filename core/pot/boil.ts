@@ -65,6 +65,9 @@ export function boilOf(items: readonly PlacedItem[], liquid: LiquidSum): Boil {
   };
 }
 
+/** What a jug shows, ml. */
+const JUG_ML = 25;
+
 /** Thin liquid to pour in so that the fluid boils freely again, ml; 0 when it does. Rounded up to what a jug shows. */
 export function loosenMl(boil: Boil, thinMl: number): number {
   if (boil.verdict === 'free') return 0;
@@ -75,5 +78,5 @@ export function loosenMl(boil: Boil, thinMl: number): number {
   const byShare = (thinShare.slow * thick) / (1 - thinShare.slow) - now;
   const byStrength = fluid * (boil.strengthPercent / strengthPercent.slow - 1);
   const more = Math.max(byShare, byStrength, 0);
-  return more < 2 ? 0 : Math.ceil((more * 1.03) / 25) * 25;
+  return Math.max(1, Math.ceil((more * 1.03) / JUG_ML)) * JUG_ML;
 }

@@ -134,6 +134,17 @@ describe('laws of the pot', () => {
     );
   });
 
+  it('offers a splash where only a drop is missing', () => {
+    const thick = ['400 g passata', '150 g rice', '59 g tomato paste', '293 ml water'];
+    const { boil, liquid } = load(thick);
+    expect(boil.verdict).toBe('slow');
+    const more = loosenMl(boil, liquid.countedMl.mid);
+    expect(more).toBe(25);
+    expect(load([...thick, { text: `${more} ml water`, added: true, moment: 'lid' }]).boil.verdict).toBe(
+      'free',
+    );
+  });
+
   it('loosening by what is offered makes it boil freely', () => {
     fc.assert(
       fc.property(
