@@ -24,6 +24,7 @@ const LIST = '/api/devices';
 const ListSchema = z.object({ devices: z.array(DeviceSchema).max(200) });
 const MadeSchema = z.object({ kitchenId: z.string(), devices: z.array(DeviceSchema) });
 const TroubleSchema = z.object({ message: z.string().max(300) });
+const ODD = 'The server answers something odd. Is it the one that came with this app?';
 const AWAY = 'The server does not answer. Is it still running?';
 
 async function ask(
@@ -67,7 +68,8 @@ export async function makeKitchen(
   const answer = await ask('/api/kitchens', 'POST', request);
   void mutate(LIST);
   if ('message' in answer) return answer;
-  return { kitchenId: MadeSchema.parse(answer.data).kitchenId };
+  const made = MadeSchema.safeParse(answer.data);
+  return made.success ? { kitchenId: made.data.kitchenId } : { message: ODD };
 }
 
 /** Puts a simulated kitchen away. */
