@@ -44,7 +44,10 @@ describe('the alarm', () => {
     const notes: string[] = [];
     class FakeNote {
       static permission = 'granted';
-      constructor(_title: string, options: { body: string }) {
+      constructor(
+        readonly title: string,
+        options: { body: string },
+      ) {
         notes.push(options.body);
       }
     }

@@ -58,6 +58,8 @@ export function tempOf(enthalpy: number): number {
 const GRID = { stepM: 0.0009, least: 18, most: 24, thinnestM: 0.002 };
 /** Weight of the new time level in a step: a little over a half, second order in practice and calm at any step. */
 const THETA = 0.55;
+/** Most rounds in which it is found out where shells with ice end. */
+const ROUNDS = 8;
 
 /** Apparent heat capacity at a temperature, J/kgK: the slope of `enthalpyOf`. */
 function slopeAt(tempC: number): number {
@@ -105,8 +107,10 @@ export class Piece {
   readonly #toCore: number;
   readonly #t: Float64Array;
   readonly #p: Float64Array;
-  /** The old time level's part of the flow into shell i from outside. */
-  readonly #old: Float64Array;
+  /** The old time level's part of the flow in through the surface. */
+  #before = 0;
+  /** Where the shells were last guessed to end, while there is ice. */
+  readonly #guess: Float64Array;
   readonly #kept: Factored[] = [];
   /** The elimination while there is ice, made anew at each step; never one of those kept. */
   readonly #icy: Factored;
@@ -137,7 +141,7 @@ export class Piece {
     this.#kgOf = this.massKg / this.#kg.reduce((s, v) => s + v, 0);
     this.#t = new Float64Array(n).fill(spec.startC);
     this.#p = new Float64Array(n);
-    this.#old = new Float64Array(n);
+    this.#guess = new Float64Array(n);
     this.#isFresh = spec.startC >= MEAT.freezeFromC;
     this.#icy = this.#now = this.#blank();
   }
@@ -214,12 +218,13 @@ export class Piece {
   prepare(dtS: number, aroundC: number, surfaceWPerM2K: number, isStiff = false): void {
     const theta = isStiff ? 1 : THETA;
     if (aroundC < MEAT.freezeFromC) this.#isFresh = false;
-    const f = this.#isFresh
-      ? this.#factored(dtS, surfaceWPerM2K, theta)
-      : this.#factor(this.#icy, dtS, surfaceWPerM2K, theta);
-    this.#now = f;
-    if (this.#isFresh) this.#prepareFresh(f, aroundC);
-    else this.#prepareFrozen(f, aroundC);
+    if (this.#isFresh) {
+      this.#now = this.#factored(dtS, surfaceWPerM2K, theta);
+      this.#prepareFresh(this.#now, aroundC);
+    } else {
+      this.#now = this.#icy;
+      this.#prepareFrozen(dtS, aroundC, surfaceWPerM2K);
+    }
   }
 
   /** The linear case: what shell i ends at is a weighted sum, in which only one product waits for the shell inside. */
@@ -246,7 +251,7 @@ export class Piece {
     }
     const g = f.g[last] as number;
     const flow = (1 - f.theta) * g * (aroundC - here);
-    this.#old[last] = flow;
+    this.#before = flow;
     end =
       (weights[w] as number) * inside +
       (weights[w + 1] as number) * here +
@@ -263,30 +268,45 @@ export class Piece {
     this.offset = surface * last - outside * this.#kgOf;
   }
 
-  #prepareFrozen(f: Factored, aroundC: number): void {
-    const n = this.#n;
-    const { g, store, inverse, theta } = f;
-    const t = this.#t;
-    const p = this.#p;
-    const old = this.#old;
-    let here = t[0] as number;
-    let inner = 0;
-    let brought = 0;
-    for (let i = 0; i < n - 1; i++) {
-      const next = t[i + 1] as number;
-      const flow = (1 - THETA) * (g[i] as number) * (next - here);
-      old[i] = flow;
-      const end = ((store[i] as number) * here + flow - inner + brought) * (inverse[i] as number);
-      p[i] = end;
-      brought = THETA * (g[i] as number) * end;
-      inner = flow;
-      here = next;
+  /**
+   * With ice the heat capacity of a shell depends on where it ends: the elimination is repeated, taking each shell as frozen,
+   * thawing or thawed where the last round left it, until that no longer changes. Without it a thin shell that runs out of ice
+   * within a step would take the heat of the whole step and be hotter than anything around it. Weighs the new time level
+   * alone: ice conducts so well that anything less would let the thin shells swing.
+   */
+  #prepareFrozen(dtS: number, aroundC: number, surfaceWPerM2K: number): void {
+    const f = this.#icy;
+    const guess = this.#guess;
+    guess.set(this.#t);
+    for (let round = 0; round < ROUNDS; round++) {
+      this.#factor(f, dtS, surfaceWPerM2K, 1, 1, guess);
+      this.#eliminateFrozen(f, dtS);
+      let outside = aroundC;
+      let changed = false;
+      for (let i = this.#n - 1; i >= 0; i--) {
+        outside = (this.#p[i] as number) + (f.q[i] as number) * outside;
+        if (slopeAt(outside) !== slopeAt(guess[i] as number)) changed = true;
+        guess[i] = outside;
+      }
+      if (!changed) return;
     }
-    const outside = (1 - theta) * (g[n - 1] as number) * (aroundC - here);
-    old[n - 1] = outside;
-    const last = ((store[n - 1] as number) * here + outside - inner + brought) * (inverse[n - 1] as number);
-    p[n - 1] = last;
-    this.#couple(f, last, outside);
+  }
+
+  #eliminateFrozen(f: Factored, dtS: number): void {
+    const { g, store, inverse } = f;
+    const t = this.#t;
+    const guess = this.#guess;
+    const p = this.#p;
+    let brought = 0;
+    let end = 0;
+    for (let i = 0; i < this.#n; i++) {
+      const c = guess[i] as number;
+      const gained = ((enthalpyOf(c) - enthalpyOf(t[i] as number)) * (this.#kg[i] as number)) / dtS;
+      end = ((store[i] as number) * c - gained + brought) * (inverse[i] as number);
+      p[i] = end;
+      brought = (g[i] as number) * end;
+    }
+    this.#couple(f, end, 0);
   }
 
   /** Second half: substitutes back from the surface at the pot's new temperature. Returns the heat taken up, J. */
@@ -304,8 +324,7 @@ export class Piece {
       t[i] = outside;
     }
     const last = this.#n - 1;
-    const flow =
-      this.#now.theta * (g[last] as number) * (aroundC - this.surfaceC) + (this.#old[last] as number);
+    const flow = this.#now.theta * (g[last] as number) * (aroundC - this.surfaceC) + this.#before;
     return flow * this.#kgOf * dtS;
   }
 
@@ -320,8 +339,7 @@ export class Piece {
     let fresh = true;
     for (let i = n - 1; i >= 0; i--) {
       const end = (this.#p[i] as number) + (q[i] as number) * outside;
-      const weight = i === n - 1 ? this.#now.theta : THETA;
-      const flow = weight * (g[i] as number) * (outside - end) + (this.#old[i] as number);
+      const flow = (g[i] as number) * (outside - end);
       if (i === n - 1) taken = flow;
       else {
         const at = i + 1;
@@ -344,12 +362,20 @@ export class Piece {
       const f = this.#kept[i] as Factored;
       if (f.surfaceWPerM2K === surfaceWPerM2K && f.dtS === dtS && f.theta === theta) return f;
     }
-    const made = this.#factor(this.#blank(), dtS, surfaceWPerM2K, theta);
+    const made = this.#factor(this.#blank(), dtS, surfaceWPerM2K, theta, THETA, this.#t);
     this.#kept.push(made);
     return made;
   }
 
-  #factor(f: Factored, dtS: number, surfaceWPerM2K: number, theta: number): Factored {
+  /** `theta` and `inside` weigh the new time level at the surface and inside; `ends` say where the shells end, for their capacity. */
+  #factor(
+    f: Factored,
+    dtS: number,
+    surfaceWPerM2K: number,
+    theta: number,
+    inside: number,
+    ends: Float64Array,
+  ): Factored {
     const n = this.#n;
     const t = this.#t;
     const fresh = MEAT.conductivityWPerMK * this.#conduction;
@@ -368,15 +394,15 @@ export class Piece {
       const g = isSurface
         ? face / (this.#dx / (2 * k) + 1 / surfaceWPerM2K)
         : (((2 * k * kNext) / (k + kNext)) * face) / this.#dx;
-      const outward = (isSurface ? theta : THETA) * g;
-      const store = ((this.#kg[i] as number) * slopeAt(t[i] as number)) / dtS;
+      const outward = (isSurface ? theta : inside) * g;
+      const store = ((this.#kg[i] as number) * slopeAt(ends[i] as number)) / dtS;
       const inverse = 1 / (store + outward + inner * (1 - innerQ));
       f.g[i] = g;
       f.store[i] = store;
       f.inverse[i] = inverse;
       f.q[i] = outward * inverse;
-      const fromInside = i === 0 ? 0 : (1 - THETA) * (f.g[i - 1] as number);
-      const fromOutside = isSurface ? 0 : (1 - THETA) * g;
+      const fromInside = i === 0 ? 0 : (1 - inside) * (f.g[i - 1] as number);
+      const fromOutside = isSurface ? 0 : (1 - inside) * g;
       f.weights[4 * i] = fromInside * inverse;
       f.weights[4 * i + 1] = (store - fromInside - fromOutside) * inverse;
       f.weights[4 * i + 2] = fromOutside * inverse;

@@ -256,10 +256,10 @@ export class Run {
     this.#purgeJ = HEAT_FIGURES.purgeG.value * this.factors.purge * HEAT_FIGURES.latentJPerG.value;
   }
 
-  /** One step of heating a closed pot at a power: the air leaves at the boil, then the pressure rises. */
+  /** One step of heating a closed pot at a power: the air leaves at the boil, then the pressure rises as far as the regulator lets it. */
   heat(powerW: number): void {
     const before = this.potC;
-    this.step(powerW, 1);
+    this.step(powerW, 1, undefined, Math.max(before, this.workingC));
     if (this.#purgeJ > 0 && this.potC > this.boilsC && before <= this.boilsC + 0.01) {
       this.#purgeJ -= (this.potC - this.boilsC) * this.capacity;
       this.potC = this.boilsC;

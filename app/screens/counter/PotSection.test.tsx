@@ -29,7 +29,7 @@ describe('the pot, cut open', () => {
     const order = plan.fill.layers.map((l) => l.label);
     const at = order.map((label) => words().indexOf(label));
     expect(at.every((i) => i >= 0)).toBe(true);
-    expect(words()).toMatch(/At most \d+ plates under the line/);
+    expect(words()).toMatch(/At most [\d½¼¾]+ plates under the line/);
   });
 
   it('is drawn to scale: a layer twice as deep is twice as tall', async () => {

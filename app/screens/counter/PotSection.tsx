@@ -1,5 +1,12 @@
 import { useRef, useState, type PointerEvent as ReactPointerEvent } from 'react';
-import { formatVolume, loadInOrder, type DisplayUnits, type Layer, type Plan } from '../../../core/index';
+import {
+  formatNumber,
+  formatVolume,
+  loadInOrder,
+  type DisplayUnits,
+  type Layer,
+  type Plan,
+} from '../../../core/index';
 import { useCompact } from '../../parts/compact';
 import type { EditDish } from './edit';
 import { spreadLabels, type Label } from './labels';
@@ -446,7 +453,7 @@ function PotWords({
         .
       </p>
       <p className="mb-0">
-        At most {fill.mostPlates} plates under the line. Sauce when the pin drops:{' '}
+        At most {formatNumber(fill.mostPlates)} plates under the line. Sauce when the pin drops:{' '}
         {formatVolume(liquid.sauceAfterG.low, units)} to {formatVolume(liquid.sauceAfterG.high, units)}.
       </p>
     </details>
