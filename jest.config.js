@@ -12,6 +12,8 @@ const transform = { '^.+\\.tsx?$': swc };
 
 /** Everything without a screen runs in Node alone; screens run in a stand-in for the browser. */
 export default {
+  // Both cores: left to itself the runner keeps one for whoever watches.
+  maxWorkers: '100%',
   projects: [
     {
       displayName: 'node',

@@ -14,7 +14,8 @@ import { App } from '../App';
 import { db } from '../store/db';
 
 // The planning that a worker does elsewhere is done on the same thread here.
-configure({ asyncUtilTimeout: 6000 });
+// Whether something is in sight is asked in the browser tests: asking it here of every element takes most of the time.
+configure({ asyncUtilTimeout: 6000, defaultHidden: true });
 jest.setTimeout(30_000);
 
 /** A dish of these lines, as a cook would have written it. */
@@ -70,4 +71,15 @@ export async function keptDish(id = 'd1'): Promise<Dish> {
   const dish = await db.dishes.get(id);
   if (!dish) throw new Error(`There is no dish ${id}`);
   return dish;
+}
+
+/** The field that a label names: the same as asking by label text, without asking every element of a large screen. */
+export function field(name: RegExp | string): HTMLInputElement {
+  const label = [...document.querySelectorAll('label')].find((l) => {
+    const text = l.textContent?.trim() ?? '';
+    return typeof name === 'string' ? text === name : name.test(text);
+  });
+  if (!(label?.control instanceof HTMLInputElement || label?.control instanceof HTMLSelectElement))
+    throw new Error(`No field is labelled ${name}`);
+  return label.control as HTMLInputElement;
 }

@@ -103,7 +103,7 @@ describe('laws of the heat', () => {
         expect(isDone(input, suggestedMin + 1)).toBe(true);
         if (suggestedMin > 2) expect(isDone(input, suggestedMin - 2)).toBe(false);
       }),
-      { numRuns: 40 },
+      { numRuns: 25 },
     );
   });
 
@@ -133,7 +133,7 @@ describe('laws of the heat', () => {
             expect(c).toBeGreaterThanOrEqual(coldest - 0.5);
           }
       }),
-      { numRuns: 40 },
+      { numRuns: 25 },
     );
   });
 

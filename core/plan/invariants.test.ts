@@ -118,7 +118,7 @@ describe('any dish, in any kitchen, under any rules', () => {
           if (s.timer) expect(s.timer.seconds).toBeGreaterThanOrEqual(0);
         }
       }),
-      { numRuns: 120 },
+      { numRuns: 60 },
     );
   });
 
@@ -131,7 +131,7 @@ describe('any dish, in any kitchen, under any rules', () => {
         const findings = plan.findings.map((f) => f.id);
         expect(new Set(findings).size).toBe(findings.length);
       }),
-      { numRuns: 80 },
+      { numRuns: 30 },
     );
   });
 
@@ -149,7 +149,7 @@ describe('any dish, in any kitchen, under any rules', () => {
           .map((i) => `${i.moment}: ${i.line.text}`);
         expect(missing).toEqual([]);
       }),
-      { numRuns: 80 },
+      { numRuns: 30 },
     );
   });
 
@@ -161,7 +161,7 @@ describe('any dish, in any kitchen, under any rules', () => {
         expect(JSON.stringify(planDish(dish, kitchen).steps)).toBe(first);
         expect(JSON.stringify([dish, kitchen])).toBe(before);
       }),
-      { numRuns: 40 },
+      { numRuns: 30 },
     );
   });
 
@@ -177,7 +177,7 @@ describe('any dish, in any kitchen, under any rules', () => {
         const dishS = plan.steps.reduce((s, x) => s + Math.round(x.durationS.mid), 0);
         expect(meal.lengthS).toBeGreaterThanOrEqual(dishS - plan.steps.length);
       }),
-      { numRuns: 40 },
+      { numRuns: 30 },
     );
   });
 });

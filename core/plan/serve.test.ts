@@ -52,6 +52,15 @@ describe('a meal laid out backwards', () => {
     );
   });
 
+  it('gives every moment of two cooks one thing to do each, whichever task was placed first', () => {
+    const sides = ['salad', 'mash', 'greens'].map((id) => SIDES.find((s) => s.id === id)!);
+    for (const [n] of PLANS.entries()) {
+      const meal = layOutMeal(inputOf(n, sides, { hands: 2, burners: 1 }));
+      for (const who of [0, 1]) expect(most(meal, (t) => t.who === who)).toBeLessThanOrEqual(1);
+      expect(meal.tasks.some((t) => t.side !== null && t.who === 1)).toBe(true);
+    }
+  });
+
   it('leaves no gap in the dish itself and does every task once', () => {
     for (const [n] of PLANS.entries()) {
       const input = inputOf(n, SIDES.slice(0, 3));

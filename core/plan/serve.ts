@@ -103,18 +103,6 @@ class Board {
   }
 
   put(job: Job, side: string | null, before: number, waitsS: number, note: string): void {
-    let who: number | null = null;
-    if (job.hands) {
-      const busy = new Set(
-        this.placed
-          .filter(
-            (t) =>
-              t.who !== null && t.before > before - job.durationS && t.before - (t.endS - t.startS) < before,
-          )
-          .map((t) => t.who),
-      );
-      who = busy.has(0) ? 1 : 0;
-    }
     this.placed.push({
       id: job.id,
       side,
@@ -122,7 +110,7 @@ class Board {
       startS: 0,
       endS: job.durationS,
       hands: job.hands,
-      who,
+      who: null,
       uses: job.uses,
       waitsS,
       note,
@@ -158,6 +146,7 @@ export function layOutMeal(input: MealInput): Meal {
       endS: lengthS - before + (t.endS - t.startS),
     }))
     .sort((a, b) => a.startS - b.startS || a.endS - b.endS);
+  giveHands(tasks, input.means.hands);
   return {
     tasks,
     lengthS,
@@ -169,6 +158,22 @@ export function layOutMeal(input: MealInput): Meal {
     yesterday: input.means.yesterday ? yesterdayOf(input) : [],
     handsS: tasks.filter((t) => t.hands).reduce((s, t) => s + t.endS - t.startS, 0),
   };
+}
+
+/**
+ * Says which pair of hands does what: the first has the dish, the second what is beside it, and each helps out where the other
+ * is busy. Tasks come by their start, so that whoever is free then is free for all of it.
+ */
+function giveHands(tasks: readonly MealTask[], hands: MealMeans['hands']): void {
+  const freeAt = [0, 0];
+  for (const task of tasks) {
+    if (!task.hands) continue;
+    const mine = task.side === null || hands === 1 ? 0 : 1;
+    const isFree = (who: number): boolean => (freeAt[who] ?? 0) <= task.startS + 1e-6;
+    const who = hands === 1 || isFree(mine) ? mine : 1 - mine;
+    task.who = who;
+    freeAt[who] = task.endS;
+  }
 }
 
 /** Everything of a meal that may be done the day before. */

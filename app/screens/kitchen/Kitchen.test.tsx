@@ -1,11 +1,11 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { POT_PRESETS, type Kitchen } from '../../../core/index';
 import { db } from '../../store/db';
-import { dishOf, kitchenOf, openAt, settle } from '../../testing/rig';
+import { dishOf, field, kitchenOf, openAt, settle } from '../../testing/rig';
 
 const kept = async (): Promise<Kitchen> => (await db.kitchen.get('home'))!;
 const give = (label: RegExp | string, file: File): void =>
-  void fireEvent.change(screen.getByLabelText(label), { target: { files: [file] } });
+  void fireEvent.change(field(label), { target: { files: [file] } });
 const fileOf = (name: string, text: string): File => {
   const file = new File([text], name, { type: 'application/json' });
   // The stand-in browser's files have no text of their own.
@@ -16,9 +16,9 @@ const fileOf = (name: string, text: string): File => {
 describe('the house', () => {
   it('is written down as it is changed, and only what makes sense', async () => {
     await openAt('/kitchen');
-    fireEvent.change(screen.getByLabelText('Height above the sea'), { target: { value: '1150' } });
+    fireEvent.change(field('Height above the sea'), { target: { value: '1150' } });
     await waitFor(async () => expect((await kept()).altitudeM).toBe(1150));
-    fireEvent.change(screen.getByLabelText('Height above the sea'), { target: { value: '99999' } });
+    fireEvent.change(field('Height above the sea'), { target: { value: '99999' } });
     expect(screen.getByRole('alert').textContent).toMatch(/Between -400 and 5500 m/);
     await settle();
     expect((await kept()).altitudeM).toBe(1150);
@@ -26,32 +26,32 @@ describe('the house', () => {
 
   it('asks for the room in the household’s degrees, keeps °C, and says the figures in them', async () => {
     await openAt('/kitchen', { kitchen: kitchenOf({ roomC: 20 }) });
-    expect(screen.getByLabelText('Kitchen temperature')).toHaveProperty('value', '20');
-    fireEvent.click(screen.getByRole('radio', { name: '°F' }));
-    await waitFor(() => expect(screen.getByLabelText('Kitchen temperature')).toHaveProperty('value', '68'));
-    fireEvent.change(screen.getByLabelText('Kitchen temperature'), { target: { value: '77' } });
+    expect(field('Kitchen temperature')).toHaveProperty('value', '20');
+    fireEvent.click(field('°F'));
+    await waitFor(() => expect(field('Kitchen temperature')).toHaveProperty('value', '68'));
+    fireEvent.change(field('Kitchen temperature'), { target: { value: '77' } });
     await waitFor(async () => expect((await kept()).roomC).toBeCloseTo(25, 9));
     expect(screen.getByText(/Poultry 165 °F, ground 160 °F, whole cuts 145 °F/)).toBeTruthy();
-    fireEvent.click(screen.getByRole('radio', { name: 'UK public figures' }));
+    fireEvent.click(field('UK public figures'));
     await screen.findByText(/Poultry 158 °F.*158 °F held for 2 minutes/);
     expect(document.querySelector('.page')?.textContent).not.toContain('°C.');
   });
 
   it('knows who eats here', async () => {
     await openAt('/kitchen');
-    fireEvent.click(screen.getByLabelText(/No gluten/));
-    fireEvent.click(screen.getByLabelText('peanut'));
+    fireEvent.click(field(/No gluten/));
+    fireEvent.click(field('peanut'));
     await waitFor(async () =>
       expect(await kept()).toMatchObject({ needs: ['no-gluten'], allergens: ['peanut'] }),
     );
-    fireEvent.click(screen.getByLabelText('peanut'));
+    fireEvent.click(field('peanut'));
     await waitFor(async () => expect((await kept()).allergens).toEqual([]));
   });
 
   it('chooses its schools, each with its cost, and puts them back', async () => {
     await openAt('/kitchen');
-    fireEvent.click(screen.getByLabelText(/Boil it down only/));
-    fireEvent.click(screen.getByLabelText(/Always quick/));
+    fireEvent.click(field(/Boil it down only/));
+    fireEvent.click(field(/Always quick/));
     await waitFor(async () =>
       expect((await kept()).rules).toMatchObject({ thickener: 'reduce', release: 'quick' }),
     );
@@ -65,7 +65,7 @@ describe('the house', () => {
 describe('pots', () => {
   it('are added like one that is known, made the usual one, and renamed', async () => {
     await openAt('/kitchen', { kitchen: kitchenOf({ pots: [POT_PRESETS[0]!], potId: POT_PRESETS[0]!.id }) });
-    const add = screen.getByLabelText('Add a pot like');
+    const add = field('Add a pot like');
     const choice = [...add.querySelectorAll('option')].at(-1)!.value;
     fireEvent.change(add, { target: { value: choice } });
     await waitFor(async () => expect((await kept()).pots).toHaveLength(2));
@@ -76,14 +76,14 @@ describe('pots', () => {
   it('take corrections of any figure, and refuse nonsense beside the field', async () => {
     await openAt('/kitchen', { kitchen: kitchenOf({ pots: [POT_PRESETS[1]!], potId: POT_PRESETS[1]!.id }) });
     fireEvent.click(screen.getByRole('button', { name: 'Figures' }));
-    fireEvent.change(screen.getByLabelText('Inside diameter'), { target: { value: '24,5' } });
+    fireEvent.change(field('Inside diameter'), { target: { value: '24,5' } });
     await waitFor(async () => expect((await kept()).pots[0]!.diameterCm).toBe(24.5));
-    fireEvent.change(screen.getByLabelText('Inside diameter'), { target: { value: '2' } });
+    fireEvent.change(field('Inside diameter'), { target: { value: '2' } });
     expect(screen.getByText('Between 10 and 50 cm')).toBeTruthy();
-    fireEvent.click(screen.getByLabelText('Whistles'));
-    await screen.findByLabelText('One whistle every');
-    fireEvent.click(screen.getByLabelText('Stands somewhere else'));
-    fireEvent.change(await screen.findByLabelText('Height there'), { target: { value: '1800' } });
+    fireEvent.click(field('Whistles'));
+    await waitFor(() => field('One whistle every'));
+    fireEvent.click(field('Stands somewhere else'));
+    fireEvent.change(await waitFor(() => field('Height there')), { target: { value: '1800' } });
     await waitFor(async () =>
       expect((await kept()).pots[0]).toMatchObject({ whistleMin: 4, altitudeM: 1800, diameterCm: 24.5 }),
     );
@@ -99,8 +99,8 @@ describe('pots', () => {
 describe('our own pantry', () => {
   it('remembers a food, corrects it, forgets it and brings it back', async () => {
     await openAt('/kitchen');
-    fireEvent.change(screen.getByLabelText('A food of our own'), { target: { value: 'sea beans' } });
-    fireEvent.change(screen.getByLabelText('is most like'), { target: { value: 'spinach' } });
+    fireEvent.change(field('A food of our own'), { target: { value: 'sea beans' } });
+    fireEvent.change(field('is most like'), { target: { value: 'spinach' } });
     fireEvent.click(screen.getByRole('button', { name: 'Remember it' }));
     await waitFor(async () => expect((await kept()).ownFoods[0]?.names[0]).toBe('sea beans'));
     const box = document.querySelector('.own-foods details') as HTMLElement;

@@ -88,7 +88,7 @@ describe('the logbook', () => {
     );
     expect(document.querySelector('.log-taught')?.textContent).toMatch(/comes up \d+ % slower/);
     expect(screen.getByText('1 cook')).toBeTruthy();
-    expect(screen.getByText('A chart appears after three cooks.')).toBeTruthy();
+    await screen.findByText('A chart appears after three cooks.');
   });
 
   it('is searched by note, and says when nothing is found', async () => {
