@@ -8,6 +8,7 @@ import {
   type Dish,
   type EventPayload,
   type Kitchen,
+  type Plan,
 } from '../core/index';
 import { demoDishes } from './dishes';
 import { seeded } from './random';
@@ -62,6 +63,14 @@ export function demoHousehold(now: number, seed = 20260): Household {
   const dishes = demoDishes(now);
   const events: CookEvent[] = [];
   let order: Dish[] = [];
+  // A dish is cooked several times a year and planned once.
+  const plans = new Map<string, Plan>();
+  const planOf = (dish: Dish, atHut: boolean): Plan => {
+    const key = `${dish.id} ${atHut}`;
+    const plan = plans.get(key) ?? planDish(dish, kitchen);
+    plans.set(key, plan);
+    return plan;
+  };
   const normal = (): number => (random() + random() + random() + random() - 2) * 0.9;
   for (let n = 0; n < COOKS; n++) {
     if (n % dishes.length === 0) order = shuffled(dishes, random);
@@ -74,7 +83,7 @@ export function demoHousehold(now: number, seed = 20260): Household {
     const daysAgo = Math.round(360 - (n * 354) / COOKS + random() * 3);
     const startAt =
       Math.floor((now - daysAgo * DAY_MS) / DAY_MS) * DAY_MS + (16.6 + random() * 1.6) * 3_600_000;
-    events.push(...cookOf(dish, kitchen, n, Math.round(startAt), random, normal));
+    events.push(...cookOf(planOf(dish, atHut), n, Math.round(startAt), random, normal));
   }
   return { kitchen, dishes, events };
 }
@@ -87,14 +96,13 @@ function shuffled<T>(list: readonly T[], random: () => number): T[] {
 }
 
 function cookOf(
-  dish: Dish,
-  kitchen: Kitchen,
+  plan: Plan,
   n: number,
   startAt: number,
   random: () => number,
   normal: () => number,
 ): CookEvent[] {
-  const plan = planDish(dish, kitchen);
+  const { dish } = plan;
   const cookId = `demo-${n}`;
   const list: CookEvent[] = [];
   let at = startAt;

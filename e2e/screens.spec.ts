@@ -151,8 +151,8 @@ test('kitchen: a pot is added, corrected, made the usual one and removed', async
 test('units: a household in pounds and Fahrenheit is spoken to in them', async ({ page }) => {
   await open(page, '/kitchen');
   for (const name of ['oz and cups', '°F']) {
-    await page.getByRole('radio', { name }).click();
-    await expect(page.getByRole('radio', { name })).toBeChecked();
+    await page.getByRole('radio', { name, exact: true }).click();
+    await expect(page.getByRole('radio', { name, exact: true })).toBeChecked();
   }
   await page.goto('/dish/apricot-lamb');
   await expect(page.locator('.finding').filter({ hasText: 'thin liquid' })).toContainText('cups');
@@ -230,12 +230,18 @@ test('short of the temperature is said plainly, and the cook decides', async ({ 
 test('a step is skipped with a reason that the log keeps', async ({ page }) => {
   await open(page, '/dish/bean-wings');
   await page.getByRole('button', { name: 'Start cooking' }).click();
-  await page.getByRole('button', { name: 'Skip' }).click();
-  await page.getByRole('button', { name: 'Done already' }).click();
+  const skip = page.getByRole('button', { name: 'Skip', exact: true });
+  const why = page.getByRole('button', { name: 'Done already' });
+  // On a loaded machine letters may still come in and move the button under the pointer.
+  await expect(async () => {
+    if ((await skip.getAttribute('aria-expanded')) !== 'true') await skip.click();
+    await expect(why).toBeVisible({ timeout: 1000 });
+  }).toPass();
+  await why.click();
   await expect(stepTitle(page)).not.toHaveText('Get everything ready');
   await page.getByRole('button', { name: 'Leave it off' }).click();
   await page.getByRole('link', { name: 'See how it went' }).click();
-  await expect(page.getByText('prep (Done already)')).toBeVisible();
+  await expect(page.getByText('Get everything ready (done already)')).toBeVisible();
 });
 
 test('the thickener chosen when measuring is the one that is stirred in, after a reload too', async ({

@@ -87,6 +87,16 @@ describe('a dish in every pot', () => {
 });
 
 describe('the table of minutes', () => {
+  it('ends only when its last row has been heard, however slow the way', async () => {
+    const heard: string[] = [];
+    await planning.minutes(21, POT_PRESETS[1]!, kitchen, async (row) => {
+      await new Promise((resolve) => setTimeout(resolve, 2));
+      heard.push(row.cutId);
+      if (heard.length === 4) planning.drop(21);
+    });
+    expect(heard).toHaveLength(4);
+  });
+
   it('is told row by row, the same rows as the core makes, and stops when dropped', async () => {
     const pot = POT_PRESETS[1]!;
     const first: MinutesRow[] = [];

@@ -116,11 +116,19 @@ export const planning = {
     dropped.add(job);
   },
 
-  /** The household's table of minutes for a pot, row by row. */
-  async minutes(job: number, pot: Pot, kitchen: Kitchen, tell: (row: MinutesRow) => void): Promise<void> {
+  /**
+   * The household's table of minutes for a pot, row by row. Ends only when the last row has been heard: the end and the rows
+   * travel by different ways, and the end would overtake them.
+   */
+  async minutes(
+    job: number,
+    pot: Pot,
+    kitchen: Kitchen,
+    tell: (row: MinutesRow) => void | Promise<void>,
+  ): Promise<void> {
     for (const row of minutesTable(pot, kitchen)) {
       if (dropped.has(job)) break;
-      tell(row);
+      await tell(row);
       await turn();
     }
     dropped.delete(job);
