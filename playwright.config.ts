@@ -8,7 +8,7 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   timeout: 60_000,
-  // Half a dozen of these run on machines whose other tenants are busy.
+  // A loaded machine is slow to paint.
   expect: { timeout: 10_000 },
   retries: 0,
   forbidOnly: true,
