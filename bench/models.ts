@@ -242,7 +242,7 @@ bodies), in enthalpy form:
     ρ ∂H/∂t = r^-m ∂/∂r ( r^m k(T) ∂T/∂r ),   -k ∂T/∂r = h (T - T_pot) at r = R
 
 H(T) is linear below -8 °C and above -1 °C and carries the latent heat of the freezable water between. Shells of equal thickness,
-weight 0.55 of the new time level, step ${STEP_S} s. Source: conduction as in Carslaw and Jaeger; figures of meat from
+weight 0.55 of the new time level (1 while there is ice, each shell with the heat capacity of where it ends), step ${STEP_S} s. Source: conduction as in Carslaw and Jaeger; figures of meat from
 food-engineering tables, spread 6 %.
 
 Worst error of the core against the analytic series with surface resistance (h = ${SURFACE_W} W/m²K, ${START_C} to ${AROUND_C} °C), °C:
