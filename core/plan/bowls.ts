@@ -178,8 +178,8 @@ const BOWLS: readonly BowlRule[] = [
   },
   {
     id: 'glaze',
-    name: 'The glaze',
-    goesIn: 'Boiled down at the end',
+    name: 'The sweet bowl',
+    goesIn: 'At the end, melted in or boiled down to a glaze',
     moment: 'finish',
     kinds: ['sugar', 'syrup', 'thick-sauce'],
     wait: 'under-pressure',

@@ -115,8 +115,12 @@ function WithWhat({ input, bench, onBench, plan, kitchen }: Props) {
                 <span className="small advice-verdict">{VERDICTS[a.verdict]}</span>
               </span>
               <span className="figure small">
-                {a.dose ? (isWorth(a.dose) ? formatMass(a.dose.starchG, kitchen.units) : 'nothing') : ''}{' '}
-                {a.minutes >= 1 ? formatDuration(a.minutes * 60) : ''}
+                {[
+                  a.dose && (isWorth(a.dose) ? formatMass(a.dose.starchG, kitchen.units) : 'nothing'),
+                  a.minutes >= 1 && formatDuration(a.minutes * 60),
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
               </span>
             </div>
             <span className="small soft">{a.reasons.map((r) => r.text).join(' ')}</span>

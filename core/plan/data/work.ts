@@ -28,6 +28,7 @@ export const WORK = {
   pastaMin: 10,
   seafoodMin: 4,
   glazeMin: 4,
+  sweetMin: 1,
   finishMin: 1,
   serveMin: 2,
 } as const;

@@ -1,7 +1,7 @@
 import { inOrder, type PlacedItem } from '../../moments/place';
 import type { FoodKind } from '../../pantry/food';
 import { formatDuration, formatMass } from '../../quantity/format';
-import { glazeDown } from '../../sauce/glaze';
+import { GLAZE, glazeDown } from '../../sauce/glaze';
 import { eatenG, saltG, sugarG } from '../../sauce/present';
 import { saltView } from '../../sauce/salt';
 import { CAUTIONS } from '../data/cautions';
@@ -9,6 +9,7 @@ import { WORK } from '../data/work';
 import {
   handwork,
   kindOf,
+  listed,
   MOST_REDUCING_MIN,
   sauceOf,
   step,
@@ -84,7 +85,7 @@ export function stepsOfTheFinish(input: StepInput): Step[] {
         durationS: handwork(1, 0.3),
       }),
     );
-  steps.push(...together(glazing(input), finish));
+  steps.push(...together(isGlazed(input) ? glazing(input) : sweetening(finish), finish));
   const said = new Set(steps.flatMap((s) => s.items.map((i) => i.lineId)));
   return [
     ...steps,
@@ -119,6 +120,32 @@ function together(t: Together, finish: readonly PlacedItem[]): Step[] {
   ];
 }
 
+const SWEET: readonly FoodKind[] = ['sugar', 'syrup', 'thick-sauce'];
+
+/** True when the dish is to be a glaze: said so, or sweet enough for its pieces to become one. A spoonful in a stew is not. */
+function isGlazed({ dish, items, meat }: StepInput): boolean {
+  if (dish.settings.aim === 'glaze') return true;
+  const sweet = items.filter((i) => i.moment === 'finish' && SWEET.includes(kindOf(i) ?? 'other'));
+  if (sweet.some((i) => /\bglaz/i.test(i.line.text))) return true;
+  const { value, spread } = GLAZE.sugarPerKgG;
+  const piecesKg = meat.reduce((s, m) => s + m.massG, 0) / 1000;
+  return piecesKg > 0 && sugarG(sweet) / piecesKg >= value * (1 - spread);
+}
+
+/** What is sweet but no glaze: it only melts in. */
+function sweetening(finish: readonly PlacedItem[]): Together {
+  const names = finish.filter((i) => SWEET.includes(kindOf(i) ?? 'other')).map((i) => i.read.foodText);
+  return {
+    id: 'sweet',
+    kinds: SWEET,
+    title: `Stir in the ${listed(names)}`,
+    text: 'At a simmer, until it has melted. It waited because sugar catches under the lid.',
+    minutes: WORK.sweetMin,
+    heat: 'low',
+    look: 'Melted, and no thicker than it was.',
+  };
+}
+
 /** Boiling a glaze down takes as long as this much sauce takes. */
 function glazing(input: StepInput): Together {
   const { items, meat } = input;
@@ -132,7 +159,7 @@ function glazing(input: StepInput): Together {
     glaze.latestMin > minutes + 1 ? `, and no longer than ${formatDuration(glaze.latestMin * 60)}` : '';
   return {
     id: 'glaze',
-    kinds: ['sugar', 'syrup', 'thick-sauce'],
+    kinds: SWEET,
     title: 'Build the glaze',
     text: `Stir in and boil down, stirring all the time: about ${formatDuration(minutes * 60)} until it sticks${latest}. Large slow bubbles; a spoon drawn over the floor leaves it bare for a moment.`,
     minutes,

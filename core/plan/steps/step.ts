@@ -151,3 +151,8 @@ export function sauceOf({ liquid }: Pick<StepInput, 'liquid'>): number {
 export function slurryItems(items: readonly PlacedItem[]): PlacedItem[] {
   return items.filter((i) => i.moment === 'thicken' && ['starch', 'flour', 'gum'].includes(kindOf(i) ?? ''));
 }
+
+/** Names as they are said one after the other. */
+export function listed(names: readonly string[]): string {
+  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}

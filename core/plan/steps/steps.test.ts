@@ -233,6 +233,29 @@ describe('the finish, once the sauce is measured', () => {
   });
 });
 
+describe('sweet things', () => {
+  const idsOf = (lines: string[], aim: Dish['settings']['aim'] = 'coating'): string[] =>
+    ids(lines, {}, { settings: { ...dishOf([]).settings, aim } });
+  const STEW = ['1.2 kg lamb shoulder, in 4 cm cubes', '450 ml stock'];
+
+  it('by the spoonful only melt in; enough for the pieces, or asked to, they are a glaze', () => {
+    expect(idsOf([...STEW, '1 tbsp honey'])).toContain('sweet');
+    expect(idsOf([...STEW, '1 tbsp honey'])).not.toContain('glaze');
+    expect(idsOf([...STEW, '6 tbsp honey'])).toContain('glaze');
+    expect(idsOf([...STEW, '1 tbsp honey, for the glaze'])).toContain('glaze');
+    expect(idsOf([...STEW, '1 tbsp honey'], 'glaze')).toContain('glaze');
+    const sweet = stepsOf([...STEW, '1 tbsp honey', '1 tbsp maple syrup']).find((s) => s.id === 'sweet');
+    expect(sweet?.title).toMatch(/^Stir in the (?:honey and maple syrup|maple syrup and honey)$/);
+    expect(sweet?.items).toHaveLength(2);
+  });
+
+  it('more of them never take less time', () => {
+    const total = (n: number): number =>
+      planDish(dishOf([...STEW, `${n} tbsp honey`]), kitchen).timing.totalS.mid;
+    expect(total(8)).toBeGreaterThan(total(1));
+  });
+});
+
 describe('the salt, where it is tasted', () => {
   const season = (lines: string[], needs: Kitchen['needs'] = []): string =>
     planDish(dishOf(lines), { ...kitchen, needs }).steps.find((s) => s.id === 'season')!.text;

@@ -12,6 +12,7 @@ import {
   handwork,
   isBound,
   kindOf,
+  listed,
   slurryItems,
   step,
   stepItems,
@@ -136,11 +137,6 @@ export function waitWords(input: StepInput): string {
     ...(green.length ? [`${listed(green)} picked and chopped`] : []),
   ].slice(0, MOST_WAITING);
   return `Use the wait: ${jobs.length ? jobs.join('; ') : 'clear the counter, warm the plates'}.`;
-}
-
-/** Names as they are said one after the other. */
-function listed(names: readonly string[]): string {
-  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
 /** Opened in between: what comes later goes in, and the pot is closed again or left to simmer. */
