@@ -26,6 +26,11 @@ Object.assign(globalThis, {
   /** Put in by the build. */
   __BUILD__: 'test',
 });
+// Screens change by themselves when the database or the planning speaks: nobody can wrap that.
+const complain = console.error;
+console.error = (...words: unknown[]) => {
+  if (!/not wrapped in act|finished loading inside a test/.test(String(words[0]))) complain(...words);
+};
 Element.prototype.scrollIntoView = () => undefined;
 URL.createObjectURL = () => 'blob:kept';
 URL.revokeObjectURL = () => undefined;

@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { planDish } from '../../../core/index';
 import { drawn, type Drawn } from '../../testing/charts';
-import { dishOf, keptDish, kitchenOf, openAt, settle } from '../../testing/rig';
+import { dishOf, keptDish, kitchenOf, openAt } from '../../testing/rig';
 
 const STEW = ['1 kg beef chuck, in 4 cm cubes', '400 g carrots', '500 ml stock'];
 const F = { weight: 'us', temperature: 'F' } as const;
@@ -104,7 +104,8 @@ describe('turning a knob', () => {
     const held: number[] = [];
     for (const mm of [20, 40, 60]) {
       slide(/^Thickness/, mm);
-      await settle();
+      const shown = screen.getByText('Thickness').parentElement;
+      await waitFor(() => expect(shown?.textContent).toContain(`${mm} mm`));
       held.push(Number.parseInt(figure('Holds'), 10));
     }
     expect(held).toEqual([...held].sort((a, b) => a - b));

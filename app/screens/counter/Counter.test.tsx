@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { planDish, type Dish, type Kitchen } from '../../../core/index';
 import { db } from '../../store/db';
-import { dishOf, keptDish, kitchenOf, openAt, settle } from '../../testing/rig';
+import { dishOf, keptDish, kitchenOf, openAt } from '../../testing/rig';
 
 const CURRY = [
   '800 g boneless chicken thighs, in 3 cm pieces',
@@ -54,13 +54,14 @@ describe('the counter', () => {
     expect(names.length).toBeGreaterThan(1);
     for (const [i, name] of names.entries()) {
       const before = await keptDish();
-      fireEvent.click([...document.querySelectorAll('.finding-fixes button')][i]!);
+      const button = (): Element | undefined => [...document.querySelectorAll('.finding-fixes button')][i];
+      await waitFor(() => expect(button()?.textContent).toBe(name));
+      fireEvent.click(button()!);
       await waitFor(async () => expect([name, await keptDish()]).not.toEqual([name, before]));
       fireEvent.keyDown(document.body, { key: 'z', code: 'KeyZ', ctrlKey: true });
       await waitFor(async () =>
         expect([name, { ...(await keptDish()), updatedAt: 0 }]).toEqual([name, { ...before, updatedAt: 0 }]),
       );
-      await settle();
     }
   });
 
@@ -195,7 +196,7 @@ describe('the panels beside the counter', () => {
     fireEvent.click(within(drawer).getByLabelText(/Boil it down only/));
     await waitFor(async () => expect((await keptDish()).rules.thickener).toBe('reduce'));
     expect((await db.kitchen.get('home'))?.rules.thickener).toBe('cornstarch');
-    expect(within(drawer).getByText('this dish only')).toBeTruthy();
+    expect(await within(drawer).findByText('this dish only')).toBeTruthy();
   });
 
   it('keep a version, show what changed since, and bring it back', async () => {

@@ -103,7 +103,11 @@ describe('our own pantry', () => {
     fireEvent.change(field('is most like'), { target: { value: 'spinach' } });
     fireEvent.click(screen.getByRole('button', { name: 'Remember it' }));
     await waitFor(async () => expect((await kept()).ownFoods[0]?.names[0]).toBe('sea beans'));
-    const box = document.querySelector('.own-foods details') as HTMLElement;
+    const box = await waitFor(() => {
+      const found = document.querySelector<HTMLElement>('.own-foods details');
+      if (!found) throw new Error('No food of our own is shown');
+      return found;
+    });
     fireEvent.change(within(box).getByLabelText('Salt'), { target: { value: '3' } });
     await waitFor(async () => expect((await kept()).ownFoods[0]?.salt).toBeCloseTo(0.03, 9));
     fireEvent.click(within(box).getByRole('button', { name: 'Forget it' }));
