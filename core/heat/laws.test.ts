@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { CUTS } from './data/cuts';
+import { HEAT_FIGURES } from './data/figures';
 import { donenessOf } from './doneness';
 import { Piece, type PieceSpec } from './piece';
 import { HeatRanges } from './ranges';
@@ -88,8 +89,7 @@ describe('laws of the heat', () => {
 
   it('suggested minutes are enough where the pot is quickest, and one fewer is not', () => {
     const isDone = (input: HeatInput, minutes: number): boolean => {
-      const spread = 0.1;
-      const run = new Run(input, { ...EXPECTED, power: 1 + spread });
+      const run = new Run(input, { ...EXPECTED, power: 1 + HEAT_FIGURES.efficiency.spread });
       run.comeUp();
       run.hold(minutes);
       run.release(input.release);
@@ -100,8 +100,8 @@ describe('laws of the heat', () => {
         const input = inputOf(meats, home, null);
         const { suggestedMin } = forecastHeat(input);
         if (suggestedMin >= 149) return;
-        expect(isDone(input, suggestedMin + 1)).toBe(true);
-        if (suggestedMin > 2) expect(isDone(input, suggestedMin - 2)).toBe(false);
+        expect(isDone(input, suggestedMin)).toBe(true);
+        if (suggestedMin > 1) expect(isDone(input, suggestedMin - 1)).toBe(false);
       }),
       { numRuns: 25 },
     );
