@@ -8,8 +8,6 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   timeout: 60_000,
-  // A loaded machine is slow to paint.
-  expect: { timeout: 10_000 },
   retries: 0,
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: 'test-results/report.json' }]],

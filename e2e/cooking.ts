@@ -3,7 +3,8 @@ import { expect, type Page } from '@playwright/test';
 /** Opens an address in a fresh browser and waits until the household is there. */
 export async function open(page: Page, path = '/'): Promise<void> {
   await page.goto('/');
-  await expect(page.locator('.dish-list > li').first()).toBeVisible();
+  // The first opening makes the demo household, which a loaded machine takes its time for.
+  await page.locator('.dish-list > li').first().waitFor({ timeout: 30_000 });
   if (path !== '/') await page.goto(path);
 }
 

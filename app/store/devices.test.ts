@@ -13,41 +13,11 @@ import { recordAt, recordFrom, removeCook, startCook } from './cooks';
 import { db } from './db';
 import { allReadings, keep, listen, makeKitchen, tellCooker } from './devices';
 import { startEmpty } from './backup';
+import { cooker, FakeSource } from '../testing/source';
 import { changeKitchen, rememberSpoon } from './household';
-
-/** A stream that is driven by the test. */
-class FakeSource {
-  static readonly all: FakeSource[] = [];
-  onopen: (() => void) | null = null;
-  onmessage: ((m: { data: string }) => void) | null = null;
-  onerror: (() => void) | null = null;
-  isClosed = false;
-  constructor(readonly url: string) {
-    FakeSource.all.push(this);
-  }
-  close(): void {
-    this.isClosed = true;
-  }
-  static get now(): FakeSource {
-    return FakeSource.all.at(-1)!;
-  }
-}
 
 const probe = (seq: number): string =>
   JSON.stringify({ kind: 'probe', seq, timeS: seq * 6, tempC: 20 + seq });
-const cooker = (seq: number, over: Partial<CookerReading> = {}): CookerReading => ({
-  kind: 'cooker',
-  seq,
-  timeS: seq * 6,
-  stage: 'heating',
-  display: 'heats',
-  pinUp: false,
-  valve: 'sealed',
-  powerW: 1000,
-  gaugeKPa: 0,
-  heldS: 0,
-  ...over,
-});
 const dish = {
   ...emptyDish('d1', 'Test', 0),
   lines: [

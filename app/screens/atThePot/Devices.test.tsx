@@ -4,21 +4,8 @@ import { startCook } from '../../store/cooks';
 import { db } from '../../store/db';
 import { drawn } from '../../testing/charts';
 import { dishOf, kitchenOf, openAt, reopenAt } from '../../testing/rig';
+import { cooker, FakeSource } from '../../testing/source';
 
-/** A stream that is driven by the test. */
-class FakeSource {
-  static all: FakeSource[] = [];
-  onopen: (() => void) | null = null;
-  onmessage: ((m: { data: string }) => void) | null = null;
-  onerror: (() => void) | null = null;
-  isClosed = false;
-  constructor(readonly url: string) {
-    FakeSource.all.push(this);
-  }
-  close(): void {
-    this.isClosed = true;
-  }
-}
 interface Asked {
   url: string;
   method: string;
@@ -98,20 +85,6 @@ const streamOf = (kind: Reading['kind']): FakeSource => {
 };
 const say = (reading: Reading): void =>
   act(() => streamOf(reading.kind).onmessage?.({ data: JSON.stringify(reading) }));
-const cooker = (seq: number, over: Partial<Extract<Reading, { kind: 'cooker' }>> = {}): Reading => ({
-  kind: 'cooker',
-  seq,
-  timeS: seq * 6,
-  stage: 'heating',
-  display: 'heats',
-  pinUp: false,
-  valve: 'sealed',
-  powerW: 1000,
-  gaugeKPa: 0,
-  heldS: 0,
-  ...over,
-});
-
 describe('plugging in', () => {
   it('loads a simulated kitchen with this dish, and the cook knows it', async () => {
     await plugIn();

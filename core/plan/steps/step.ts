@@ -1,17 +1,11 @@
 import { formatAmount } from '../../dish/amountText';
-import type { Dish } from '../../dish/dish';
 import type { HouseRules } from '../../dish/houseRules';
-import type { HeatForecast } from '../../heat/simulate';
 import type { PlacedItem } from '../../moments/place';
 import type { FoodKind } from '../../pantry/food';
-import type { Fill } from '../../pot/layers';
-import type { LiquidSum } from '../../pot/liquid';
-import type { Pot } from '../../pot/pot';
 import { around, type Range } from '../../quantity/range';
 import { thickenerById, type Thickener, type ThickenerId } from '../../sauce/data/thickeners';
 import { WORK } from '../data/work';
-import type { Kitchen } from '../kitchen';
-import type { MeatPiece, PlantPiece } from '../meat';
+import type { FindingInput } from '../findingInput';
 
 /** Stretches of the cook, in order; the ribbon shows one block for each. */
 export const PHASES = [
@@ -59,19 +53,21 @@ export interface Step {
 }
 
 /** What the steps are made from. */
-export interface StepInput {
-  dish: Dish;
-  kitchen: Kitchen;
-  rules: HouseRules;
-  pot: Pot;
-  items: readonly PlacedItem[];
-  meat: readonly MeatPiece[];
-  kinds: readonly (MeatPiece | PlantPiece)[];
-  liquid: LiquidSum;
-  fill: Fill;
-  heat: HeatForecast;
-  release: 'quick' | 'ten' | 'natural';
-  batches: number;
+export interface StepInput extends Pick<
+  FindingInput,
+  | 'dish'
+  | 'kitchen'
+  | 'rules'
+  | 'pot'
+  | 'items'
+  | 'meat'
+  | 'kinds'
+  | 'liquid'
+  | 'fill'
+  | 'heat'
+  | 'release'
+  | 'batches'
+> {
   /** Thickness the sauce has before anything is added, per cent. */
   presentPercent: number;
   /** What the cook took to thicken with, where it is not the household's rule. */
