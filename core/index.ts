@@ -65,7 +65,7 @@ export { outlookOf, type Outlook } from './plan/outlook';
 export { platesForMeat, platesToFill, scalingNotes, PLATES } from './plan/plates';
 export { concerns as concernsDish, schoolsFor, type OptionForDish, type SchoolForDish } from './plan/schools';
 export { swapsFor, swapBack, type SwapFix } from './plan/swaps';
-export { stepItem, PHASES, type Phase, type Step, type StepItem } from './plan/steps/step';
+export { mayBeDoneAhead, stepItem, PHASES, type Phase, type Step, type StepItem } from './plan/steps/step';
 export { thickenerFor } from './plan/steps/step';
 export { BINDING } from './sauce/data/binding';
 export { type RibbonBlock, type Timing } from './plan/timing';
@@ -199,6 +199,9 @@ export {
   type Verdict,
 } from './cook/cook';
 export { forecastOf, liveForecast, type LiveForecast } from './cook/forecast';
+export { holdAdvice, planAsItWent, type HoldAdvice } from './cook/asItWent';
+export { potNow, type PotNow, type PotPhase } from './cook/phase';
+export { eventsForStep, type Leaving } from './cook/tap';
 export { whyDiffered, type Difference } from './log/why';
 export { calibrate, compareCook, nextTimeNotes, type CookComparison } from './log/log';
 export { writeCalendar } from './formats/calendar';

@@ -4,7 +4,10 @@ import { defaultKitchen } from '../plan/kitchen';
 import { planDish } from '../plan/plan';
 import { cookTime, foldCook, foldOn, liveTimers, orderEvents, secondsLeft } from './cook';
 import { CookEventSchema, type CookEvent, type EventPayload } from './events';
+import { holdAdvice, planAsItWent } from './asItWent';
 import { forecastOf, liveForecast } from './forecast';
+import { potNow } from './phase';
+import { eventsForStep } from './tap';
 
 const dish = {
   ...emptyDish('d', 'Test', 0),
@@ -269,5 +272,154 @@ describe('the live forecast', () => {
     const f = liveForecast(plan, foldCook(events()), 0);
     expect(f.current?.id).toBe('prep');
     expect(f.tableAt.mid / 1000).toBeCloseTo(plan.timing.totalS.mid, 0);
+  });
+});
+
+describe('where the pot stands', () => {
+  const stepOf = (p: typeof plan, id: string) => p.steps.find((s) => s.id === id)!;
+  /** Taps through the steps of a plan; after each, where the pot stands. */
+  const walk = (p: typeof plan) => {
+    let list: CookEvent[] = events();
+    const seen: Record<string, ReturnType<typeof potNow>> = {};
+    for (const s of p.steps) {
+      seen[s.id] = potNow(p, foldCook(list));
+      const more = eventsForStep(s, p, foldCook(list), { how: 'done' });
+      list = [
+        ...list,
+        ...more.map(
+          (payload, i) =>
+            ({
+              id: `w${list.length + i}`,
+              cookId: 'c',
+              seq: list.length + i,
+              at: (list.length + i) * 1000,
+              ...payload,
+            }) as CookEvent,
+        ),
+      ];
+    }
+    return seen;
+  };
+
+  it('is told at each step by one function', () => {
+    const seen = walk(plan);
+    expect(seen['seal']).toEqual({ phase: 'open', isLocked: false, mayAdd: false });
+    expect(seen['up']).toEqual({ phase: 'closed', isLocked: true, mayAdd: false });
+    expect(seen['hold']).toEqual({ phase: 'pressure', isLocked: true, mayAdd: false });
+    expect(seen['release']).toEqual({ phase: 'coming-down', isLocked: true, mayAdd: false });
+    expect(seen['open']).toEqual({ phase: 'open', isLocked: false, mayAdd: true });
+  });
+
+  it('keeps the tray locked and the trouble buttons there through a second run under pressure', () => {
+    const again = planDish(
+      {
+        ...dish,
+        lines: [
+          ...dish.lines,
+          { id: 'p', text: '400 g potatoes, in 3 cm pieces', later: true, moment: 'lid' as const },
+        ],
+      },
+      defaultKitchen(),
+    );
+    expect(again.heat.second?.then).toBe('pressure');
+    const seen = walk(again);
+    expect(seen['open-between']).toMatchObject({ phase: 'open', mayAdd: false });
+    expect(seen['again']).toMatchObject({ isLocked: true, mayAdd: false });
+    expect(seen['again-release']).toEqual({ phase: 'coming-down', isLocked: true, mayAdd: false });
+    expect(seen['open']).toEqual({ phase: 'open', isLocked: false, mayAdd: true });
+  });
+
+  it('does not believe a tap of the pot that was taken back', () => {
+    const tap = (list: CookEvent[], id: string): CookEvent[] => [
+      ...list,
+      ...eventsForStep(stepOf(plan, id), plan, foldCook(list), { how: 'done' }).map(
+        (payload, i) =>
+          ({
+            id: `t${list.length + i}`,
+            cookId: 'c',
+            seq: list.length + i,
+            at: 1000 * (list.length + i),
+            ...payload,
+          }) as CookEvent,
+      ),
+    ];
+    let list = events();
+    for (const id of ['seal', 'up', 'hold', 'release']) list = tap(list, id);
+    expect(potNow(plan, foldCook(list)).mayAdd).toBe(true);
+    const back = (stepId: string): CookEvent =>
+      ({
+        id: `b-${stepId}`,
+        cookId: 'c',
+        seq: list.length + 1,
+        at: 1e6,
+        type: 'wentBack',
+        stepId,
+      }) as CookEvent;
+    expect(potNow(plan, foldCook([...list, back('release')]))).toEqual({
+      phase: 'coming-down',
+      isLocked: true,
+      mayAdd: false,
+    });
+    expect(foldCook([...list, back('up')]).timers.some((t) => t.id === 'hold')).toBe(false);
+  });
+
+  it('agrees with the lock for any sequence of taps: nothing may be added while it is locked', () => {
+    fc.assert(
+      fc.property(arbEvents, (list) => {
+        const now = potNow(plan, foldCook(list));
+        expect(now.isLocked && now.mayAdd).toBe(false);
+      }),
+    );
+  });
+});
+
+describe('pressure that came at another time than forecast', () => {
+  const up = plan.heat.comeUpS.mid;
+  const at = (seconds: number): ReturnType<typeof foldCook> =>
+    foldCook(
+      events([MIN, { type: 'sealed' }], [MIN + Math.round(seconds * 1000), { type: 'pressureReached' }]),
+    );
+
+  it('early asks for a longer hold, with the reason, and the core is forecast from there', () => {
+    const advice = holdAdvice(plan, at(60))!;
+    expect(advice.seconds).toBeGreaterThan(plan.heat.holdS);
+    expect(advice.sentence).toMatch(/came \d+ min early, so the pieces are cooler: hold \d+ min, not \d+/);
+    const went = planAsItWent(plan, defaultKitchen(), at(60));
+    expect(went.heat.coreAtOpenC!).toBeLessThan(plan.heat.coreAtOpenC!);
+    expect(went.steps.find((s) => s.id === 'meat')?.text).not.toBe(
+      plan.steps.find((s) => s.id === 'meat')?.text,
+    );
+  });
+
+  it('earlier never asks for fewer minutes, later never for fewer than the floor', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.02, max: 3, noNaN: true }),
+        fc.double({ min: 0.02, max: 3, noNaN: true }),
+        (a, b) => {
+          const minutes = (x: number): number =>
+            (holdAdvice(plan, at(up * x))?.seconds ?? plan.heat.holdS) / 60;
+          const [soon, late] = [Math.min(a, b), Math.max(a, b)];
+          expect(minutes(soon)).toBeGreaterThanOrEqual(minutes(late) - 1e-9);
+          expect(minutes(late)).toBeGreaterThanOrEqual(plan.meat[0]!.cut.floorMin);
+        },
+      ),
+      { numRuns: 30 },
+    );
+  });
+
+  it('as forecast asks for nothing, and what was decided is asked once', () => {
+    expect(holdAdvice(plan, at(up))).toBeNull();
+    const state = at(60);
+    expect(holdAdvice(plan, { ...state, holdS: 600 })).toBeNull();
+    expect(
+      foldCook(
+        events(
+          [MIN, { type: 'sealed' }],
+          [2 * MIN, { type: 'pressureReached' }],
+          [2 * MIN, { type: 'holdSet', seconds: 540, reason: 'early' }],
+        ),
+      ).holdS,
+    ).toBe(540);
   });
 });

@@ -64,6 +64,8 @@ export interface CookState {
   timers: Timer[];
   sealedAt: number | null;
   pressureAt: number | null;
+  /** Seconds under pressure as last decided at the pot; null while the plan's own stand. */
+  holdS: number | null;
   holdEndedAt: number | null;
   pinDownAt: number | null;
   servedAt: number | null;
@@ -99,6 +101,7 @@ const EMPTY: CookState = {
   timers: [],
   sealedAt: null,
   pressureAt: null,
+  holdS: null,
   holdEndedAt: null,
   pinDownAt: null,
   servedAt: null,
@@ -148,6 +151,19 @@ export function foldOn(from: CookState, later: readonly CookEvent[]): CookState 
   return state;
 }
 
+const without = (s: CookState, timerId: string): Pick<CookState, 'timers'> => ({
+  timers: s.timers.filter((t) => t.id !== timerId),
+});
+
+/** What has not happened either when a step of the pot was not done after all: the lock must not believe a tap that was taken back. */
+const NOT_YET: Record<string, (s: CookState) => Partial<CookState>> = {
+  seal: () => ({ sealedAt: null }),
+  up: (s) => ({ pressureAt: null, holdS: null, ...without(s, 'hold') }),
+  hold: (s) => ({ holdEndedAt: null, ...without(s, 'down') }),
+  release: () => ({ pinDownAt: null }),
+  'open-between': (s) => without(s, 'again'),
+};
+
 function apply(s: CookState, e: CookEvent): CookState {
   if (e.type === 'started') {
     if (s.status !== 'none') return s;
@@ -177,7 +193,7 @@ function apply(s: CookState, e: CookEvent): CookState {
     case 'wentBack': {
       if (!s.done[e.stepId]) return s;
       const { [e.stepId]: _dropped, ...rest } = s.done;
-      return { ...s, done: rest };
+      return { ...s, done: rest, ...NOT_YET[e.stepId]?.(s) };
     }
     case 'timerStarted':
       if (s.timers.some((t) => t.id === e.timerId)) return s;
@@ -198,6 +214,8 @@ function apply(s: CookState, e: CookEvent): CookState {
       return s.sealedAt ? s : { ...s, sealedAt: e.at };
     case 'pressureReached':
       return s.pressureAt ? s : { ...s, sealedAt: s.sealedAt ?? e.at, pressureAt: e.at };
+    case 'holdSet':
+      return s.holdEndedAt === null ? { ...s, holdS: e.seconds } : s;
     case 'holdEnded':
       return s.holdEndedAt ? s : { ...s, holdEndedAt: e.at };
     case 'pinDown':

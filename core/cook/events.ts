@@ -56,6 +56,8 @@ const Payload = z.discriminatedUnion('type', [
   z.object({ type: z.literal('timerHeard'), timerId: id }),
   z.object({ type: z.literal('sealed') }),
   z.object({ type: z.literal('pressureReached') }),
+  /** The minutes under pressure were changed while it held, because of when pressure came; the reason in the cook's words. */
+  z.object({ type: z.literal('holdSet'), seconds: z.number().int().min(0).max(86400), reason: text(200) }),
   z.object({ type: z.literal('holdEnded') }),
   z.object({ type: z.literal('pinDown') }),
   z.object({

@@ -20,6 +20,8 @@ export interface Amount {
   plus?: { min: number; max: number; unitId: string };
   /** "a few", "handful": the figure is a guess by nature. */
   vague?: boolean;
+  /** How an oddly written figure was taken: "1.5 kg" for "1 500 g", "500" for "5OO". */
+  readAs?: string;
 }
 
 /** An amount found at the start of a line, and what is left of the line. */
@@ -105,6 +107,50 @@ function readContainer(
  * sizes, "plus", second measures in brackets and vague units ("a handful of"). Null when the line starts otherwise.
  */
 export function readAmount(text: string): FoundAmount | null {
+  const plain = plainFigures(text);
+  const found = readPlainAmount(plain.text);
+  if (!found || !plain.readAs || found.amount.content) return found;
+  return { ...found, amount: { ...found.amount, readAs: plain.readAs } };
+}
+
+const WEIGHED = '(?=\\s?(?:g|gr|grams?|gm|gms|ml|mls)\\b)';
+/** Thousands divided by a space, a point or an apostrophe, before grams and millilitres: nobody weighs to a thousandth of one. */
+const THOUSANDS = new RegExp(`^(\\d{1,2})[ .'’\\u202f](\\d{3})${WEIGHED}`, 'i');
+/** Letters that a scan or a hasty hand puts for figures: "5OO g", "l/2 cup", "1l/2 lb", "2Ibs". */
+const SCANNED: readonly (readonly [RegExp, string])[] = [
+  [/^(\d{1,3})[Oo]{2}(?=\s?(?:g|ml|gr|grams?)\b)/, '$100'],
+  [/^(\d{1,3})[Oo](?=\s?(?:g|ml|gr|grams?)\b)/, '$10'],
+  [/^[lI](?=\/\d)/, '1'],
+  [/^(\d)\s?[lI]\/(\d)/, '$1 1/$2'],
+  [/^(\d{1,2})1\/(\d)(?=\s?(?:lb|lbs|kg|cups?|tsp|tbsp|oz|inch|in|c|T|t)\b)/, '$1 1/$2'],
+  [/^[lI](?=\s(?:cup|lb|tsp|tbsp|tablespoon|teaspoon|onion|clove|can|c\.|T\.|t\.))/, '1'],
+  [/^(\d+(?:[ \/]\d+)*)\s?[Il]bs?\b/, '$1 lb'],
+];
+
+/** Odd spellings of a figure made plain; `readAs` says how it was taken, empty when it was plain already. */
+function plainFigures(text: string): { text: string; readAs: string } {
+  const s = text.trimStart();
+  if (!/^[\dlI]/.test(s)) return { text, readAs: '' };
+  const thousands = THOUSANDS.exec(s);
+  if (thousands) {
+    const rest = s.slice(thousands[0].length);
+    // "2 400 g tins" are two tins; "1 500 g beef" is a kilo and a half.
+    const isTins = CONTAINER.test(rest.replace(/^\s*\p{L}+\s*/u, ''));
+    if (!isTins) {
+      const figure = `${thousands[1] ?? ''}${thousands[2] ?? ''}`;
+      const unit = /^\s*m/i.test(rest) ? 'ml' : 'g';
+      return { text: figure + rest, readAs: /['’]/.test(thousands[0]) ? '' : `${figure} ${unit}` };
+    }
+  }
+  for (const [odd, plain] of SCANNED)
+    if (odd.test(s)) {
+      const made = s.replace(odd, plain);
+      return { text: made, readAs: (/^[\d\s/.,]+\p{L}{0,12}/u.exec(made)?.[0] ?? '').trim() };
+    }
+  return { text, readAs: '' };
+}
+
+function readPlainAmount(text: string): FoundAmount | null {
   if (/^\s*(?:a (?:little|bit of|touch of)|some)\s/i.test(text)) return null;
   const s = skipApprox(text)
     .replace(/^an?\s+(?=[\d¼-¾])/i, '')
@@ -336,12 +382,27 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
       unit.kind === 'mass'
         ? amount.content.value * unit.perUnit
         : amount.content.value * perUnitIn(unit, system) * gPerMl;
-    const share = food?.kind === 'pulse-cooked' ? DRAINED_SHARE : 1;
+    const isDrained = food?.kind === 'pulse-cooked' && (amount.unitId === 'can' || amount.unitId === 'jar');
+    const share = isDrained ? DRAINED_SHARE : 1;
     return around(mean * net * share, Math.hypot(0.03, written));
   }
   const main = one(amount.unitId);
   const extra = amount.plus ? ((amount.plus.min + amount.plus.max) / 2) * one(amount.plus.unitId).g : 0;
   return around(mean * main.g + extra, Math.hypot(main.spread, written));
+}
+
+/** More of one thing than a home kitchen cooks at once, g. Source: the largest pot here holds five kilos of food; spread 50 %. */
+const MOST_G = 20_000;
+
+/** True when an amount can be what somebody cooks: more than nothing, and no more than a kitchen holds. */
+export function isPossible(amount: Amount, food: Food | null, system: MeasureSystem): boolean {
+  return amount.max > 0 && Number.isFinite(amount.max) && weigh(amount, food, system).mid <= MOST_G;
+}
+
+/** True unless a bare count stands before something that nobody counts: "3 chicken stock", "2 cumin". */
+export function canBeCounted(amount: Amount, food: Food): boolean {
+  if (amount.unitId !== 'each' || amount.alsoG || amount.alsoMl || amount.content) return true;
+  return food.pieceG['each'] !== undefined || EACH_G[food.kind] !== undefined || food.cut !== undefined;
 }
 
 /** Grams of one where the food has no figure of its own. Source: ordinary kitchen weights, spread 50 %. */

@@ -44,7 +44,8 @@ describe('amounts as a cook says them', () => {
         (n, what) => {
           const first = readLine(`${n} ${what}`, pantry);
           const again = readLine(`${formatAmount(first.amount!)} ${what.replace(/^\S+ (?=\S)/, '')}`, pantry);
-          if (/^(?:onions)$/.test(what)) return;
+          // More than a kitchen holds is asked about, not weighed.
+          if (/^(?:onions)$/.test(what) || first.massG.mid === 0) return;
           expect(again.massG.mid / first.massG.mid).toBeGreaterThan(0.9);
           expect(again.massG.mid / first.massG.mid).toBeLessThan(1.1);
         },

@@ -9,6 +9,8 @@ export interface Descriptors {
   canned: boolean;
   ground: boolean;
   soaked: boolean;
+  /** Boiled already: what must boil hard first has. */
+  boiled: boolean;
   /** Meat sold with added brine: it gives up more. */
   brined: boolean;
   bone: 'in' | 'out' | null;
@@ -105,6 +107,7 @@ export function describe(text: string): Descriptors {
     canned: has(text, /\b(?:can|cans|canned|tin|tins|tinned|jar|jarred)\b/i),
     ground: has(text, /\b(?:ground|minced?|powder(?:ed)?)\b/i),
     soaked: has(text, /\bsoaked\b|\brehydrated\b/i),
+    boiled: has(text, /\b(?:pre-?|par-?)?boiled\b(?! water)/i),
     brined: has(text, /\b(?:brined|injected|plumped|basted with|enhanced)\b|\bin brine\b/i),
     bone: has(text, /\bbone[- ]?less\b|\bboned\b|\boff the bone\b|\bfillets?\b/i)
       ? 'out'

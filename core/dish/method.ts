@@ -18,6 +18,8 @@ export interface MethodHints {
   sides: string[];
   /** Clauses that put something in after the pressure, or at the very end of a stove recipe. */
   late: readonly LateClause[];
+  /** Words of the clauses before the lid that pour or add something. */
+  early: ReadonlySet<string>;
 }
 
 /** One clause such as "stir in the spinach", with its words folded for looking foods up. */
@@ -35,6 +37,7 @@ const AT_THE_END =
   /\b(?:at the (?:very )?end|just before serving|before serving|to finish|finally|off the heat|right before|turn off the heat|remove from the heat|last (?:few )?minutes?)\b/i;
 const PUTS =
   /\b(?:stir(?:ring)? (?:in|through)|add(?:ing)?(?: in| back)?|fold (?:in|through)|swirl in|mix in|pour in|whisk in|beat in|drop in|toss in|throw in|tip in|finish with|sprinkle(?: with| over| on)?|scatter(?: with| over)?|top with|garnish with|drizzle(?: with| over)?)\b(.*)$/i;
+const POURS = /\b(?:pour|add|deglaz\w*|stir(?: in)?|put|tip|splash|scrape|cover with|top up|in with|mix)\b/i;
 const ON_TOP = /\b(?:sprinkle|scatter|top with|garnish|drizzle)\b/i;
 const SERVED =
   /\bserved? (?:it |them |hot |warm |immediately |at once )*(?:with|over|on|alongside|on top of)\s+([^.;]{3,70})/i;
@@ -93,8 +96,10 @@ export function readMethod(method: string): MethodHints {
     underPressure,
     sides: [],
     late: [],
+    early: new Set(),
   };
   const late: LateClause[] = [];
+  const early = new Set<string>();
   let opened = false;
   let closed = false;
   for (const sentence of sentences) {
@@ -117,6 +122,7 @@ export function readMethod(method: string): MethodHints {
       const clause = part.trim().replace(/[.!]+$/, '');
       if (AT_THE_END.test(sentence) || (closed && OPENED.test(clause))) isLate = true;
       if (closed && OPENED.test(clause)) opened = true;
+      if (!isLate && POURS.test(clause)) for (const word of foodWords(clause)) early.add(word);
       const put = isLate ? PUTS.exec(clause) : null;
       if (put?.[1]?.trim())
         late.push({
@@ -135,7 +141,7 @@ export function readMethod(method: string): MethodHints {
       }
     }
   }
-  const read: MethodHints = { ...hints, late };
+  const read: MethodHints = { ...hints, late, early };
   if (READ_BEFORE.size >= KEPT) READ_BEFORE.clear();
   READ_BEFORE.set(method, read);
   return read;
@@ -184,8 +190,10 @@ export function lateHints(
     const named = mentionsOf(clause, pantry);
     lines.forEach((read, index) => {
       if (!read.food || read.food.cut || found.has(index)) return;
-      const words = foodWords(read.foodText).filter((w) => !TOO_PLAIN.has(w));
-      const noun = words.at(-1);
+      if (staysInThePot(read, hints)) return;
+      // The last word names the thing: "the chicken" is never the chicken stock, "the lime" never the lime leaves.
+      const last = foodWords(read.foodText).at(-1);
+      const noun = last !== undefined && TOO_PLAIN.has(last) ? undefined : last;
       const isNamed = named.some((m) => m.food.id === read.food?.id);
       const isMeant =
         noun !== undefined &&
@@ -196,6 +204,13 @@ export function lateHints(
     });
   }
   return found;
+}
+
+/** A liquid that the method pours before the lid is what makes the steam: a later mention does not carry it out again. */
+function staysInThePot(read: ReadLine, hints: MethodHints): boolean {
+  if (!read.food || read.food.thin < 0.5) return false;
+  const noun = foodWords(read.foodText).at(-1);
+  return noun !== undefined && hints.early.has(noun);
 }
 
 interface Mention {

@@ -1,16 +1,20 @@
-import type { Food } from '../pantry/food';
+import type { Allergen, Food } from '../pantry/food';
 import type { FoodMatch, Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import { around, exactly, type Range } from '../quantity/range';
 import { perUnitIn, unitById, type MeasureSystem } from '../quantity/units';
 import {
+  canBeCounted,
   isPlainDescription,
+  isPossible,
   readAmount,
   weigh,
   withBracketedWeight,
   withTrailingUnit,
   type Amount,
 } from './amount';
+import { freeFrom, othersIn } from './allergens';
+import { formatAmount } from './amountText';
 import { describe, readLengthMm, type Descriptors } from './descriptors';
 
 /** One line as understood. `text` is always the cook's own words, whole. */
@@ -26,6 +30,10 @@ export interface ReadLine extends Descriptors {
   orElse: string;
   /** The line told apart when it holds several things ("1 tsp each cumin and coriander"); empty when it holds one. */
   several: readonly string[];
+  /** Foods it names besides its own; they count for who may eat it, never for an amount. */
+  others: readonly Food[];
+  /** What the line says is not in it ("gluten-free"). */
+  without: readonly Allergen[];
   /** Thin liquid the line brings besides the food itself (“stock cube dissolved in 400 ml water”, “soaked in 200 ml water”), ml. */
   liquorMl: number;
   /** What the amount weighs as bought, grams. Zero-width zero when nothing is known. */
@@ -53,6 +61,22 @@ export function stripBullet(text: string): string {
     .trim();
 }
 
+/** A pulse as it comes out of a tin, and the same one dried. */
+const DRIED_PULSES: readonly (readonly [cooked: string, dried: string])[] = [
+  ['chickpea', 'dried-chickpea'],
+  ['kidney-bean', 'dried-kidney-bean'],
+  ['black-bean', 'dried-black-bean'],
+  ['pinto-bean', 'dried-pinto-bean'],
+  ['cannellini-bean', 'dried-white-bean'],
+  ['butter-bean', 'dried-butter-bean'],
+  ['borlotti-bean', 'dried-borlotti-bean'],
+  ['black-eyed-pea', 'dried-black-eyed-pea'],
+  ['mixed-beans', 'dried-bean'],
+];
+const CANNED = /\b(?:canned|tinned|cans?|tins?|jars?|jarred|pouch)\b/i;
+const COOKED = /\b(?:canned|tinned|cans?|tins?|jars?|jarred|pouch|(?<!un)cooked)\b/i;
+const DRY_OR_SOAKED = /\bdr(?:ied|y)\b|\bsoaked\b|\bovernight\b|\braw\b/i;
+
 /** Words that turn one pantry entry into another, given unit or neighbours. First match wins. */
 const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: RegExp; not?: RegExp }[] = [
   {
@@ -78,12 +102,15 @@ const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: 
   { from: 'tomato', to: 'chopped-tomatoes', unit: ['can', 'jar', 'carton'] },
   { from: 'tomato', to: 'chopped-tomatoes', word: /\b(?:canned|tinned)\b/i },
   { from: 'tomato-paste', to: 'passata', word: /\bpur[eé]e\b/i, unit: ['cup'] },
-  { from: 'dried-chickpea', to: 'chickpea', unit: ['can', 'jar', 'carton'] },
-  { from: 'green-lentil', to: 'chickpea', unit: ['can'] },
-  { from: 'chickpea', to: 'dried-chickpea', word: /\bdried\b|\bdry\b/i },
-  { from: 'kidney-bean', to: 'dried-chickpea', word: /\bdried\b|\bdry\b/i, not: /\bcan|\btin/i },
-  { from: 'black-bean', to: 'dried-chickpea', word: /\bdried\b|\bdry\b/i, not: /\bcan|\btin/i },
-  { from: 'cannellini-bean', to: 'dried-chickpea', word: /\bdried\b|\bdry\b/i, not: /\bcan|\btin/i },
+  ...['green-lentil', 'red-lentil', 'beluga-lentil'].flatMap((from) => [
+    { from, to: 'canned-lentil', unit: ['can', 'jar', 'carton', 'pouch'] },
+    { from, to: 'canned-lentil', word: COOKED },
+  ]),
+  ...DRIED_PULSES.flatMap(([cooked, dried]) => [
+    { from: cooked, to: dried, word: DRY_OR_SOAKED, not: CANNED },
+    { from: dried, to: cooked, unit: ['can', 'jar', 'carton', 'pouch'] },
+    { from: dried, to: cooked, word: COOKED },
+  ]),
   { from: 'mushroom', to: 'dried-mushroom', word: /\bdried\b/i },
   { from: 'apricot', to: 'dried-apricot', word: /\bdried\b|\bno-soak\b/i },
   { from: 'cranberry', to: 'dried-cranberry', word: /\bdried\b/i },
@@ -241,7 +268,10 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   const food = match ? reinterpret(match.food, amount, clean, pantry) : null;
 
   if (amount) amount = withTrailingUnit(withBracketedWeight(amount, rest), foodText, food);
-  let massG: Range = amount ? weigh(amount, food, system) : exactly(0);
+  const isCountless = amount !== null && food !== null && !canBeCounted(amount, food);
+  const isImpossible = isCountless || (amount !== null && !isPossible(amount, food, system));
+  // What is not understood weighs nothing, takes no room and holds no liquid until it is answered.
+  let massG: Range = amount && food && !isImpossible ? weigh(amount, food, system) : exactly(0);
   if (food && words.zestOnly && food.kind === 'spice-late' && amount?.unitId === 'each')
     massG = around(4 * amount.max, 0.4);
   if (food?.kind === 'salt' && !amount) massG = exactly(0);
@@ -255,12 +285,20 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   if (!food) {
     confidence = 'unsure';
     doubt = clean ? `“${foodText}” is not in the pantry: what is it most like?` : 'An empty line.';
+  } else if (isImpossible) {
+    confidence = 'unsure';
+    doubt = isCountless
+      ? `How much is ${formatAmount(amount as Amount, 1)} of it? No unit was found.`
+      : 'How much? No kitchen takes that amount.';
   } else if (!amount && NEED_AMOUNT.has(food.kind) && !words.toTaste && words.written?.moment !== 'serve') {
     confidence = 'unsure';
     doubt = 'How much? No amount was found.';
   } else if (leftover.length > 1) {
     confidence = 'likely';
     doubt = `Taken as ${food.names[0]}.`;
+  } else if (amount?.readAs) {
+    confidence = 'likely';
+    doubt = `Read as ${amount.readAs}.`;
   } else if (amount?.vague || massG.high > massG.mid * 1.45) {
     confidence = 'likely';
     doubt = 'The weight is a guess: a handful is a handful.';
@@ -280,6 +318,8 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     liquorMl: liquorMl(clean, system),
     orElse: alternative(clean, unbracketed, foodText, pantry),
     several,
+    others: othersIn(clean, match, pantry),
+    without: freeFrom(clean),
     massG,
     confidence,
     doubt,

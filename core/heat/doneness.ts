@@ -16,6 +16,8 @@ export interface Doneness {
   dryAfterMin: number | null;
   /** How many times the time to tender until it falls apart. */
   apart: number;
+  /** Fewest minutes under pressure that are suggested for it. */
+  floorMin: number;
 }
 
 /** What has to happen inside a cut, by the household's authority. */
@@ -26,6 +28,7 @@ export function donenessOf(cut: Cut, authority: 'us' | 'uk'): Doneness {
     tenderAt95Min: cut.tenderAt95Min,
     dryAfterMin: cut.dryAfterMin,
     apart: cut.apart,
+    floorMin: cut.floorMin,
   };
 }
 

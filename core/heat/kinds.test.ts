@@ -15,7 +15,14 @@ const piece = (cutId: string, massG: number, mm = 40) => {
 };
 const plant = (id: string): Doneness => {
   const s = softeningById(id)!;
-  return { safeC: null, lethality: null, tenderAt95Min: s.softAt95Min, dryAfterMin: null, apart: s.apart };
+  return {
+    safeC: null,
+    lethality: null,
+    tenderAt95Min: s.softAt95Min,
+    dryAfterMin: null,
+    floorMin: 0,
+    apart: s.apart,
+  };
 };
 const base = (over: Partial<HeatInput> = {}): HeatInput => ({
   pot: { heaterW: 1000, lossWPerK: 1, metalJPerK: 650, gaugeKPa: 75 },

@@ -87,7 +87,7 @@ describe('laws of the heat', () => {
     );
   });
 
-  it('suggested minutes are enough where the pot is quickest, and one fewer is not', () => {
+  it('suggested minutes are enough where the pot is quickest; one fewer is not, or is below what a kilo or the cut gets', () => {
     const isDone = (input: HeatInput, minutes: number): boolean => {
       const run = new Run(input, { ...EXPECTED, power: 1 + HEAT_FIGURES.efficiency.spread });
       run.comeUp();
@@ -101,7 +101,16 @@ describe('laws of the heat', () => {
         const { suggestedMin } = forecastHeat(input);
         if (suggestedMin >= 149) return;
         expect(isDone(input, suggestedMin)).toBe(true);
-        if (suggestedMin > 1) expect(isDone(input, suggestedMin - 1)).toBe(false);
+        const loadG = input.pieces.reduce((s, p) => s + p.massG, 0);
+        const share = Math.min(1, 1000 / loadG);
+        const kilo = {
+          ...input,
+          lumpJPerK: input.lumpJPerK * share,
+          pieces: input.pieces.map((p) => ({ ...p, massG: p.massG * share })),
+        };
+        const floor = Math.max(...input.judged.map((j) => j.doneness.floorMin));
+        expect(suggestedMin).toBeGreaterThanOrEqual(floor);
+        if (suggestedMin > floor) expect(isDone(kilo, suggestedMin - 1)).toBe(false);
       }),
       { numRuns: 25 },
     );

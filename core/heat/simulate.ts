@@ -67,7 +67,7 @@ export function forecastHeat(input: HeatInput): HeatForecast {
   const quickS = quick.comeUp();
   const slowS = new Run(input, { ...EXPECTED, power: 1 - spread * 1.3, loss: 1.15 }).comeUp();
   const decides = quick.judges.some((j) => j.doneness.safeC !== null);
-  const { minutes: suggestedMin, lead } = decides ? suggestMinutes(quick) : { minutes: 0, lead: 0 };
+  const { minutes: suggestedMin, lead } = decides ? suggestFor(input, quick) : { minutes: 0, lead: 0 };
   const minutes = Math.max(0, input.minutes ?? suggestedMin);
 
   const run = new Run(input, EXPECTED, true);
@@ -195,11 +195,39 @@ export function learnedTime(
   return first + Math.max(0, timeS - at.firstS);
 }
 
+/** The load whose minutes bound those of any bigger one, g of pieces. Source: a kilo is what printed minutes are written for; spread 20 %. */
+const REFERENCE_LOAD_G = 1000;
+
+/**
+ * The minutes suggested: what a run that came up quickly needs, but never fewer than the same pieces get in a kilo's load (a slow
+ * come-up of a big batch cooks unevenly), nor than the floor of any cut that is there.
+ */
+function suggestFor(input: HeatInput, quick: Run): { minutes: number; lead: number } {
+  const needed = suggestMinutes(quick);
+  const loadG = input.judged.reduce(
+    (s, j) => s + (j.doneness.safeC === null ? 0 : (input.pieces[j.index]?.massG ?? 0)),
+    0,
+  );
+  const floor = Math.max(0, ...input.judged.map((j) => j.doneness.floorMin));
+  if (loadG <= REFERENCE_LOAD_G) return { ...needed, minutes: Math.max(needed.minutes, floor) };
+  const share = REFERENCE_LOAD_G / loadG;
+  const kilo = new Run(
+    {
+      ...input,
+      lumpJPerK: input.lumpJPerK * share,
+      pieces: input.pieces.map((p) => ({ ...p, massG: p.massG * share })),
+    },
+    quick.factors,
+  );
+  kilo.comeUp();
+  return { ...needed, minutes: Math.max(needed.minutes, suggestMinutes(kilo).minutes, floor) };
+}
+
 /**
  * Shortest whole minutes after which all meat is done when the lid opens, and which kind it was that took so long. Takes a
  * run that has come up, and it is the run that came up quickest: a pot that is fast today has cooked the meat least on the way.
  */
-function suggestMinutes(run: Run): { minutes: number; lead: number } {
+export function suggestMinutes(run: Run): { minutes: number; lead: number } {
   const snapshots = [run.save()];
   while (snapshots.length < 2 || (!run.isDone && snapshots.length < LONGEST_S / 60)) {
     run.hold(1);

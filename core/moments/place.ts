@@ -99,21 +99,34 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
   const hasDeglazer = read.some(isDeglazer);
   const firstThin = read.findIndex((r) => r.food && THIN.has(r.food.kind) && !r.written);
   const hints = dish.method ? lateHints(readMethod(dish.method), read, options.pantry) : null;
-  return dish.lines.flatMap((line, index) => {
-    const r = read[index];
-    const s = scaled[index];
-    if (!r || !s) return [];
-    const context: RuleContext = {
-      rules,
-      kinds,
-      hasDeglazer,
-      isFirstThin: index === firstThin,
-      massG: r.massG.mid * s.factor,
-      isMarinade: MARINADE.test(line.section ?? '') || MARINADE.test(r.text),
-      before: read[index - 1]?.food?.kind,
-    };
-    return placeLine(line, r, index, context, s, hints?.get(index));
-  });
+  const place = (isFollowed: (r: ReadLine) => boolean): PlacedItem[] =>
+    dish.lines.flatMap((line, index) => {
+      const r = read[index];
+      const s = scaled[index];
+      if (!r || !s) return [];
+      const context: RuleContext = {
+        rules,
+        kinds,
+        hasDeglazer,
+        isFirstThin: index === firstThin,
+        massG: r.massG.mid * s.factor,
+        isMarinade: MARINADE.test(line.section ?? '') || MARINADE.test(r.text),
+        before: read.slice(0, index).findLast((other) => other.food)?.food?.kind,
+      };
+      return placeLine(line, r, index, context, s, isFollowed(r) ? hints?.get(index) : undefined);
+    });
+  const followed = place(() => true);
+  // With the pot under its least liquid because the method moved some of it, the method was misread: it stays.
+  if (!hints?.size || pouredMl(followed) >= (options.needMl ?? 0)) return followed;
+  const kept = place((r) => (r.food?.thin ?? 0) < 0.5);
+  return pouredMl(kept) > pouredMl(followed) ? kept : followed;
+}
+
+/** Thin liquid poured before the lid, ml. */
+function pouredMl(items: readonly PlacedItem[]): number {
+  return items
+    .filter((i) => !isHeldBack(i.moment) && i.read.food)
+    .reduce((s, i) => s + (i.massG.mid * (i.read.food?.thin ?? 0)) / (i.read.food?.gPerMl ?? 1), 0);
 }
 
 /** The factor of every line: its own way of scaling, stock and water sized for the pot, what the tool added left alone. */
@@ -144,7 +157,7 @@ function scaleDish(lines: readonly Line[], read: readonly ReadLine[], k: number,
 const MARINADE = /\bmarinad(?:e|ing|es)\b|\bto marinate\b|\bfor marinating\b/i;
 
 const UNKNOWN_REASON =
-  'Not in the pantry yet: treated as an ordinary vegetable under the lid until you say what it is.';
+  'Not in the pantry yet: it weighs nothing and has no place in the pot until you say what it is.';
 
 /** Where a line goes and who says so: one part, or several whose shares add to one. */
 function partsOf(

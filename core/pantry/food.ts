@@ -133,6 +133,8 @@ export const FoodSchema = z.object({
   scorch: z.number().int().min(0).max(3),
   dairy: z.enum(DAIRY_CLASSES).optional(),
   swells: z.boolean(),
+  /** Raw it holds a poison that only a hard boil destroys: boiled hard for ten minutes before it is cooked gently or under pressure. */
+  boilFirst: z.boolean().optional(),
   foams: z.boolean(),
   /** Id of a cut in the heat room, for meat. */
   cut: z.string().optional(),

@@ -25,6 +25,8 @@ import {
   tellLineApart,
 } from './fixes';
 import type { FindingInput } from './findingInput';
+import { CAUTIONS } from './data/cautions';
+import { needsBoilingFirst } from './meat';
 import { meatFindings } from './meatFindings';
 import { swapsFor } from './swaps';
 
@@ -72,6 +74,7 @@ export function judge(input: FindingInput): Finding[] {
     ...momentFindings(input),
     ...floorFindings(input),
     ...meatFindings(input),
+    ...boilFirstFindings(input),
     ...readingFindings(input),
     ...needFindings(input),
     ...otherFindings(input),
@@ -93,14 +96,30 @@ function liquidSeverity(liquid: LiquidSum): Severity {
 
 const isLess = (a: Severity, b: Severity): boolean => SEVERITIES.indexOf(a) > SEVERITIES.indexOf(b);
 
-/** The fixes that are seen to make a judgement milder, in the order given. */
+/** The fixes that are seen to make a judgement milder and that a cook would make, in the order given. */
 function helping(
   input: FindingInput,
   fixes: readonly Fix[],
   before: Severity,
   judgeOf: (loaded: ReturnType<FindingInput['load']>) => Severity,
 ): Fix[] {
-  return fixes.filter((fix) => isLess(judgeOf(input.load(fix.apply(input.dish))), before));
+  return fixes.filter((fix) => {
+    const loaded = input.load(fix.apply(input.dish));
+    return isLess(judgeOf(loaded), before) && isSensible(input, loaded);
+  });
+}
+
+/** Most sauce that a plate can use, g. Source: a soup plate holds no more; spread 20 %. */
+const MOST_SAUCE_A_PLATE_G = 350;
+
+/** A fix pours no more than fits under the line, and makes no more sauce than the plates can use beyond what the pot itself needs. */
+function isSensible(input: FindingInput, loaded: ReturnType<FindingInput['load']>): boolean {
+  const { fill, liquid, dish, pot } = input;
+  if (loaded.fill.shareOfLimit > Math.max(1, fill.shareOfLimit)) return false;
+  const addedMl = loaded.liquid.pouredMl.mid - liquid.pouredMl.mid;
+  if (addedMl <= 0) return true;
+  const isForThePot = loaded.liquid.countedMl.mid <= pot.minThinMl * 1.5;
+  return isForThePot || loaded.liquid.sauceAfterG.mid <= MOST_SAUCE_A_PLATE_G * Math.max(1, dish.plates);
 }
 
 /** Several edits as one fix, "Hold back flour, and add 100 ml stock". */
@@ -221,11 +240,14 @@ function boilFindings(input: FindingInput): Finding[] {
   const early = lines.filter((i) => i.early);
   const more = loosenMl(boil, liquid.countedMl.mid);
   const name = ownLiquid(items);
-  const hold: Fix | null = early.length
+  // What is thick by itself and was meant to go in is held back too: a condensed soup, a jar of sauce.
+  const thick = early.length ? early : lines.filter((i) => (i.read.food?.thin ?? 1) < 0.3);
+  const hold: Fix | null = thick.length
     ? {
         id: 'hold-thick',
-        label: `Hold back ${listed(early.map(nameOf))}`,
-        apply: (d) => early.reduce((x, i) => holdFix(i).apply(x), d),
+        label: `Hold back ${listed(thick.map(nameOf))}`,
+        apply: (d) =>
+          thick.reduce((x, i) => (i.early ? holdFix(i) : moveLine(i.lineId, 'finish', '')).apply(x), d),
       }
     : null;
   const loosen = (ml: number): Fix =>
@@ -547,6 +569,21 @@ function needFindings({ needs, items, kitchen, pantry, dish }: FindingInput): Fi
       fixes: [...all, ...firsts],
     };
   });
+}
+
+/** Beans that are harmful until they have boiled hard, wherever they go in raw: under the lid or into a slow simmer. */
+function boilFirstFindings({ items }: FindingInput): Finding[] {
+  return items
+    .filter((i) => i.partIndex === 0 && needsBoilingFirst(i))
+    .map((i) => ({
+      id: `boil-first-${i.lineId}`,
+      severity: 'careful',
+      about: 'reading',
+      lineIds: [i.lineId],
+      text: `${capital(nameOf(i))}: boiled hard for ten minutes first`,
+      why: `${CAUTIONS.kidney} Tinned ones have been boiled already.`,
+      fixes: [],
+    }));
 }
 
 function otherFindings({ kitchen, heat, saltG, items, dish, meat, liquid }: FindingInput): Finding[] {

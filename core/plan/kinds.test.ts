@@ -121,7 +121,8 @@ describe('what stays hard, and what falls apart', () => {
 
   it('unsoaked beans say how long they want and that raw kidney beans are boiled first', () => {
     const dish = dishOf(['600 g chicken thighs', '250 g dried kidney beans', '900 ml stock']);
-    expect(finding(dish, 'soft-bean-dry')?.why).toMatch(/boiled hard/);
+    expect(finding(dish, 'soft-bean-dry')?.why).toMatch(/Soaked overnight/);
+    expect(finding(dish, 'boil-first-l1')?.why).toMatch(/boiled hard/);
   });
 
   it('carrots in a long cook fall apart; added when opened in between they do not, and the chain of steps has them', () => {

@@ -164,6 +164,11 @@ export function plantPieces(items: readonly PlacedItem[]): PlantPiece[] {
   return [...found.values()].sort((a, b) => b.massG - a.massG).slice(0, MOST_PLANTS);
 }
 
+/** True of raw beans of the kidney kind, unless the line says that they are boiled, or they only stand on the table. */
+export function needsBoilingFirst({ read, moment, massG }: PlacedItem): boolean {
+  return read.food?.boilFirst === true && !read.boiled && moment !== 'serve' && massG.mid > 0;
+}
+
 /** How the pressure should be let go, by the dish, the household's rule and the cut. */
 export function releaseFor(
   dish: Dish,
@@ -234,6 +239,7 @@ const plantDoneness = (p: PlantPiece): Doneness => ({
   tenderAt95Min: p.softening.softAt95Min,
   dryAfterMin: null,
   apart: p.softening.apart,
+  floorMin: 0,
 });
 
 const specOf = (kind: MeatPiece | PlantPiece, roomC: number): PieceSpec =>

@@ -210,7 +210,7 @@ function plantFindings(input: FindingInput): Finding[] {
           about: 'vegetables',
           lineIds: kind.lineIds,
           text: `The ${kind.label} will still be hard`,
-          why: `${Math.round(kind.sizeMm)} mm pieces want about ${windowMin.from} min in this pot.${kind.softening.id === 'bean-dry' ? ' Soaked overnight they take a third of it. Raw kidney beans are boiled hard for ten minutes first.' : ''}`,
+          why: `${Math.round(kind.sizeMm)} mm pieces want about ${windowMin.from} min in this pot.${kind.softening.id === 'bean-dry' ? ' Soaked overnight they take a third of it.' : ''}`,
           fixes: hardFixes(input, kind, windowMin.from, helping),
         },
       ];

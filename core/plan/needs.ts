@@ -1,3 +1,4 @@
+import { allergensOf } from '../dish/allergens';
 import type { PlacedItem } from '../moments/place';
 import { carbShare } from '../pantry/data/carbs';
 import type { Allergen, Food } from '../pantry/food';
@@ -98,9 +99,7 @@ export function brokenNeeds(
 ): BrokenNeed[] {
   const out: BrokenNeed[] = [];
   for (const { need, allergen, title } of forbidden(kitchen)) {
-    const lineIds = [
-      ...new Set(items.filter((i) => i.read.food?.allergens.includes(allergen)).map((i) => i.lineId)),
-    ];
+    const lineIds = [...new Set(items.filter((i) => allergensOf(i.read).has(allergen)).map((i) => i.lineId))];
     if (lineIds.length) out.push({ need, title, isAllergen: true, lineIds });
   }
   const amounts: { need: Need; of: (item: PlacedItem) => number }[] = [

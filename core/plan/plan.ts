@@ -15,6 +15,7 @@ import { doseFor, type Dose, type DoseInput } from '../sauce/dose';
 import { laterAdditions, presentStrengthG, saltG, sharpnessOf, sugarShareOf } from '../sauce/present';
 import type { Finding } from './finding';
 import { judge } from './findings';
+import { glazedOf } from './glazed';
 import { NO_CALIBRATION, type Calibration, type Kitchen } from './kitchen';
 import {
   forecastFor,
@@ -175,7 +176,7 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   const batches = searBatches(meat, pot);
   const { plants, kinds, heating, heat } = heated;
   const salt = saltG(items);
-  const sauce = planSauce(dish, rules, items, liquid, calibration, salt);
+  const sauce = planSauce(dish, rules, items, liquid, meat, calibration, salt);
   const needs = brokenNeeds(items, dish.plates, kitchen);
   const judged = {
     dish,
@@ -228,6 +229,11 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   };
 }
 
+/** The steps of a plan of which something was replaced: a forecast that went otherwise, a sauce that was measured. */
+export function stepsOf(plan: Plan, kitchen: Kitchen): Step[] {
+  return buildSteps({ ...plan, kitchen, presentPercent: plan.sauce.input.presentPercent });
+}
+
 /** True when the vegetables are blended into the sauce, by either of the rules that ask for it. */
 function isBlended(rules: HouseRules): boolean {
   return rules.texture === 'blended' || rules.thickener === 'blended';
@@ -258,16 +264,20 @@ function planSauce(
   rules: HouseRules,
   items: readonly PlacedItem[],
   liquid: LiquidSum,
+  meat: readonly MeatPiece[],
   calibration: Calibration,
   salt: number,
 ): SaucePlan {
-  const sauceG = liquid.sauceAfterG.mid;
+  // A glaze is sized on what is left after boiling down.
+  const glazed = glazedOf(items, dish.settings.aim, meat, liquid.sauceAfterG.mid);
+  const sauceG = glazed?.leftG ?? liquid.sauceAfterG.mid;
+  const aimPercent = thicknessOf(dish.settings.aim).percent;
   const later = laterAdditions(items);
   const input: DoseInput = {
     sauceG,
     sauceSpread: sauceG > 0 ? (liquid.sauceAfterG.high - liquid.sauceAfterG.low) / 2 / sauceG : 0,
     presentPercent: sauceG > 0 ? (100 * presentStrengthG(items, isBlended(rules))) / sauceG : 0,
-    aimPercent: thicknessOf(dish.settings.aim).percent,
+    aimPercent: glazed ? Math.min(aimPercent, thicknessOf('glaze').percent) : aimPercent,
     thickener: thickenerFor(rules.thickener),
     waterPerStarch: SLURRY_WATER[rules.slurryWater],
     laterG: later.massG,

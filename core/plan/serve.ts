@@ -73,7 +73,7 @@ const LONGEST_S = 24 * 3600;
 
 /** Who and what is taken when. Times are seconds before the table, so they count up as one goes back. */
 class Board {
-  readonly placed: (MealTask & { before: number })[] = [];
+  readonly placed: Placed[] = [];
 
   constructor(readonly means: MealMeans) {}
 
@@ -125,20 +125,8 @@ class Board {
  * sides may claim their places and takes the one that starts last and keeps least waiting.
  */
 export function layOutMeal(input: MealInput): Meal {
-  const sides = input.sides.slice(0, 8);
-  const orders = sides.length <= MOST_ORDERED ? permutations(sides) : [sides];
-  let best: { board: Board; score: number } | undefined;
-  for (const order of orders) {
-    const board = new Board(input.means);
-    placeDish(board, input);
-    for (const side of order) placeSide(board, side, input);
-    const length = Math.max(0, ...board.placed.map((t) => t.before));
-    const waits = board.placed.reduce((s, t) => s + t.waitsS, 0);
-    const score = length + waits * 0.5;
-    if (!best || score < best.score - 1e-9) best = { board, score };
-  }
-  const placed = best?.board.placed ?? [];
-  const lengthS = Math.max(0, ...placed.map((t) => t.before));
+  const placed = bestLayout(input);
+  const lengthS = lengthOf(placed);
   const tasks = placed
     .map(({ before, ...t }): MealTask => ({
       ...t,
@@ -158,6 +146,55 @@ export function layOutMeal(input: MealInput): Meal {
     yesterday: input.means.yesterday ? yesterdayOf(input) : [],
     handsS: tasks.filter((t) => t.hands).reduce((s, t) => s + t.endS - t.startS, 0),
   };
+}
+
+type Placed = MealTask & { before: number };
+
+const lengthOf = (placed: readonly Placed[]): number => Math.max(0, ...placed.map((t) => t.before));
+
+/**
+ * The layout that starts last and keeps least waiting. Placing greedily, more help can end in a longer meal; what was possible
+ * without the help still is, so it is laid out too and bounds the length.
+ */
+function bestLayout(input: MealInput): readonly Placed[] {
+  const { means } = input;
+  const without = [
+    ...(means.hands > 1 ? [bestLayout({ ...input, means: { ...means, hands: 1 } })] : []),
+    ...(means.yesterday
+      ? [doneYesterday(bestLayout({ ...input, means: { ...means, yesterday: false } }), input)]
+      : []),
+  ];
+  const most = Math.min(...without.map(lengthOf), Number.POSITIVE_INFINITY);
+  const sides = input.sides.slice(0, 8);
+  const orders = sides.length <= MOST_ORDERED ? permutations(sides) : [sides];
+  const laid = orders.map((order) => {
+    const board = new Board(means);
+    placeDish(board, input);
+    for (const side of order) placeSide(board, side, input);
+    return board.placed;
+  });
+  let best: { placed: readonly Placed[]; score: number } | undefined;
+  for (const placed of [...laid, ...without]) {
+    const length = lengthOf(placed);
+    if (length > most + 1e-9) continue;
+    const score = length + placed.reduce((s, t) => s + t.waitsS, 0) * 0.5;
+    if (!best || score < best.score - 1e-9) best = { placed, score };
+  }
+  return best?.placed ?? [];
+}
+
+/** A layout without what was done the day before; everything else stays where it was. */
+function doneYesterday(placed: readonly Placed[], { sides }: Pick<MealInput, 'sides'>): Placed[] {
+  const gone = new Set(
+    sides.flatMap((side) => side.tasks.flatMap((t, i) => (t.yesterday ? [`${side.id}-${i}`] : []))),
+  );
+  return placed
+    .filter((t) => !gone.has(t.id))
+    .map((t) => {
+      if (t.id !== 'prep') return t;
+      const durationS = Math.round((t.endS - t.startS) * TAKE_OUT);
+      return { ...t, before: t.before - (t.endS - t.startS) + durationS, endS: t.startS + durationS };
+    });
 }
 
 /**

@@ -1,10 +1,7 @@
 import Button from 'react-bootstrap/Button';
-import { formatDuration, type CookState, type Plan } from '../../../core/index';
+import { formatDuration, mayBeDoneAhead, type CookState, type Plan } from '../../../core/index';
 import { clock } from '../../parts/now';
 import type { Tell } from './tell';
-
-/** Steps that say what the pot does: they are told when they happen and not ahead. */
-const OF_THE_POT = new Set(['comeUp', 'hold', 'release', 'open']);
 
 /** Every step of the cook: what is done and when, what is next, and what can be done ahead while hands are free. */
 export function AllSteps({ plan, state, tell }: { plan: Plan; state: CookState; tell: Tell }) {
@@ -36,9 +33,7 @@ export function AllSteps({ plan, state, tell }: { plan: Plan; state: CookState; 
               </Button>
             ) : (
               !isNow &&
-              s.hands &&
-              !s.check &&
-              !OF_THE_POT.has(s.kind) && (
+              mayBeDoneAhead(s) && (
                 <Button
                   size="sm"
                   variant="quiet"

@@ -3,11 +3,16 @@ import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
   cookTime,
+  formatDuration,
+  holdAdvice,
   liveForecast,
   liveTimers,
+  planAsItWent,
+  potNow,
   stepsWithSauce,
   type CookState,
   type Dish,
+  type EventPayload,
   type Kitchen,
   type Plan,
   type TroubleKind,
@@ -41,9 +46,15 @@ export default function AtThePot() {
   const state = useCook(cookId);
   const dish = useMemo(() => (state ? dishAsCooked(state) : null), [state]);
   const planned = usePlan(dish, kitchen);
+  const went = useMemo(
+    () => planned && kitchen && state && planAsItWent(planned, kitchen, state),
+    // Only what the pot did moves it: not every tap.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [planned, kitchen, state?.sealedAt, state?.pressureAt, state?.holdS],
+  );
   const plan = useMemo(
-    () => planned && kitchen && withMeasuredSauce(planned, kitchen, state),
-    [planned, kitchen, state],
+    () => went && kitchen && withMeasuredSauce(went, kitchen, state),
+    [went, kitchen, state],
   );
   if (state === null)
     return (
@@ -55,7 +66,7 @@ export default function AtThePot() {
       </div>
     );
   if (!state || !kitchen || !plan) return <p className="loading">Lighting the stove…</p>;
-  return <Cooking state={state} kitchen={kitchen} plan={plan} />;
+  return <Cooking state={state} kitchen={kitchen} plan={plan} planned={planned ?? plan} />;
 }
 
 /** The plan with the sauce that was measured in place of the one that was forecast. */
@@ -74,12 +85,31 @@ function dishAsCooked({ dish, potId }: CookState): Dish | null {
   return dish && { ...dish, settings: { ...dish.settings, potId } };
 }
 
+/** The minutes under pressure changed: what is told, and the running timer with it. */
+function holdFor(seconds: number, plannedS: number, reason: string): EventPayload[] {
+  return [
+    { type: 'holdSet', seconds, reason: reason.slice(0, 200) },
+    { type: 'timerAdded', timerId: 'hold', seconds: Math.round(seconds - plannedS) },
+  ];
+}
+
 /** A swipe is at least so long and so flat, px. */
 const SWIPE = { least: 80, most: 50 };
 /** How often the clock is read: oftener where a simulated one runs fast, ms. */
 const TICK_MS = { wall: 500, fast: 120 };
 
-function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen; plan: Plan }) {
+function Cooking({
+  state,
+  kitchen,
+  plan,
+  planned,
+}: {
+  state: CookState;
+  kitchen: Kitchen;
+  plan: Plan;
+  /** The plan as it stood before anything happened. */
+  planned: Plan;
+}) {
   const wall = useNow((state.clock?.speed ?? 1) > 1 ? TICK_MS.fast : TICK_MS.wall);
   const now = cookTime(state.clock, wall);
   const say = useSay();
@@ -90,7 +120,8 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
   const due = useAlarm(timers, now, isBurning ? 'It says it is burning' : null);
   const [trouble, setTrouble] = useState<TroubleKind | null>(null);
   const [showsAll, setShowsAll] = useState(false);
-  const isClosed = state.sealedAt !== null && state.pinDownAt === null;
+  const pot = potNow(plan, state);
+  const advice = useMemo(() => holdAdvice(planned, state), [planned, state]);
   const over = state.status === 'finished' || state.status === 'abandoned';
   useAwake(!over && state.pausedAt === null);
   const forecast = liveForecast(plan, state, now);
@@ -116,7 +147,6 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
     if (payloads.some((p) => p.type === 'stepDone' && p.stepId === 'open')) send({ do: 'open' });
   };
   const number = plan.steps.length - plan.steps.filter((s) => !state.done[s.id]).length + 1;
-  const isUnlocked = state.pinDownAt !== null && (!plan.heat.second || state.done['again'] !== undefined);
   const touch = useRef<{ x: number; y: number } | null>(null);
   const swiped = (e: TouchEvent): void => {
     const from = touch.current;
@@ -168,6 +198,26 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
           Paused since {clock(state.pausedAt)}. The pot and its timers go on.{' '}
           <Button size="sm" onClick={() => tell({ type: 'resumed' })}>
             Go on
+          </Button>
+        </p>
+      )}
+      {advice && (
+        <p className="at-pot-advice" role="status">
+          {advice.sentence}{' '}
+          <Button
+            size="sm"
+            onClick={() => tell(...holdFor(advice.seconds, advice.plannedS, advice.sentence))}
+          >
+            Hold {formatDuration(advice.seconds)}
+          </Button>{' '}
+          <Button
+            size="sm"
+            variant="quiet"
+            onClick={() =>
+              tell({ type: 'holdSet', seconds: Math.round(advice.plannedS), reason: 'kept as planned' })
+            }
+          >
+            Keep {formatDuration(advice.plannedS)}
           </Button>
         </p>
       )}
@@ -243,7 +293,7 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
               tell={tell}
             />
           )}
-          <HeldTray plan={plan} unlocked={isUnlocked} state={state} tell={tell} />
+          <HeldTray plan={plan} unlocked={pot.mayAdd} state={state} tell={tell} />
           <Devices
             plan={plan}
             state={state}
@@ -252,12 +302,12 @@ function Cooking({ state, kitchen, plan }: { state: CookState; kitchen: Kitchen;
             step={forecast.current}
             tell={tell}
           />
-          {isClosed && (
+          {pot.isLocked && (
             <div className="at-pot-trouble">
               <Button variant="quiet" onClick={() => setTrouble('burn')}>
                 It says it is burning
               </Button>
-              {state.pressureAt === null && (
+              {pot.phase === 'closed' && (
                 <Button variant="quiet" onClick={() => setTrouble('no-pressure')}>
                   It does not come to pressure
                 </Button>

@@ -4,12 +4,12 @@ import Form from 'react-bootstrap/Form';
 import { useHotkeys } from 'react-hotkeys-hook';
 import {
   cookTime,
+  eventsForStep,
   formatCountdown,
   formatDuration,
   formatDurationRange,
   type CookState,
   type EventPayload,
-  type Plan,
   type Step,
 } from '../../../core/index';
 import { useNow } from '../../parts/now';
@@ -20,34 +20,8 @@ import type { StepProps } from './stepProps';
 
 const SKIPS = ['Done already', 'Not needed', 'Do it my way'];
 
-/** What finishing a step means besides that it is done. */
-function meaningOf(step: Step): EventPayload[] {
-  if (step.id === 'seal') return [{ type: 'sealed' }];
-  if (step.kind === 'comeUp') return [{ type: 'pressureReached' }];
-  if (step.kind === 'hold') return [{ type: 'holdEnded' }];
-  if (step.kind === 'release') return [{ type: 'pinDown' }];
-  if (step.kind === 'serve') return [{ type: 'served' }];
-  return [];
-}
-
-/** Timers that start by themselves when a step is finished, because the pot's clock starts then too. */
-function followUp(step: Step, plan: Plan): EventPayload[] {
-  if (step.kind === 'comeUp' && plan.heat.holdS > 0)
-    return [
-      {
-        type: 'timerStarted',
-        timerId: 'hold',
-        name: 'Under pressure',
-        seconds: Math.max(1, Math.round(plan.heat.holdS)),
-      },
-    ];
-  if (step.kind === 'hold' && plan.release === 'ten')
-    return [{ type: 'timerStarted', timerId: 'down', name: 'Coming down', seconds: 600 }];
-  return [];
-}
-
 const SAY: Partial<Record<Step['kind'], string>> = {
-  comeUp: 'The pin is up',
+  comeUp: 'It is at pressure',
   hold: 'Time is up, heat off',
   release: 'The pin is down',
   serve: 'On the table',
@@ -59,31 +33,10 @@ export function StepCard(props: StepProps) {
   const [agreed, setAgreed] = useState(false);
   const [skipping, setSkipping] = useState(false);
   const [before] = useState(() => Object.entries(state.done).sort((a, b) => b[1].at - a[1].at)[0]?.[0]);
-  const stopOwn = (): EventPayload[] =>
-    state.timers
-      .filter(
-        (t) =>
-          !t.stopped &&
-          (t.id === step.id ||
-            (step.kind === 'hold' && t.id === 'hold') ||
-            (step.kind === 'release' && t.id === 'down')),
-      )
-      .map((t) => ({ type: 'timerStopped', timerId: t.id }));
   const done = (...more: EventPayload[]): void =>
-    tell(
-      ...more,
-      ...meaningOf(step),
-      ...stopOwn(),
-      { type: 'stepDone', stepId: step.id },
-      ...followUp(step, plan),
-    );
+    tell(...eventsForStep(step, plan, state, { how: 'done' }, more));
   const skip = (reason: string): void =>
-    tell(
-      ...meaningOf(step),
-      ...stopOwn(),
-      { type: 'stepSkipped', stepId: step.id, reason },
-      ...followUp(step, plan),
-    );
+    tell(...eventsForStep(step, plan, state, { how: 'skipped', reason }));
   const title = useRef<HTMLHeadingElement>(null);
   const card = useRef<HTMLElement>(null);
   useEffect(() => {

@@ -18,6 +18,8 @@ export interface Cut {
   /** Lean cuts dry out: minutes above 75 °C core before it shows. */
   dryAfterMin: number | null;
   safe: SafeClass;
+  /** Fewest minutes under pressure that are ever suggested, whatever the come-up did. */
+  floorMin: number;
   /** How many times its time to tender until it falls apart. */
   apart: number;
   /** Release that suits it. */
@@ -39,6 +41,14 @@ export const CUTS_SOURCE = {
   spread: 0.2,
 };
 
+/**
+ * Fewest minutes a cut is given: two for what is done when it is hot, three where there is something to melt, eight for what
+ * stews. Source: nobody prints less for pieces of an ordinary size; spread 30 %.
+ */
+const FLOOR_MIN = { lean: 2, quick: 3, stewing: 8, stewsFrom95Min: 60 } as const;
+const floorOf = (tenderAt95Min: number): number =>
+  tenderAt95Min < 10 ? FLOOR_MIN.lean : tenderAt95Min < FLOOR_MIN.stewsFrom95Min ? FLOOR_MIN.quick : FLOOR_MIN.stewing;
+
 const cut = (id: string, name: string, thicknessMm: number, tenderAt95Min: number, release: Cut['release'], over: Partial<Cut> = {}): Cut => ({
   id,
   name,
@@ -51,6 +61,7 @@ const cut = (id: string, name: string, thicknessMm: number, tenderAt95Min: numbe
   conduction: 1,
   depth: 1,
   apart: 1.8,
+  floorMin: floorOf(tenderAt95Min),
   ...over,
 });
 

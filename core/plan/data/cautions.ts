@@ -18,5 +18,6 @@ export const CAUTIONS = {
   leftovers:
     'Leftovers: into the refrigerator within 2 hours, shallow; reheat to 74 °C all through; eat within 3–4 days.',
   cleanPlate: 'Cooked meat goes to a clean plate, never the one it was raw on.',
-  kidney: 'Raw kidney beans are boiled hard for ten minutes first.',
+  kidney:
+    'Dried beans of the kidney kind: soaked, drained, then boiled hard for ten minutes in fresh water before they go in. A slow simmer leaves them harmful.',
 } as const;

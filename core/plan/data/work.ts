@@ -33,6 +33,9 @@ export const WORK = {
   serveMin: 2,
 } as const;
 
+/** Longest boiling down that is planned, minutes: beyond it a slurry is the better way. Source: patience at a stove; spread 30 %. */
+export const MOST_REDUCING_MIN = 30;
+
 /** Preparation of each kind: minutes to start and minutes a kilogram. Source as above. */
 export const PREP_MIN: Partial<Record<FoodKind, { each: number; perKg: number }>> = {
   allium: { each: 0.5, perKg: 11 },

@@ -4,8 +4,8 @@ import { inOrder, type PlacedItem } from '../../moments/place';
 import { formatVolume } from '../../quantity/format';
 import { CAUTIONS } from '../data/cautions';
 import { MEAT_PREP_PER_KG, PREP_MIN, WORK } from '../data/work';
-import type { MeatPiece } from '../meat';
-import { handwork, kindOf, step, stepItems, type Step, type StepInput } from './step';
+import { needsBoilingFirst, type MeatPiece } from '../meat';
+import { handwork, kindOf, step, stepItem, stepItems, type Step, type StepInput } from './step';
 
 const MARINADE: Record<HouseRules['marinade'], string> = {
   none: '',
@@ -78,12 +78,18 @@ function prep({ items, meat, rules }: StepInput): Step {
     'Get everything ready',
     `${MARINADE[rules.marinade]}Weigh into bowls by when they go in: all the ground spices in one bowl. What is held back stays together on a tray, away from the pot.`,
     {
-      items: stepItems(items.filter((i) => i.moment !== 'serve')),
+      items: [
+        ...stepItems(items.filter((i) => i.read.food && i.moment !== 'serve')),
+        // What is not understood has no place in the pot: it is got out, and goes in where the recipe says.
+        ...items
+          .filter((i) => !i.read.food)
+          .map((i) => ({ ...stepItem(i), note: 'not understood: in where your recipe says' })),
+      ],
       durationS: handwork(prepMinutes(items, meat)),
       cautions: [
         ...(poultry ? [CAUTIONS.rawPoultry] : meat.length ? [CAUTIONS.rawMeat] : []),
         ...(meat.some((m) => m.frozen) ? [CAUTIONS.frozen] : []),
-        ...(items.some((i) => /dried kidney|dried bean/.test(i.read.text)) ? [CAUTIONS.kidney] : []),
+        ...(items.some(needsBoilingFirst) ? [CAUTIONS.kidney] : []),
       ],
       look: 'Everything cut, nothing left to find.',
     },
@@ -173,7 +179,7 @@ function loading({ items, rules, fill, liquid, kitchen }: StepInput): Step {
     'Load the pot',
     `${rules.browning === 'pot' ? 'Heat off. ' : ''}Bottom to top: ${order || 'liquid first'}.${top}${bowl} Thin liquid in the pot: ${formatVolume(liquid.countedMl.mid, kitchen.units)} counted, ${formatVolume(liquid.needMl, kitchen.units)} needed.`,
     {
-      items: stepItems(inOrder(items, 'lid').filter((i) => !i.line.later)),
+      items: stepItems(inOrder(items, 'lid').filter((i) => i.read.food && !i.line.later)),
       heat: 'off',
       durationS: handwork(WORK.loadMin, 0.3),
       cautions: [CAUTIONS.fit],

@@ -1,8 +1,8 @@
 import { sayTemps } from '../../quantity/format';
 import { stepsBeforeTheLid } from './before';
-import { stepsOfTheFinish } from './finish';
+import { boiledBefore, glazing, simmeredAfter, stepsOfTheFinish } from './finish';
 import { stepsOpened } from './opened';
-import { stepsForTheSauce } from './sauce';
+import { blending, dairying, stepsForTheSauce } from './sauce';
 import type { Step, StepInput } from './step';
 import { stepsUnderTheLid } from './underLid';
 
@@ -13,7 +13,13 @@ export function buildSteps(input: StepInput): Step[] {
     ...stepsBeforeTheLid(input),
     ...stepsUnderTheLid(input),
     ...stepsOpened(input),
+    // What boils comes before what must not: a glaze is boiled down bare, pasta and vegetables boil before the dairy.
+    ...blending(input),
+    ...glazing(input),
+    ...boiledBefore(input),
     ...stepsForTheSauce(input),
+    ...simmeredAfter(input),
+    ...dairying(input),
     ...stepsOfTheFinish(input),
   ].map((s) => ({
     ...s,

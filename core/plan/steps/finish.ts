@@ -1,22 +1,12 @@
 import { inOrder, type PlacedItem } from '../../moments/place';
 import type { FoodKind } from '../../pantry/food';
 import { formatDuration, formatMass } from '../../quantity/format';
-import { GLAZE, glazeDown } from '../../sauce/glaze';
-import { eatenG, saltG, sugarG } from '../../sauce/present';
+import { eatenG, saltG } from '../../sauce/present';
 import { saltView } from '../../sauce/salt';
 import { CAUTIONS } from '../data/cautions';
 import { WORK } from '../data/work';
-import {
-  handwork,
-  kindOf,
-  listed,
-  MOST_REDUCING_MIN,
-  sauceOf,
-  step,
-  stepItems,
-  type Step,
-  type StepInput,
-} from './step';
+import { glazedOf, SWEET, type Glazed } from '../glazed';
+import { handwork, kindOf, listed, step, stepItems, type Step, type StepInput } from './step';
 
 /** What goes into the sauce together near the end, and how. */
 interface Together {
@@ -30,7 +20,8 @@ interface Together {
   cautions?: string[];
 }
 
-const BEFORE_THE_MEAT: readonly Together[] = [
+/** What boils for minutes: before the sauce is measured and bound, so that no starch boils with it and no dairy splits. */
+const BOILS: readonly Together[] = [
   {
     id: 'pasta',
     kinds: ['pasta'],
@@ -49,6 +40,10 @@ const BEFORE_THE_MEAT: readonly Together[] = [
     heat: 'medium',
     look: 'Bright and just tender.',
   },
+];
+
+/** What only simmers for a moment in the bound sauce. */
+const SIMMERS: readonly Together[] = [
   {
     id: 'seafood',
     kinds: ['seafood'],
@@ -71,12 +66,29 @@ const BEFORE_THE_MEAT: readonly Together[] = [
 
 const isMeat = (item: PlacedItem): boolean => /meat|poultry|sausage/.test(kindOf(item) ?? '');
 
-/** The end: what cooks quickly in the sauce, the meat back, the glaze, sharp and green and salt, and to the table. */
+/** Pasta and vegetables that boil in the thin sauce. In a glazed dish they wait until it is boiled down. */
+export function boiledBefore(input: StepInput): Step[] {
+  return glazeOf(input) ? [] : BOILS.flatMap((t) => together(t, inOrder(input.items, 'finish')));
+}
+
+/** Fish and leaves in the bound sauce; in a glazed dish the vegetables too. */
+export function simmeredAfter(input: StepInput): Step[] {
+  const list = glazeOf(input) ? [...BOILS, ...SIMMERS] : SIMMERS;
+  return list.flatMap((t) => together(t, inOrder(input.items, 'finish')));
+}
+
+/** The glaze, boiled down before anything goes back. */
+export function glazing(input: StepInput): Step[] {
+  const glaze = glazeOf(input);
+  return glaze ? together(glazeWords(glaze), inOrder(input.items, 'finish'), 'thicken', true) : [];
+}
+
+/** The end: the meat back, what melts in, sharp and green and salt, and to the table. */
 export function stepsOfTheFinish(input: StepInput): Step[] {
   const { items, meat } = input;
   const finish = inOrder(items, 'finish');
   const meats = finish.filter(isMeat);
-  const steps = BEFORE_THE_MEAT.flatMap((t) => together(t, finish));
+  const steps: Step[] = [];
   if (meat.length || meats.length)
     steps.push(
       step('back', 'finish', 'Meat back in', 'With its juices, to coat and heat through.', {
@@ -85,8 +97,12 @@ export function stepsOfTheFinish(input: StepInput): Step[] {
         durationS: handwork(1, 0.3),
       }),
     );
-  steps.push(...together(isGlazed(input) ? glazing(input) : sweetening(finish), finish));
-  const said = new Set(steps.flatMap((s) => s.items.map((i) => i.lineId)));
+  if (!glazeOf(input)) steps.push(...together(sweetening(finish), finish, 'finish'));
+  const said = new Set(
+    [...glazing(input), ...boiledBefore(input), ...simmeredAfter(input), ...steps].flatMap((s) =>
+      s.items.map((i) => i.lineId),
+    ),
+  );
   return [
     ...steps,
     step(
@@ -105,11 +121,16 @@ export function stepsOfTheFinish(input: StepInput): Step[] {
   ];
 }
 
-function together(t: Together, finish: readonly PlacedItem[]): Step[] {
+function together(
+  t: Together,
+  finish: readonly PlacedItem[],
+  phase: Step['phase'] = 'thicken',
+  isEmptyToo = false,
+): Step[] {
   const mine = finish.filter((i) => t.kinds.includes(kindOf(i) ?? 'other'));
-  if (!mine.length) return [];
+  if (!mine.length && !isEmptyToo) return [];
   return [
-    step(t.id, 'finish', t.title, t.text, {
+    step(t.id, phase, t.title, t.text, {
       items: stepItems(mine),
       heat: t.heat,
       timer: t.minutes >= 2 ? { name: t.title, seconds: t.minutes * 60 } : null,
@@ -118,18 +139,6 @@ function together(t: Together, finish: readonly PlacedItem[]): Step[] {
       cautions: t.cautions ?? [],
     }),
   ];
-}
-
-const SWEET: readonly FoodKind[] = ['sugar', 'syrup', 'thick-sauce'];
-
-/** True when the dish is to be a glaze: said so, or sweet enough for its pieces to become one. A spoonful in a stew is not. */
-function isGlazed({ dish, items, meat }: StepInput): boolean {
-  if (dish.settings.aim === 'glaze') return true;
-  const sweet = items.filter((i) => i.moment === 'finish' && SWEET.includes(kindOf(i) ?? 'other'));
-  if (sweet.some((i) => /\bglaz/i.test(i.line.text))) return true;
-  const { value, spread } = GLAZE.sugarPerKgG;
-  const piecesKg = meat.reduce((s, m) => s + m.massG, 0) / 1000;
-  return piecesKg > 0 && sugarG(sweet) / piecesKg >= value * (1 - spread);
 }
 
 /** What is sweet but no glaze: it only melts in. */
@@ -146,22 +155,18 @@ function sweetening(finish: readonly PlacedItem[]): Together {
   };
 }
 
+/** The glaze of a dish that is to be one. */
+const glazeOf = ({ dish, items, meat, liquid }: StepInput): Glazed | null =>
+  glazedOf(items, dish.settings.aim, meat, liquid.sauceAfterG.mid);
+
 /** Boiling a glaze down takes as long as this much sauce takes. */
-function glazing(input: StepInput): Together {
-  const { items, meat } = input;
-  const glaze = glazeDown(
-    sauceOf(input),
-    sugarG(items),
-    meat.reduce((s, m) => s + m.massG, 0),
-  );
-  const minutes = Math.min(MOST_REDUCING_MIN, Math.max(WORK.glazeMin, Math.round(glaze.minutes)));
-  const latest =
-    glaze.latestMin > minutes + 1 ? `, and no longer than ${formatDuration(glaze.latestMin * 60)}` : '';
+function glazeWords({ minutes, latestMin, leftG }: Glazed): Together {
+  const latest = latestMin > minutes + 1 ? `, and no longer than ${formatDuration(latestMin * 60)}` : '';
   return {
     id: 'glaze',
     kinds: SWEET,
-    title: 'Build the glaze',
-    text: `Stir in and boil down, stirring all the time: about ${formatDuration(minutes * 60)} until it sticks${latest}. Large slow bubbles; a spoon drawn over the floor leaves it bare for a moment.`,
+    title: 'Boil the glaze down',
+    text: `Before anything goes back. Stir in and boil down, stirring all the time: about ${formatDuration(minutes * 60)} until it sticks, to some ${Math.round(leftG / 10) * 10} ml${latest}. Large slow bubbles; a spoon drawn over the floor leaves it bare for a moment.`,
     minutes,
     heat: 'medium',
     look: 'Falls from the spoon in a sheet, shines, sticks.',

@@ -8,13 +8,12 @@ import { BOIL_OFF_G_PER_MIN, reduceTo } from '../../sauce/dose';
 import { freeFatG } from '../../sauce/present';
 import { planDairy } from '../../sauce/temper';
 import { CAUTIONS } from '../data/cautions';
-import { WORK } from '../data/work';
+import { MOST_REDUCING_MIN, WORK } from '../data/work';
 import {
   bindingOf,
   handwork,
   isBound,
   kindOf,
-  MOST_REDUCING_MIN,
   sauceOf,
   slurryItems,
   step,
@@ -23,19 +22,18 @@ import {
   type StepInput,
 } from './step';
 
-/** The thin sauce becomes the sauce: blended or strained, measured, boiled down or thickened, then the dairy. */
+/** The thin sauce becomes the sauce: measured, boiled down or thickened. */
 export function stepsForTheSauce(input: StepInput): Step[] {
-  return [
-    ...blending(input),
-    measuring(input),
-    ...whisking(input),
-    ...reducing(input),
-    ...thickening(input),
-    ...inOrder(input.items, 'dairy').map((item) => dairy(item, input)),
-  ];
+  return [measuring(input), ...whisking(input), ...reducing(input), ...thickening(input)];
 }
 
-function blending({ rules }: StepInput): Step[] {
+/** The dairy, one after the other, into sauce that has stopped boiling. */
+export function dairying(input: StepInput): Step[] {
+  return inOrder(input.items, 'dairy').map((item) => dairy(item, input));
+}
+
+/** Blended or strained, as the house likes it. */
+export function blending({ rules }: StepInput): Step[] {
   const steps: Step[] = [];
   if (rules.texture === 'blended' || rules.thickener === 'blended')
     steps.push(

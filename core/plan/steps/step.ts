@@ -74,9 +74,6 @@ export interface StepInput extends Pick<
   thickener?: ThickenerId;
 }
 
-/** Longest boiling down that is planned; beyond it a slurry is the better way. */
-export const MOST_REDUCING_MIN = 30;
-
 /** A step that is ordinary in all but what is said: a minute of handwork. */
 export function step(id: string, phase: Phase, title: string, text: string, over: Partial<Step> = {}): Step {
   return {
@@ -146,6 +143,15 @@ export function sauceOf({ liquid }: Pick<StepInput, 'liquid'>): number {
 /** What is stirred cold and poured in at the boil. */
 export function slurryItems(items: readonly PlacedItem[]): PlacedItem[] {
   return items.filter((i) => i.moment === 'thicken' && ['starch', 'flour', 'gum'].includes(kindOf(i) ?? ''));
+}
+
+/**
+ * True of a step that may be ticked off before its turn: work of the hands, away from the lid. What the pot does, opening it,
+ * and the check of the meat are told when they happen.
+ */
+export function mayBeDoneAhead(s: Pick<Step, 'kind' | 'phase' | 'hands' | 'check'>): boolean {
+  const isOfThePot = ['up', 'hold', 'down', 'again', 'open'].includes(s.phase);
+  return s.kind === 'do' && s.hands && s.check === null && !isOfThePot;
 }
 
 /** Names as they are said one after the other. */

@@ -32,6 +32,27 @@ const RELEASE = {
   },
 } as const;
 
+/** How a pot shows that it has reached working pressure: some minutes after the pin. */
+const AT_PRESSURE = {
+  counts: {
+    tap: 'Tap when the pot begins to count, not at the pin.',
+    look: 'Wisps, then the pin, and some minutes later a beep: the display counts.',
+  },
+  whistle: {
+    tap: 'Tap at the first whistle, not at the pin.',
+    look: 'Wisps, then the pin, and some minutes later the first whistle.',
+  },
+  ring: {
+    tap: 'Tap at its second ring or steady hiss, not at the pin, and turn it down then.',
+    look: 'Wisps, then the pin, and some minutes later the second ring or a steady hiss.',
+  },
+} as const;
+
+function signOf(pot: Pick<Pot, 'kind' | 'whistleMin'>): keyof typeof AT_PRESSURE {
+  if (pot.kind === 'electric') return 'counts';
+  return pot.whistleMin === null ? 'ring' : 'whistle';
+}
+
 /** From locking the lid to the pin dropping, and the second lid where something is added in between. */
 export function stepsUnderTheLid(input: StepInput): Step[] {
   const { dish, kitchen, pot, heat, release, fill } = input;
@@ -42,7 +63,7 @@ export function stepsUnderTheLid(input: StepInput): Step[] {
       'seal',
       'up',
       'Close and set',
-      `Lid locked. ${pot.kind === 'electric' ? `${isLow ? 'Low' : 'High'} pressure, ${formatDuration(heat.holdS)}.` : 'Full heat until the pin rises, then low for the rest.'}`,
+      `Lid locked. ${pot.kind === 'electric' ? `${isLow ? 'Low' : 'High'} pressure, ${formatDuration(heat.holdS)}.` : 'Full heat until it is at pressure, then low for the rest.'}`,
       {
         heat: 'pressure',
         durationS: handwork(WORK.sealMin, 0.3),
@@ -54,13 +75,13 @@ export function stepsUnderTheLid(input: StepInput): Step[] {
       'up',
       'up',
       'Coming up to pressure',
-      'Nothing to do here: the pot drives its air out, then the pin rises. Tap when it does.',
+      `Nothing to do here: the pot drives its air out and the pin rises; the minutes begin later, at working pressure. ${AT_PRESSURE[signOf(pot)].tap}`,
       {
         kind: 'comeUp',
         heat: 'pressure',
         durationS: heat.comeUpS,
         hands: false,
-        look: 'Wisps, then a steady jet, then the pin.',
+        look: AT_PRESSURE[signOf(pot)].look,
         cautions: unattended,
       },
     ),
