@@ -8,12 +8,14 @@ const swc = [
     },
   },
 ];
-const transform = { '^.+\\.tsx?$': swc };
+const transform = { '^.+\\.[jt]sx?$': swc };
 
 /** Everything without a screen runs in Node alone; screens run in a stand-in for the browser. */
 export default {
   // Both cores: left to itself the runner keeps one for whoever watches.
   maxWorkers: '100%',
+  // A worker that has grown fat is replaced, so that a small machine does not swap.
+  workerIdleMemoryLimit: '2GB',
   projects: [
     {
       displayName: 'node',
@@ -21,6 +23,7 @@ export default {
       roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/demo', '<rootDir>/app'],
       testMatch: ['**/*.test.ts'],
       transform,
+      setupFilesAfterEnv: ['<rootDir>/jest.limits.js'],
     },
     {
       displayName: 'screens',
@@ -31,6 +34,7 @@ export default {
       transform: { ...transform, '/node_modules/react-hotkeys-hook/.+\\.js$': swc },
       transformIgnorePatterns: ['/node_modules/(?!react-hotkeys-hook/)'],
       setupFiles: ['<rootDir>/app/testing/browser.ts'],
+      setupFilesAfterEnv: ['<rootDir>/jest.limits.js'],
       moduleNameMapper: {
         '^react-chartjs-2$': '<rootDir>/app/testing/charts.tsx',
         '/workers/client$': '<rootDir>/app/testing/client.ts',

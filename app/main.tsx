@@ -1,21 +1,28 @@
 import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
 import '@fontsource-variable/bricolage-grotesque/index.css';
 import './theme/theme.scss';
-import { StrictMode } from 'react';
+import { StrictMode, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './App';
+import { Waiting } from './parts/Waiting';
 import { firstLight } from './parts/Shell';
-import { openHousehold } from './store/backup';
+import { openStore } from './store/opening';
 
 document.documentElement.dataset['bsTheme'] = firstLight();
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root');
-openHousehold()
-  .catch((error: unknown) => console.error('The household could not be opened', error))
-  .finally(() =>
-    createRoot(root).render(
-      <StrictMode>
-        <App />
-      </StrictMode>,
+const screen = createRoot(root);
+const show = (what: ReactNode): void => screen.render(<StrictMode>{what}</StrictMode>);
+
+/** Letters that come in late move what is about to be tapped: the first screen waits a moment for them. */
+const LETTERS_MS = 1000;
+const letters = Promise.race([
+  Promise.all(
+    ['1em "Atkinson Hyperlegible Next Variable"', '600 1em "Bricolage Grotesque Variable"'].map((font) =>
+      document.fonts.load(font),
     ),
-  );
+  ),
+  new Promise((resolve) => setTimeout(resolve, LETTERS_MS)),
+]).catch(() => undefined);
+
+void Promise.all([openStore(() => show(<Waiting />)), letters]).then(() => show(<App />));

@@ -74,6 +74,8 @@ export { decider, type MeatPiece, type PlantPiece } from './plan/meat';
 export {
   AIMS,
   DishSchema,
+  MAX_LINES,
+  MAX_NOTE,
   emptyDish,
   scaleOf,
   type Aim,
@@ -199,6 +201,7 @@ export {
   type Verdict,
 } from './cook/cook';
 export { forecastOf, liveForecast, type LiveForecast } from './cook/forecast';
+export { CLOCK_NOTICED_MS, clockMoveFor } from './cook/clock';
 export { holdAdvice, planAsItWent, type HoldAdvice } from './cook/asItWent';
 export { potNow, type PotNow, type PotPhase } from './cook/phase';
 export { eventsForStep, type Leaving } from './cook/tap';

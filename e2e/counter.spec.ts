@@ -152,7 +152,6 @@ test('the list is searched past a typing error, sorted, filtered by need, and to
 });
 
 test('two thousand dishes are listed, searched and scrolled without waiting', async ({ page }) => {
-  test.setTimeout(120_000);
   await open(page);
   await page.evaluate(async () => {
     const db = await new Promise<IDBDatabase>((resolve, reject) => {

@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { chooseMore, finishStep, open, stepTitle } from './cooking';
+import { chooseMore, finishStep, open, startCooking, stepTitle } from './cooking';
 
 const file = (name: string, text: string) => ({
   name,
@@ -82,7 +82,7 @@ test('markup in a dish is text, never markup', async ({ page }) => {
 
 test('two tabs on the same cook stay consistent', async ({ page, context }) => {
   await open(page, '/dish/plum-ribs');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await expect(stepTitle(page)).toHaveText('Get everything ready');
   const other = await context.newPage();
   await other.goto(page.url());

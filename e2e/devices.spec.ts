@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { cookUntil, finishStep, open, stepTitle } from './cooking';
+import { cookUntil, finishStep, open, startCooking, stepTitle } from './cooking';
 
 /** Plugs a simulated kitchen into the cook that is on the screen. */
 async function plugIn(
@@ -19,28 +19,27 @@ async function plugIn(
 test('a whole cook at 120 times: a burn, a dropped connection, a reload in the hold, through to the log', async ({
   page,
 }) => {
-  test.setTimeout(150_000);
   await open(page, '/dish/stout-beef');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await cookUntil(page, /^Close and set/);
   await plugIn(page, ['The floor was not scraped', 'The connection drops']);
   await finishStep(page);
   await expect(stepTitle(page)).toHaveText(/^Coming up/);
 
   // It burns: cancel, scrape, loosen, start again, and say what was found.
-  await expect(page.locator('.at-pot-burning')).toBeVisible({ timeout: 30_000 });
+  await expect(page.locator('.at-pot-burning')).toBeVisible();
   await page.getByRole('button', { name: 'Cancel', exact: true }).click();
-  await page.getByRole('button', { name: 'Scrape it' }).click({ timeout: 20_000 });
+  await page.getByRole('button', { name: 'Scrape it' }).click();
   await page.getByRole('button', { name: 'Pour in 150 ml' }).click();
   await page.getByRole('button', { name: /^Start again/ }).click();
   await expect(page.locator('.at-pot-burning')).toHaveCount(0);
 
   // The pressure is told by the cooker, and the hold survives a reload.
-  await expect(stepTitle(page)).toHaveText(/^Hold/, { timeout: 40_000 });
+  await expect(stepTitle(page)).toHaveText(/^Hold/);
   await page.reload();
   await expect(page.locator('.device-window')).toBeVisible();
-  await expect(stepTitle(page)).toHaveText(/^Natural release|^Open/, { timeout: 60_000 });
-  await expect(stepTitle(page)).toHaveText(/^Open/, { timeout: 60_000 });
+  await expect(stepTitle(page)).toHaveText(/^Natural release|^Open/);
+  await expect(stepTitle(page)).toHaveText(/^Open/);
   await expect(page.getByText('Held back: now')).toBeVisible();
 
   // The live curve stands beside the forecast.
@@ -87,7 +86,7 @@ test('a whole cook at 120 times: a burn, a dropped connection, a reload in the h
 
 test('short of the temperature, the reading says how many minutes more', async ({ page }) => {
   await open(page, '/dish/paprika-chicken');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await cookUntil(page, /^Check the/);
   await page.locator('#core').fill('61');
   await page.getByRole('button', { name: 'Write it down' }).click();
@@ -98,7 +97,7 @@ test('short of the temperature, the reading says how many minutes more', async (
 
 test('the tray says what would happen, and keeps what was overruled', async ({ page }) => {
   await open(page, '/dish/paprika-chicken');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await page.getByRole('button', { name: /^Put .*sour cream.* in now/ }).click();
   await expect(page.locator('.tray-ask')).toContainText('splits into grains');
   await page.getByRole('button', { name: 'Leave it held back' }).click();
@@ -112,7 +111,7 @@ test('the tray says what would happen, and keeps what was overruled', async ({ p
 
 test('steps by keys and swipes, done ahead, paused, and two cooks at once', async ({ page }) => {
   await open(page, '/dish/bean-wings');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   const first = await stepTitle(page).textContent();
   await page.keyboard.press('ArrowRight');
   await expect(stepTitle(page)).not.toHaveText(first ?? '');
@@ -146,7 +145,7 @@ test('steps by keys and swipes, done ahead, paused, and two cooks at once', asyn
   await expect(page.getByText(/Paused since/)).toHaveCount(0);
 
   await page.goto('/dish/turkey-orzo');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await expect(stepTitle(page)).toHaveText('Get everything ready');
   await page.getByRole('link', { name: /On the go: Chilli-bean wings/ }).click();
   await expect(page.locator('.at-pot h1')).toHaveText(/wings/);
@@ -154,31 +153,28 @@ test('steps by keys and swipes, done ahead, paused, and two cooks at once', asyn
 
 test('without the server the cook goes on and says so', async ({ page }) => {
   await open(page, '/dish/bean-wings');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await page.route('**/api/**', (route) => route.abort());
   await page.getByRole('button', { name: 'Plug in…' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'The server does not answer' })).toBeVisible({
-    timeout: 15_000,
-  });
+  await expect(page.getByRole('alert').filter({ hasText: 'The server does not answer' })).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   await finishStep(page);
 });
 
 test('a device that babbles, a valve left open and a power cut do not disturb the cook', async ({ page }) => {
-  test.setTimeout(120_000);
   const errors: string[] = [];
   page.on('pageerror', (e) => errors.push(e.message));
   await open(page, '/dish/bean-wings');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await cookUntil(page, /^Close and set/);
   await plugIn(page, ['A device babbles nonsense', 'The valve was left open']);
   await finishStep(page);
-  await expect(page.getByRole('button', { name: 'Close the valve' })).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('button', { name: 'Close the valve' })).toBeVisible();
   await page.getByRole('button', { name: 'Close the valve' }).click();
   await expect(page.getByRole('button', { name: 'Close the valve' })).toHaveCount(0);
-  await expect(stepTitle(page)).toHaveText(/^Hold/, { timeout: 40_000 });
+  await expect(stepTitle(page)).toHaveText(/^Hold/);
   await page.getByRole('button', { name: 'Vent', exact: true }).click();
-  await expect(stepTitle(page)).toHaveText(/^Open/, { timeout: 30_000 });
+  await expect(stepTitle(page)).toHaveText(/^Open/);
 
   // Its clock is slowed down, and it is unplugged: the cook goes on by taps.
   await page.getByLabel('Speed of the clock').selectOption('1');
@@ -191,7 +187,7 @@ test('a device that babbles, a valve left open and a power cut do not disturb th
 
 test('a simulated kitchen that stands there already is plugged in by a second cook', async ({ page }) => {
   await open(page, '/dish/bean-wings');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await plugIn(page, [], '120 times as fast', '4242');
   await page.getByRole('button', { name: 'Unplug' }).click();
   await page.getByRole('button', { name: 'Plug in…' }).click();
@@ -200,5 +196,5 @@ test('a simulated kitchen that stands there already is plugged in by a second co
     .first()
     .getByRole('button', { name: 'plug in' })
     .click();
-  await expect(page.locator('.device-window')).toContainText(/Off, pin down/, { timeout: 15_000 });
+  await expect(page.locator('.device-window')).toContainText(/Off, pin down/);
 });

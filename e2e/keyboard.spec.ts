@@ -25,7 +25,6 @@ const LIST = `800 g boneless chicken thighs
 150 ml double cream`;
 
 test('the whole path by keyboard alone', async ({ page }) => {
-  test.setTimeout(120_000);
   await open(page);
   await tabTo(page, /New dish/);
   await page.keyboard.press('Enter');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { open } from './cooking';
+import { open, startCooking } from './cooking';
 
 test('a meal is planned backwards from the table, with sides, and says when a wish cannot be met', async ({
   page,
@@ -58,14 +58,14 @@ test('what is done is left out, and a side of one’s own is kept', async ({ pag
 
 test('the table of minutes is computed for this pot, kept, and searched', async ({ page }) => {
   await open(page, '/minutes');
-  await expect(page.getByText('40 cuts')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('40 cuts')).toBeVisible();
   await page.getByLabel('Find a cut').fill('short rib');
   const row = page.locator('.minutes-table tbody tr');
   await expect(row).toHaveCount(1);
   const minutes = (await row.locator('td').allTextContents()).slice(1).map(Number);
   expect(minutes).toEqual([...minutes].sort((a, b) => a - b));
   await page.reload();
-  await expect(page.getByText('40 cuts')).toBeVisible({ timeout: 2000 });
+  await expect(page.getByText('40 cuts')).toBeVisible();
   await page.getByLabel('Frozen, in loose pieces').check();
   await expect(page.locator('.minutes-table tbody tr').first().locator('td').last()).toHaveText('–');
 });
@@ -77,7 +77,7 @@ test('at the pot the sides have their times, move with the forecast, and start t
   await page.getByLabel(/^Mash/).click();
   await expect(page.locator('.timetable')).toContainText('boil the potatoes');
   await page.getByRole('link', { name: 'To the counter' }).click();
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   const beside = page.getByRole('region', { name: 'Beside it' });
   await expect(beside.locator('li')).toHaveCount(3);
   await expect(beside).toContainText(/\d\d:\d\d/);

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { cookUntil, finishStep, open, stepTitle } from './cooking';
+import { cookUntil, finishStep, open, startCooking, stepTitle } from './cooking';
 import { PASTED } from './pasted';
 
 test('the whole path: a pasted list, fixes, the pot, a slurry, the logbook, and a reload on the way', async ({
@@ -55,7 +55,7 @@ test('the whole path: a pasted list, fixes, the pot, a slurry, the logbook, and 
   await page.reload();
   await expect(page.locator('.finding-note').filter({ hasText: '60 mm' })).toBeVisible();
 
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await expect(stepTitle(page)).toHaveText('Get everything ready');
   await expect(page.getByText('Held back until the pin drops')).toBeVisible();
   await cookUntil(page, /^Deglaze/);
@@ -117,7 +117,7 @@ test('the whole path: a pasted list, fixes, the pot, a slurry, the logbook, and 
 
 test('undo at the pot takes back one tap, and leaving off can be taken back', async ({ page }) => {
   await open(page, '/dish/bean-wings');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await finishStep(page);
   const second = await stepTitle(page).textContent();
   await finishStep(page);
@@ -132,7 +132,7 @@ test('undo at the pot takes back one tap, and leaving off can be taken back', as
 test('a timer that ran out while the page was closed says so, and how late', async ({ page }) => {
   await page.clock.install();
   await open(page, '/dish/bean-wings');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await page.getByLabel('What for').fill('rice');
   await page.getByLabel('Minutes', { exact: true }).fill('2');
   await page.locator('.timer-new').getByRole('button', { name: 'Start' }).click();

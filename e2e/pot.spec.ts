@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { cookUntil, open, stepTitle } from './cooking';
+import { cookUntil, open, startCooking, stepTitle } from './cooking';
 
 test('a layer is looked at, moved with the keys, costs what it says, and is put back', async ({ page }) => {
   await open(page, '/dish/peanut-chicken');
@@ -66,9 +66,8 @@ test('a dish is compared in every pot and moved to another', async ({ page }) =>
 test('a burn alarm in mid-cook: what to do first, the likeliest cause, and the log remembers', async ({
   page,
 }) => {
-  test.setTimeout(90_000);
   await open(page, '/dish/apricot-lamb');
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await startCooking(page);
   await cookUntil(page, /^Coming up/);
   await page.getByRole('button', { name: 'It does not come to pressure' }).click();
   const panel = page.getByRole('dialog');

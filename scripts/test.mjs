@@ -52,13 +52,29 @@ const unit = existsSync(join(root, reports.unit))
   ? readJson(reports.unit)
   : { numPassedTests: 0, numFailedTests: 0 };
 const browser = existsSync(join(root, reports.browser))
-  ? readJson(reports.browser).stats
-  : { expected: 0, unexpected: 0, flaky: 0 };
+  ? { ...readJson(reports.browser).stats, suites: readJson(reports.browser).suites }
+  : { expected: 0, unexpected: 0, flaky: 0, suites: [] };
 const passed = unit.numPassedTests + browser.expected;
 const failed = unit.numFailedTests + browser.unexpected + browser.flaky;
+printSlowest(unit, browser.suites);
 console.log(
   `\n${unit.numPassedTests} unit tests and ${browser.expected} browser tests passed in ${((Date.now() - started) / 1000).toFixed(0)} s.`,
 );
 if (failedChecks.length) console.log(`Failed: ${failedChecks.join(', ')}`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failedChecks.length || failed || !passed ? 1 : 0);
+
+/** The ten tests that took longest, of both runners: where the minutes go. */
+function printSlowest({ testResults = [] }, suites) {
+  const inUnits = testResults.flatMap((file) =>
+    file.assertionResults.map((t) => ({ s: (t.duration ?? 0) / 1000, name: t.fullName })),
+  );
+  const specsOf = (suite) => [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(specsOf)];
+  const inBrowser = suites.flatMap(specsOf).map((spec) => ({
+    s: Math.max(0, ...spec.tests.flatMap((t) => t.results.map((r) => r.duration))) / 1000,
+    name: spec.title,
+  }));
+  console.log('\nThe slowest ten:');
+  for (const { s, name } of [...inUnits, ...inBrowser].sort((a, b) => b.s - a.s).slice(0, 10))
+    console.log(`${s.toFixed(1).padStart(7)} s  ${name.slice(0, 110)}`);
+}

@@ -1,14 +1,18 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { Suspense, useEffect, useState } from 'react';
+import { Suspense, useCallback, useEffect, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
-import { cookTime, formatCountdown, liveTimers, secondsLeft } from '../../core/index';
-import { foldAll } from '../store/cooks';
+import { cookTime, formatCountdown, formatDuration, liveTimers, secondsLeft } from '../../core/index';
+import { clockWasSet, foldAll } from '../store/cooks';
 import { db } from '../store/db';
 import { useRinging } from './alarm';
+import { Keeping } from './Keeping';
+import { keepSmall, readKept } from './kept';
 import { Mark } from './Mark';
+import { useClockGuard } from './clockGuard';
 import { useNow } from './now';
+import { useSay } from './Toasts';
 import { Crash } from './Crash';
 
 const PLACES = [
@@ -23,7 +27,7 @@ const LIGHT_KEY = 'keen-ladle-light';
 
 /** The light chosen last, or the device's. */
 export function firstLight(): Light {
-  const kept = localStorage.getItem(LIGHT_KEY);
+  const kept = readKept(LIGHT_KEY);
   if (kept === 'light' || kept === 'dark') return kept;
   return matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light';
 }
@@ -32,13 +36,33 @@ function useLight(): [Light, () => void] {
   const [light, setLight] = useState<Light>(firstLight);
   useEffect(() => {
     document.documentElement.dataset['bsTheme'] = light;
-    localStorage.setItem(LIGHT_KEY, light);
+    keepSmall(LIGHT_KEY, light);
   }, [light]);
   return [light, () => setLight((l) => (l === 'light' ? 'dark' : 'light'))];
 }
 
+/** Timers stay true on every screen, whatever is done to the clock of the device. */
+function useTrueTimers(): void {
+  const say = useSay();
+  useClockGuard(
+    useCallback(
+      (byMs: number) =>
+        void clockWasSet(byMs)
+          .then((cooks) => {
+            if (cooks > 0)
+              say(
+                `The clock of this device was set ${byMs < 0 ? 'back' : 'forward'} by ${formatDuration(Math.abs(byMs) / 1000)}. The timers go on as they were.`,
+              );
+          })
+          .catch(() => undefined),
+      [say],
+    ),
+  );
+}
+
 /** A cook that is going on is one tap away from every screen. */
 function GoingOn() {
+  useTrueTimers();
   const { pathname } = useLocation();
   const cooks = useLiveQuery(async () => {
     const recent = await db.events
@@ -103,6 +127,7 @@ export function Shell() {
           </Button>
         </div>
       </header>
+      <Keeping />
       <GoingOn />
       <main className="shell-main" id="main">
         <ErrorBoundary FallbackComponent={Crash} resetKeys={[pathname]}>

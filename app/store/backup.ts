@@ -7,6 +7,7 @@ import {
   type Backup,
   type Kitchen,
 } from '../../core/index';
+import { foldAll } from './cooks';
 import { db, type KitchenRow } from './db';
 import { jpegFrom, textOf } from './photos';
 
@@ -67,16 +68,31 @@ async function replaceAll({
   });
 }
 
+/** Puts back what was here before everything was replaced. */
+export type PutBack = () => Promise<void>;
+
+/** Replaces everything; what it returns puts back what was here, photos and readings included. */
+async function replaceWith(household: Household): Promise<PutBack> {
+  const before = await everythingHere();
+  await replaceAll(household);
+  return () => replaceAll(before);
+}
+
 /** Puts the ferry-house kitchen back in place of everything that is here. */
-export async function bringDemoBack(): Promise<void> {
+export async function bringDemoBack(): Promise<PutBack> {
   const { demoHousehold } = await import('../../demo/household');
-  const demo = demoHousehold(Date.now());
-  await replaceAll(demo);
+  return replaceWith(demoHousehold(Date.now()));
 }
 
 /** Empties the household: no dishes, no cooks, one ordinary pot. */
-export async function startEmpty(): Promise<void> {
-  await replaceAll({ kitchen: defaultKitchen(), dishes: [], events: [] });
+export async function startEmpty(): Promise<PutBack> {
+  return replaceWith({ kitchen: defaultKitchen(), dishes: [], events: [] });
+}
+
+/** Dishes that are being cooked right now, by name. */
+export async function cookingNow(): Promise<string[]> {
+  const cooks = foldAll(await db.events.toArray());
+  return cooks.filter((c) => c.status === 'cooking').map((c) => c.dish?.name ?? 'a dish');
 }
 
 /** A saved household, and how many photos found no room in the file. */
@@ -85,8 +101,8 @@ export interface Saved {
   leftOut: number;
 }
 
-/** Everything as one text, for a file. */
-export async function exportAll(): Promise<Saved> {
+/** Everything that is kept here. */
+async function everythingHere(): Promise<Required<Household>> {
   const { pictures, ...parts } = await db.transaction('r', everything(), async () => {
     const events = await db.events.toArray();
     const startedAt = new Map(events.filter((e) => e.type === 'started').map((e) => [e.cookId, e.at]));
@@ -101,13 +117,19 @@ export async function exportAll(): Promise<Saved> {
       pictures,
     };
   });
-  const all = await Promise.all(
+  const photos = await Promise.all(
     pictures.map(async ({ cookId, image }) => ({ cookId, jpeg: await textOf(image) })),
   );
-  const photos = newestThatFit(all);
+  return { ...parts, photos };
+}
+
+/** Everything as one text, for a file. */
+export async function exportAll(): Promise<Saved> {
+  const all = await everythingHere();
+  const photos = newestThatFit(all.photos);
   return {
-    text: writeBackup({ savedAt: Date.now(), ...parts, photos }),
-    leftOut: all.length - photos.length,
+    text: writeBackup({ savedAt: Date.now(), ...all, photos }),
+    leftOut: all.photos.length - photos.length,
   };
 }
 
@@ -116,15 +138,24 @@ function kitchenOf(row: KitchenRow | undefined): Kitchen {
   return kitchen;
 }
 
+/** What reading a backup came to. */
+export type Imported =
+  | { ok: true; dishes: number; cooks: number; mended: number; putBack: PutBack }
+  | { ok: false; message: string };
+
 /** Reads a backup file in place of everything. Anything wrong with it gives a sentence and changes nothing. */
-export async function importFile(
-  file: File,
-): Promise<{ ok: true; dishes: number; cooks: number } | { ok: false; message: string }> {
+export async function importFile(file: File): Promise<Imported> {
   if (file.size > MAX_BACKUP_BYTES)
     return { ok: false, message: 'This file is larger than a kitchen’s backup can be. Nothing was changed.' };
   const read = readBackup(await file.text());
   if (!read.ok) return read;
-  await replaceAll(read.backup);
+  const putBack = await replaceWith(read.backup);
   const { dishes, events } = read.backup;
-  return { ok: true, dishes: dishes.length, cooks: new Set(events.map((e) => e.cookId)).size };
+  return {
+    ok: true,
+    dishes: dishes.length,
+    cooks: new Set(events.map((e) => e.cookId)).size,
+    mended: read.mended,
+    putBack,
+  };
 }

@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable, type Table } from 'dexie';
+import Dexie, { type DexieOptions, type EntityTable, type Table } from 'dexie';
 import {
   DishSchema,
   KitchenSchema,
@@ -66,8 +66,8 @@ export class LadleDb extends Dexie {
   photos!: EntityTable<PhotoRow, 'cookId'>;
   meta!: EntityTable<{ key: string; value: unknown }, 'key'>;
 
-  constructor(name = 'keen-ladle') {
-    super(name);
+  constructor(name = 'keen-ladle', options: DexieOptions = {}) {
+    super(name, options);
     this.version(1).stores({
       dishes: 'id, name, updatedAt',
       kitchen: 'id',
@@ -115,4 +115,13 @@ export class LadleDb extends Dexie {
   }
 }
 
-export const db = new LadleDb();
+/** The database in use: the browser's, or one in memory where the browser keeps none. */
+export let db = new LadleDb();
+
+/** Goes on in memory: nothing lasts beyond this page. */
+export async function goOnInMemory(): Promise<void> {
+  const { indexedDB, IDBKeyRange } = await import('fake-indexeddb');
+  db.close();
+  db = new LadleDb('keen-ladle-in-memory', { indexedDB, IDBKeyRange });
+  await db.open();
+}

@@ -1,5 +1,25 @@
-import { emptyDish, readRecipe, MAX_LINE_LENGTH, type Dish, type PastedRecipe } from '../../core/index';
+import {
+  emptyDish,
+  MAX_LINES,
+  MAX_NOTE,
+  readRecipe,
+  MAX_LINE_LENGTH,
+  type Dish,
+  type PastedRecipe,
+} from '../../core/index';
 import { db, type HistoryStep } from './db';
+import {
+  closeJournal,
+  expect,
+  forget,
+  hasWaiting,
+  journal,
+  openJournals,
+  stored,
+  waitingEdit,
+  withPending,
+} from './pending';
+import { keep } from './writes';
 
 /** Edits kept for undo, per dish. */
 const MOST_STEPS = 60;
@@ -11,13 +31,12 @@ export function freshId(): string {
   return crypto.randomUUID();
 }
 
-/** Edits of the same thing that wait for the one before them to be stored: only the newest of each is written. */
-const waiting = new Map<string, (dish: Dish) => Dish>();
-let stored: Promise<void> = Promise.resolve();
+let queue: Promise<void> = Promise.resolve();
 
 /**
- * Changes a dish and remembers how it was. Edits are stored one after another. `coalesce` names one thing being typed: its
- * edits set it outright, join into one undo step, and those still waiting give way to the newest.
+ * Changes a dish and remembers how it was. The edit is on the screen at once; edits are stored one after another, and one that
+ * cannot be stored stays on the screen, is said, and is tried again. `coalesce` names one thing being typed: its edits set it
+ * outright, join into one undo step, and those still waiting give way to the newest.
  */
 export function editDish(
   dishId: string,
@@ -26,31 +45,72 @@ export function editDish(
   coalesce?: string,
 ): Promise<void> {
   const key = coalesce === undefined ? freshId() : `${dishId} ${coalesce}`;
-  const queued = waiting.has(key);
-  waiting.set(key, edit);
-  if (queued) return stored;
-  stored = stored
-    .catch(() => undefined)
-    .then(() => {
-      const newest = waiting.get(key) ?? edit;
-      waiting.delete(key);
-      return storeEdit(dishId, label, newest, coalesce);
-    });
-  return stored;
+  const isQueued = waitingEdit(key) !== undefined;
+  expect({ key, dishId, label, edit, ...(coalesce === undefined ? {} : { coalesce }) });
+  journalOf(dishId);
+  if (isQueued) return queue;
+  queue = queue.then(() => keep(`edit ${key}`, label, () => storeNewest(key)).then(() => undefined));
+  return queue;
 }
 
+/** Resolves when every edit made so far is stored, or waits to be tried again. */
+export function allStored(): Promise<void> {
+  return queue;
+}
+
+/** Stores the newest edit of a key, if it still waits. */
+async function storeNewest(key: string): Promise<void> {
+  const newest = waitingEdit(key);
+  if (!newest) return;
+  const at = await storeEdit(newest.dishId, newest.label, newest.edit, newest.coalesce);
+  if (at === null) forget((p) => p === newest);
+  else stored(newest, at);
+  const last = lastSeen.get(newest.dishId);
+  if (at !== null && last && last.updatedAt < at)
+    lastSeen.set(newest.dishId, { ...newest.edit(last), updatedAt: at });
+  if (!hasWaiting(newest.dishId)) closeJournal(newest.dishId);
+}
+
+/** The dishes as the database last showed them: what the journal starts from. */
+const lastSeen = new Map<string, Dish>();
+
+/** The database showed a dish: edits that it holds are no longer on their way. */
+export function seenDish(dish: Dish): void {
+  lastSeen.set(dish.id, dish);
+  forget((p) => p.dishId === dish.id && p.storedAt !== undefined && p.storedAt <= dish.updatedAt);
+}
+
+function journalOf(dishId: string): void {
+  const base = lastSeen.get(dishId);
+  if (base) journal(base, withPending(base));
+}
+
+/** Stores what an earlier page wrote down and the database never got, unless the dish was changed since. Returns how many. */
+export async function recoverJournals(): Promise<number> {
+  let found = 0;
+  for (const { base, dish } of openJournals()) {
+    const kept = await db.dishes.get(dish.id);
+    if (kept?.updatedAt !== base) continue;
+    await storeEdit(dish.id, 'what was typed last', () => dish);
+    found++;
+  }
+  return found;
+}
+
+/** Returns when it was stored, epoch ms; null when there is no such dish or nothing changed. */
 async function storeEdit(
   dishId: string,
   label: string,
   edit: (dish: Dish) => Dish,
   coalesce?: string,
-): Promise<void> {
-  await db.transaction('rw', [db.dishes, db.history], async () => {
+): Promise<number | null> {
+  return db.transaction('rw', [db.dishes, db.history], async () => {
     const dish = await db.dishes.get(dishId);
-    if (!dish) return;
-    const now = Date.now();
+    if (!dish) return null;
+    // Never the same twice, so that a screen can tell whether it shows this edit.
+    const now = Math.max(Date.now(), dish.updatedAt + 1);
     const next = edit(dish);
-    if (next === dish) return;
+    if (next === dish) return null;
     const history = (await db.history.get(dishId)) ?? { dishId, past: [], future: [] };
     const last = history.past.at(-1);
     const joins = coalesce !== undefined && last?.coalesce === coalesce && now - last.at < ONE_STEP_MS;
@@ -60,11 +120,13 @@ async function storeEdit(
       : [...history.past, step].slice(-MOST_STEPS);
     await db.history.put({ dishId, past, future: [] });
     await db.dishes.put({ ...next, id: dishId, demo: false, updatedAt: now });
+    return now;
   });
 }
 
 /** Takes back the last edit of a dish, or brings it again. Returns what was taken back or brought, or null. */
 export async function stepHistory(dishId: string, direction: 'undo' | 'redo'): Promise<string | null> {
+  await allStored();
   return db.transaction('rw', [db.dishes, db.history], async () => {
     const dish = await db.dishes.get(dishId);
     const history = await db.history.get(dishId);
@@ -77,18 +139,26 @@ export async function stepHistory(dishId: string, direction: 'undo' | 'redo'): P
         ? { dishId, past: history.past.slice(0, -1), future: [...history.future, here] }
         : { dishId, past: [...history.past, here], future: history.future.slice(0, -1) },
     );
-    await db.dishes.put({ ...step.dish, updatedAt: Date.now() });
+    await db.dishes.put({ ...step.dish, updatedAt: Math.max(Date.now(), dish.updatedAt + 1) });
     return step.label;
   });
 }
 
 /** Lines of a paste as dish lines with fresh identities. */
 export function linesOf(recipe: PastedRecipe): Dish['lines'] {
-  return recipe.lines.slice(0, 200).map((l) => ({
+  return recipe.lines.map((l) => ({
     id: freshId(),
     text: l.text.slice(0, MAX_LINE_LENGTH),
     ...(l.section ? { section: l.section } : {}),
   }));
+}
+
+/** What of a paste is neither a line that found room nor the method: kept as the dish's note. */
+function noteOf(recipe: PastedRecipe): string {
+  const rest = recipe.lines.slice(MAX_LINES).map((l) => l.text);
+  return [...recipe.notes, ...(rest.length ? [`Lines beyond the first ${MAX_LINES}:`, ...rest] : [])].join(
+    '\n',
+  );
 }
 
 /** Makes a dish from a pasted text and returns its identity. */
@@ -103,9 +173,9 @@ export async function createDish(
   const dish = emptyDish(id, (name.trim() || recipe.title || 'A new dish').slice(0, 120), Date.now(), plates);
   await db.dishes.add({
     ...dish,
-    lines: linesOf(recipe),
+    lines: linesOf(recipe).slice(0, MAX_LINES),
     method: recipe.method,
-    note: recipe.notes.join('\n').slice(0, 4000),
+    note: noteOf(recipe).slice(0, MAX_NOTE),
   });
   return id;
 }

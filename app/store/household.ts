@@ -9,14 +9,48 @@ import {
 } from '../../core/index';
 import { freshId } from './dishes';
 import { db } from './db';
+import { expectKitchen, openKitchenJournal } from './kitchenEdits';
+import { keep } from './writes';
 
 /** Changes part of the kitchen as it stands in the database now; what does not pass its own schema is not written. */
 export async function changeKitchen(part: Partial<Kitchen>): Promise<boolean> {
+  if (!KitchenSchema.partial().safeParse(part).success) return false;
+  const edit = expectKitchen(part);
+  const key = `kitchen ${Object.keys(part).join(' ')}`;
+  const ok = await keep(key, KITCHEN_WORDS[Object.keys(part)[0] ?? ''] ?? 'the kitchen', async () => {
+    const isWritten = await writeKitchen(part);
+    if (isWritten) edit.stored();
+    else edit.drop();
+    return isWritten;
+  });
+  // What could not be written yet stays on the screen and is tried again.
+  return ok ?? true;
+}
+
+/** What is changed, for the sentence when it cannot be written. */
+const KITCHEN_WORDS: Record<string, string> = {
+  altitudeM: 'the height above the sea',
+  pots: 'the pots',
+  potId: 'the pot',
+  rules: 'the house rules',
+  needs: 'who eats here',
+  allergens: 'who eats here',
+  units: 'the units',
+  roomC: 'the warmth of the kitchen',
+};
+
+async function writeKitchen(part: Partial<Kitchen>): Promise<boolean> {
   return db.transaction('rw', db.kitchen, async () => {
     const next = KitchenSchema.safeParse({ ...(await db.kitchen.get('home')), ...part });
     if (next.success) await db.kitchen.put({ ...next.data, id: 'home' });
     return next.success;
   });
+}
+
+/** Stores what an earlier page changed and the database never got. */
+export async function recoverKitchen(): Promise<void> {
+  const part = openKitchenJournal();
+  if (Object.keys(part).length) await writeKitchen(part);
 }
 
 /**

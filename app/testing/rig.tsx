@@ -12,11 +12,11 @@ import {
 } from '../../core/index';
 import { App } from '../App';
 import { db } from '../store/db';
+import { allStored } from '../store/dishes';
 
 // The planning that a worker does elsewhere is done on the same thread here.
 // Whether something is in sight is asked in the browser tests: asking it here of every element takes most of the time.
-configure({ asyncUtilTimeout: 6000, defaultHidden: true });
-jest.setTimeout(30_000);
+configure({ asyncUtilTimeout: 30_000, defaultHidden: true });
 
 /** A dish of these lines, as a cook would have written it. */
 export function dishOf(
@@ -55,7 +55,7 @@ export async function reopenAt(path: string): Promise<ReturnType<typeof userEven
   window.history.pushState(null, '', path);
   const user = userEvent.setup();
   render(<App />);
-  await waitFor(() => expect(document.querySelector('.loading')).toBeNull(), { timeout: 4000 });
+  await waitFor(() => expect(document.querySelector('.loading')).toBeNull());
   await screen.findAllByRole('heading');
   return user;
 }
@@ -63,7 +63,9 @@ export async function reopenAt(path: string): Promise<ReturnType<typeof userEven
 /** Lets the database tell the screens what was written. */
 export const settle = (): Promise<void> =>
   act(async () => {
-    await new Promise((resolve) => setTimeout(resolve, 30));
+    await allStored();
+    // The database speaks to the screens some turns later.
+    for (let turn = 0; turn < 8; turn++) await new Promise((resolve) => setTimeout(resolve, 0));
   });
 
 /** The dish as it is kept now. */

@@ -80,6 +80,10 @@ export interface CookState {
   verdict: Verdict | null;
   /** What went in early, against advice. */
   early: readonly { lineId: string; name: string; harm: string; at: number }[];
+  /** Findings that said stop and were cooked all the same. */
+  overruled: readonly string[];
+  /** By how much the wall's clock was set since the start, ms: what a clock set right again takes back. */
+  clockMovedMs: number;
   /** The devices that are plugged in, and the clock they run by. */
   plugged: { kitchenId: string; name: string; speed: number; simulated: boolean } | null;
   clock: CookClock | null;
@@ -113,6 +117,8 @@ const EMPTY: CookState = {
   troubles: [],
   verdict: null,
   early: [],
+  overruled: [],
+  clockMovedMs: 0,
   plugged: null,
   clock: null,
   isSimulated: false,
@@ -261,6 +267,8 @@ function apply(s: CookState, e: CookEvent): CookState {
         ...s,
         troubles: [...s.troubles, { kind: e.kind, causeId: e.causeId, remember: e.remember, at: e.at }],
       };
+    case 'overruled':
+      return s.overruled.includes(e.text) ? s : { ...s, overruled: [...s.overruled, e.text] };
     case 'addedEarly':
       return s.early.some((x) => x.lineId === e.lineId)
         ? s
@@ -309,6 +317,7 @@ function moved(s: CookState, ms: number): CookState {
   const at = (t: number | null): number | null => (t === null ? null : t + ms);
   return {
     ...s,
+    clockMovedMs: s.clockMovedMs + ms,
     startedAt: s.startedAt + ms,
     sealedAt: at(s.sealedAt),
     pressureAt: at(s.pressureAt),

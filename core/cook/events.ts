@@ -81,6 +81,8 @@ const Payload = z.discriminatedUnion('type', [
     starchG: z.number().min(0).max(2000),
     waterG: z.number().min(0).max(5000),
   }),
+  /** A finding that said stop, cooked all the same: in its own words. */
+  z.object({ type: z.literal('overruled'), text: text(300) }),
   /** Something held back that went in before the pressure was gone, against advice. */
   z.object({ type: z.literal('addedEarly'), lineId: text(60), name: text(120), harm: text(300) }),
   /** A simulated kitchen was plugged in: from here the cook's clock runs at its speed. `wallAt` is the wall's clock. */

@@ -124,7 +124,7 @@ const SCANNED: readonly (readonly [RegExp, string])[] = [
   [/^(\d)\s?[lI]\/(\d)/, '$1 1/$2'],
   [/^(\d{1,2})1\/(\d)(?=\s?(?:lb|lbs|kg|cups?|tsp|tbsp|oz|inch|in|c|T|t)\b)/, '$1 1/$2'],
   [/^[lI](?=\s(?:cup|lb|tsp|tbsp|tablespoon|teaspoon|onion|clove|can|c\.|T\.|t\.))/, '1'],
-  [/^(\d+(?:[ \/]\d+)*)\s?[Il]bs?\b/, '$1 lb'],
+  [/^(\d+(?:[ /]\d+)*)\s?[Il]bs?\b/, '$1 lb'],
 ];
 
 /** Odd spellings of a figure made plain; `readAs` says how it was taken, empty when it was plain already. */

@@ -84,6 +84,11 @@ export const DishSettingsSchema = z.object({
 });
 export type DishSettings = z.infer<typeof DishSettingsSchema>;
 
+/** Longest note of a dish: what a page holds besides its lines and its method finds room in it. */
+export const MAX_NOTE = 20000;
+/** Most lines of a dish. */
+export const MAX_LINES = 200;
+
 /** A dish: what the cook wrote plus the corrections the cook made; never a derived value. */
 export const DishSchema = z.object({
   id,
@@ -92,9 +97,9 @@ export const DishSchema = z.object({
   writtenFor: z.number().min(1).max(60),
   /** The number of plates wanted now. */
   plates: z.number().min(0.5).max(60),
-  lines: z.array(LineSchema).max(200),
+  lines: z.array(LineSchema).max(MAX_LINES),
   method: z.string().max(20000).default(''),
-  note: z.string().max(4000).default(''),
+  note: z.string().max(MAX_NOTE).default(''),
   /** Corrections for next time, written by the log. */
   nextTime: z.array(z.string().max(300)).max(50).default([]),
   tags: z.array(z.string().max(40)).max(20).default([]),

@@ -45,7 +45,9 @@ export const MAX_BACKUP_BYTES = 40_000_000;
 export const MAX_PHOTOS_CHARS = 20_000_000;
 
 /** A file read, or why not, in a cook's words. */
-export type ReadBackup = { ok: true; backup: Backup } | { ok: false; message: string };
+export type ReadBackup =
+  /** `mended` counts events that shared an identity with another and were told apart. */
+  { ok: true; backup: Backup; mended: number } | { ok: false; message: string };
 
 /** Checks a backup text. Never throws; a refusal says what is wrong and that nothing was changed. */
 export function readBackup(text: string): ReadBackup {
@@ -77,7 +79,36 @@ export function readBackup(text: string): ReadBackup {
   const ids = new Set(read.data.dishes.map((d) => d.id));
   if (ids.size !== read.data.dishes.length)
     return { ok: false, message: `Two dishes in this backup share one identity. ${unchanged}` };
-  return { ok: true, backup: read.data };
+  const { events, mended } = withOwnIds(read.data.events);
+  return { ok: true, backup: { ...read.data, events }, mended };
+}
+
+/**
+ * Events under identities of their own: the same event twice is one, two that share an identity are told apart, so that reading a
+ * file never keeps fewer cooks than it holds. What is taken back by such an identity is the first of them.
+ */
+function withOwnIds(events: Backup['events']): { events: Backup['events']; mended: number } {
+  const seen = new Map<string, string>();
+  const taken = new Set(events.map((e) => e.id));
+  const out: Backup['events'] = [];
+  let mended = 0;
+  for (const event of events) {
+    const words = JSON.stringify(event);
+    const before = seen.get(event.id);
+    if (before === words) continue;
+    if (before === undefined) {
+      seen.set(event.id, words);
+      out.push(event);
+      continue;
+    }
+    let n = 2;
+    const fresh = (): string => `${event.id.slice(0, 70)}-${n}`;
+    while (taken.has(fresh())) n++;
+    taken.add(fresh());
+    out.push({ ...event, id: fresh() });
+    mended++;
+  }
+  return { events: out, mended };
 }
 
 /** What older files may lack. */

@@ -24,11 +24,10 @@ import { Trouble } from '../../parts/Trouble';
 import { recordAt, undoLast } from '../../store/cooks';
 import { removeKitchen, tellCooker, usePlugged } from '../../store/devices';
 import { editDish } from '../../store/dishes';
-import { useCook, useKitchen, usePlan } from '../../store/live';
+import { useCook, useKitchen, usePlan, type SeenCook } from '../../store/live';
 import { useAlarm, useAwake } from '../../parts/alarm';
 import { AllSteps } from './AllSteps';
 import { Beside } from './Beside';
-import { useClockGuard } from './clockGuard';
 import { Devices } from './Devices';
 import { HeldTray } from './HeldTray';
 import { useAloud } from './speech';
@@ -104,7 +103,7 @@ function Cooking({
   plan,
   planned,
 }: {
-  state: CookState;
+  state: SeenCook;
   kitchen: Kitchen;
   plan: Plan;
   /** The plan as it stood before anything happened. */
@@ -126,16 +125,15 @@ function Cooking({
   useAwake(!over && state.pausedAt === null);
   const forecast = liveForecast(plan, state, now);
   const aloud = useAloud(over ? null : forecast.current);
-  const { cookId, clock: cookClock } = state;
+  const { cookId, clock: cookClock, seen } = state;
   const tell: Tell = useCallback(
     (...payloads) => {
-      void recordAt(cookId, cookTime(cookClock, Date.now()), payloads).catch(() =>
+      void recordAt(cookId, cookTime(cookClock, Date.now()), payloads, seen).catch(() =>
         say('That could not be written down. Is the disk full? Try once more.'),
       );
     },
-    [cookId, cookClock, say],
+    [cookId, cookClock, seen, say],
   );
-  useClockGuard(useCallback((byMs) => tell({ type: 'clockMoved', byMs }), [tell]));
   /** What the cook does is passed on to the cooker that is plugged in. */
   const act: Tell = (...payloads) => {
     tell(...payloads);
@@ -332,7 +330,7 @@ function Cooking({
             <Button
               variant="quiet"
               onClick={() => void undoLast(state.cookId)}
-              disabled={state.applied.length < 2}
+              disabled={state.applied.length < 2 + state.overruled.length}
             >
               Undo last tap
             </Button>

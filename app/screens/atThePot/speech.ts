@@ -1,3 +1,4 @@
+import { keepSmall, readKept } from '../../parts/kept';
 import { useEffect, useState } from 'react';
 import type { Step } from '../../../core/index';
 
@@ -6,7 +7,7 @@ const KEY = 'keen-ladle-aloud';
 /** Whether steps are read aloud by the browser's own voice; off until somebody switches it on, remembered in this browser. */
 export function useAloud(step: Step | null): { canSpeak: boolean; isOn: boolean; toggle: () => void } {
   const canSpeak = 'speechSynthesis' in window;
-  const [isOn, setOn] = useState(() => canSpeak && localStorage.getItem(KEY) === 'on');
+  const [isOn, setOn] = useState(() => canSpeak && readKept(KEY) === 'on');
   const words = step
     ? [step.title, step.text, ...step.items.map((i) => `${i.amount} ${i.name}`), step.look, ...step.cautions]
         .filter(Boolean)
@@ -23,7 +24,7 @@ export function useAloud(step: Step | null): { canSpeak: boolean; isOn: boolean;
     isOn,
     toggle: () => {
       setOn(!isOn);
-      localStorage.setItem(KEY, isOn ? 'off' : 'on');
+      keepSmall(KEY, isOn ? 'off' : 'on');
     },
   };
 }

@@ -59,7 +59,7 @@ describe('the clock', () => {
   it('works the band out, better and better, and says what it is', async () => {
     await open();
     expect(screen.getByText(/Cooking it in other kitchens/)).toBeTruthy();
-    await screen.findByText(/band round the core is 200 kitchens/, {}, { timeout: 8000 });
+    await screen.findByText(/band round the core is 200 kitchens/);
     const low = line(/core, lowest/);
     const high = line(/core, eight in ten/);
     expect(low).toHaveLength(high.length);

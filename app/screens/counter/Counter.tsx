@@ -1,10 +1,11 @@
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useSay } from '../../parts/Toasts';
 import { startCook } from '../../store/cooks';
 import { editDish, stepHistory } from '../../store/dishes';
 import { NoDish } from '../../parts/NoDish';
+import { reasonOf } from '../../store/writes';
 import { useDish, useKitchen, usePlan } from '../../store/live';
 import { Drawer } from '../../parts/Drawer';
 import { DishBar, type Panel } from './DishBar';
@@ -17,6 +18,7 @@ import { Plates } from './Plates';
 import { Pots } from './Pots';
 import { PotSection } from './PotSection';
 import { Ribbon } from './Ribbon';
+import { StartAsked } from './StartAsked';
 import { Trouble } from '../../parts/Trouble';
 import { Versions } from './Versions';
 
@@ -39,6 +41,8 @@ export default function Counter() {
   const say = useSay();
   const navigate = useNavigate();
   const [panel, setPanel] = useState<Panel | null>(null);
+  const [asksStart, setAsksStart] = useState(false);
+  const isBegun = useRef(false);
   const [hot, setHot] = useState<readonly string[]>([]);
 
   const travel = useCallback(
@@ -66,9 +70,21 @@ export default function Counter() {
   if (dish === null) return <NoDish />;
   if (!dish || !plan || !kitchen) return <p className="loading">Laying it out…</p>;
 
-  const cook = async (): Promise<void> => {
-    const cookId = await startCook(plan);
-    void navigate(`/cook/${cookId}`);
+  const stops = plan.findings.filter((f) => f.severity === 'stop');
+  const cook = async (overruled: readonly string[]): Promise<void> => {
+    setAsksStart(false);
+    // One begun is enough: until the pot is on the screen, a second tap means the same.
+    if (isBegun.current) return;
+    isBegun.current = true;
+    try {
+      void navigate(`/cook/${await startCook(plan, overruled)}`);
+    } catch (error) {
+      isBegun.current = false;
+      say(`The cook could not be begun. ${reasonOf(error)}`, {
+        label: 'Try again',
+        run: () => void cook(overruled),
+      });
+    }
   };
 
   return (
@@ -79,7 +95,7 @@ export default function Counter() {
         kitchen={kitchen}
         edit={edit}
         travel={travel}
-        onCook={() => void cook()}
+        onCook={() => (stops.length ? setAsksStart(true) : void cook([]))}
         onPanel={setPanel}
       />
       <section className="counter-lines" aria-labelledby="lines-title">
@@ -101,6 +117,11 @@ export default function Counter() {
         <Findings plan={plan} edit={edit} onHot={setHot} onUndo={() => void travel('undo')} />
       </section>
       <Ribbon plan={plan} kitchen={kitchen} />
+      <StartAsked
+        stops={asksStart ? stops : []}
+        onLeave={() => setAsksStart(false)}
+        onCook={() => void cook(stops.map((f) => f.text))}
+      />
       <Drawer title={panel ? PANEL_TITLES[panel] : ''} isOpen={panel !== null} onClose={() => setPanel(null)}>
         {panel === 'plates' && <Plates dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}
         {panel === 'rules' && <DishRules dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}

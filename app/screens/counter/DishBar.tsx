@@ -13,6 +13,7 @@ import {
   type TroubleKind,
 } from '../../../core/index';
 import { clock, useNow } from '../../parts/now';
+import { Menu } from '../../parts/Menu';
 import { Stepper } from '../../parts/Stepper';
 import { useSay } from '../../parts/Toasts';
 import { duplicateDish, removeDish } from '../../store/dishes';
@@ -65,33 +66,26 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
           <Button variant="quiet" size="sm" onClick={() => void travel('redo')} aria-keyshortcuts="Control+Y">
             Redo
           </Button>
-          <Dropdown>
-            <Dropdown.Toggle variant="quiet" size="sm">
-              More
-            </Dropdown.Toggle>
-            <Dropdown.Menu>
-              <Dropdown.Item as={Link} to={`/dish/${dish.id}/serve`}>
-                The meal, backwards from the table
-              </Dropdown.Item>
-              <Dropdown.Item onClick={() => onPanel('plates')}>Scale it</Dropdown.Item>
-              <Dropdown.Item onClick={() => onPanel('pots')}>In every pot of the house</Dropdown.Item>
-              <Dropdown.Item onClick={() => onPanel('burn')}>It says it is burning</Dropdown.Item>
-              <Dropdown.Item onClick={() => onPanel('no-pressure')}>
-                It does not come to pressure
-              </Dropdown.Item>
-              <Dropdown.Item onClick={() => onPanel('versions')}>Versions</Dropdown.Item>
-              <Dropdown.Item onClick={() => onPanel('notes')}>Tags, note and method</Dropdown.Item>
-              <Dropdown.Item as={Link} to={`/dish/${dish.id}/finish`}>
-                The finish of this dish
-              </Dropdown.Item>
-              <Dropdown.Item onClick={() => void duplicateDish(dish).then((id) => navigate(`/dish/${id}`))}>
-                Make a copy
-              </Dropdown.Item>
-              <Dropdown.Item onClick={() => print()}>Print</Dropdown.Item>
-              <Dropdown.Divider />
-              <Dropdown.Item onClick={() => void remove()}>Remove the dish</Dropdown.Item>
-            </Dropdown.Menu>
-          </Dropdown>
+          <Menu label="More">
+            <Dropdown.Item as={Link} to={`/dish/${dish.id}/serve`}>
+              The meal, backwards from the table
+            </Dropdown.Item>
+            <Dropdown.Item onClick={() => onPanel('plates')}>Scale it</Dropdown.Item>
+            <Dropdown.Item onClick={() => onPanel('pots')}>In every pot of the house</Dropdown.Item>
+            <Dropdown.Item onClick={() => onPanel('burn')}>It says it is burning</Dropdown.Item>
+            <Dropdown.Item onClick={() => onPanel('no-pressure')}>It does not come to pressure</Dropdown.Item>
+            <Dropdown.Item onClick={() => onPanel('versions')}>Versions</Dropdown.Item>
+            <Dropdown.Item onClick={() => onPanel('notes')}>Tags, note and method</Dropdown.Item>
+            <Dropdown.Item as={Link} to={`/dish/${dish.id}/finish`}>
+              The finish of this dish
+            </Dropdown.Item>
+            <Dropdown.Item onClick={() => void duplicateDish(dish).then((id) => navigate(`/dish/${id}`))}>
+              Make a copy
+            </Dropdown.Item>
+            <Dropdown.Item onClick={() => print()}>Print</Dropdown.Item>
+            <Dropdown.Divider />
+            <Dropdown.Item onClick={() => void remove()}>Remove the dish</Dropdown.Item>
+          </Menu>
         </div>
       </div>
       <div className="dish-knobs">

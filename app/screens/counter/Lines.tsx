@@ -15,6 +15,8 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import {
   isHeldBack,
+  MAX_LINES,
+  MAX_NOTE,
   MOMENTS,
   MOMENT_NAMES,
   pantryFor,
@@ -25,6 +27,7 @@ import {
   type PlacedItem,
   type Plan,
 } from '../../../core/index';
+import { useSay } from '../../parts/Toasts';
 import { linesOf } from '../../store/dishes';
 import type { EditDish } from './edit';
 import { LineEditor } from './LineEditor';
@@ -150,18 +153,23 @@ function subtitle(plan: Plan, moment: Moment): string {
   return '';
 }
 
-function AddLines({ kitchen, edit }: Props) {
+function AddLines({ dish, kitchen, edit }: Props) {
+  const say = useSay();
   const [text, setText] = useState('');
   const add = (): void => {
     const recipe = readRecipe(text.includes('\n') ? text : `${text}\n`, pantryFor(kitchen));
     const kept = linesOf(recipe);
-    const beside = [recipe.title, ...recipe.notes].filter(Boolean).join('\n');
+    // What finds no room is kept in the note, and said.
+    const tooMany = kept.slice(Math.max(0, MAX_LINES - dish.lines.length)).map((l) => l.text);
+    if (tooMany.length)
+      say(`A dish has ${MAX_LINES} lines at most: ${tooMany.length} were put into its note.`);
+    const beside = [recipe.title, ...recipe.notes, ...tooMany].filter(Boolean).join('\n');
     if (text.trim())
       edit(kept.length === 1 ? 'adding a line' : `adding ${kept.length} lines`, (d) => ({
         ...d,
-        lines: [...d.lines, ...kept].slice(0, 200),
+        lines: [...d.lines, ...kept].slice(0, MAX_LINES),
         method: [d.method, recipe.method].filter(Boolean).join('\n').slice(0, 20000),
-        note: [d.note, beside].filter(Boolean).join('\n').slice(0, 4000),
+        note: [d.note, beside].filter(Boolean).join('\n').slice(0, MAX_NOTE),
       }));
     setText('');
   };

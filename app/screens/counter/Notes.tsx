@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { readMethod, setSettings, type Dish, type Plan } from '../../../core/index';
+import { MAX_NOTE, readMethod, setSettings, type Dish, type Plan } from '../../../core/index';
 import type { EditDish } from './edit';
 
 const RELEASE = {
@@ -46,7 +46,7 @@ export function Notes({ dish, plan, edit }: { dish: Dish; plan: Plan; edit: Edit
           as="textarea"
           rows={3}
           value={note}
-          maxLength={4000}
+          maxLength={MAX_NOTE}
           onChange={(e) => {
             setNote(e.target.value);
             edit('the note', (d) => ({ ...d, note: e.target.value }), 'note');

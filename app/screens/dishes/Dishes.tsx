@@ -5,7 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import type { CookState, Dish } from '../../../core/index';
 import { clock, useNow } from '../../parts/now';
 import { bringDemoBack } from '../../store/backup';
-import { useCalibrations, useCooks, useDishes, useKitchen } from '../../store/live';
+import { useCalibrations, useCooks, useDamaged, useDishes, useKitchen } from '../../store/live';
 import { useOutlooks } from '../../store/outlooks';
 import { DishList } from './DishList';
 import { DishSearch } from './search';
@@ -66,6 +66,7 @@ export default function Dishes() {
     return entries.filter((e) => passes(e, filter));
   }, [dishes, outlooks, last, wanted, sort, filter]);
 
+  const damaged = useDamaged();
   if (!dishes || !kitchen || !cooks) return <p className="loading">Reading the shelf…</p>;
 
   const minutesLeft = minutesUntil(by, now);
@@ -189,6 +190,12 @@ export default function Dishes() {
               )}
             </div>
           </div>
+          {damaged > 0 && (
+            <p className="notice notice-bad mt-3" role="alert">
+              {damaged === 1 ? 'One dish is' : `${damaged} dishes are`} too damaged to show. The rest are as
+              they were; a backup from before has {damaged === 1 ? 'it' : 'them'} whole.
+            </p>
+          )}
           {ordered.length === 0 && (
             <p className="soft mt-4">
               {query.trim() ? `Nothing here matches “${query.trim().slice(0, 60)}”` : 'Nothing passes'}

@@ -6,6 +6,7 @@ import {
   emptyDish,
   formatMass,
   MAX_LINE_LENGTH,
+  MAX_LINES,
   MAX_PASTE_LENGTH,
   MOMENT_NAMES,
   pantryFor,
@@ -16,9 +17,15 @@ import {
   type PlacedItem,
   type Kitchen,
 } from '../../../core/index';
+import { keepSmall, readKept } from '../../parts/kept';
 import { Stepper } from '../../parts/Stepper';
+import { useSay } from '../../parts/Toasts';
 import { createDish } from '../../store/dishes';
 import { useKitchen } from '../../store/live';
+import { reasonOf } from '../../store/writes';
+
+/** Where the text being typed is kept until it is a dish. */
+const DRAFT = 'keen-ladle-new-dish';
 
 const EXAMPLE = `1½ lb boneless chicken thighs, in 3 cm pieces
 2 onions, sliced
@@ -52,7 +59,13 @@ function methodWords(hints: MethodHints): string {
 export default function NewDish() {
   const kitchen = useKitchen();
   const navigate = useNavigate();
-  const [text, setText] = useState('');
+  const [text, writeText] = useState(() => readKept(DRAFT) ?? '');
+  // What is typed here is kept at once, so that a reload in the middle loses nothing.
+  const setText = (next: string): void => {
+    writeText(next);
+    keepSmall(DRAFT, next);
+  };
+  const say = useSay();
   const [name, setName] = useState('');
   const [plates, setPlates] = useState<number | null>(null);
   const [busy, setBusy] = useState(false);
@@ -63,7 +76,7 @@ export default function NewDish() {
     if (!pantry || !kitchen || !recipe) return [];
     const draft = emptyDish('draft', 'draft', 0);
     const lines = recipe.lines
-      .slice(0, 200)
+      .slice(0, MAX_LINES)
       .map((l, i) => ({ ...l, id: `l${i}`, text: l.text.slice(0, MAX_LINE_LENGTH) }));
     return placeDish(
       { ...draft, lines, method: recipe.method },
@@ -74,12 +87,19 @@ export default function NewDish() {
   const hints = useMemo(() => (recipe?.method ? readMethod(recipe.method) : null), [recipe]);
   if (!pantry || !recipe) return <p className="loading">One moment…</p>;
   const unsure = read.filter((p) => p.read.confidence === 'unsure').length;
+  const tooMany = Math.max(0, recipe.lines.length - MAX_LINES);
   const forPlates = plates ?? recipe.plates ?? 4;
 
   const make = async (): Promise<void> => {
     setBusy(true);
-    const id = await createDish(text, name, forPlates, pantry);
-    void navigate(`/dish/${id}`);
+    try {
+      const id = await createDish(text, name, forPlates, pantry);
+      keepSmall(DRAFT, '');
+      void navigate(`/dish/${id}`);
+    } catch (error) {
+      setBusy(false);
+      say(`The dish could not be written down. ${reasonOf(error)} Your text stays here.`);
+    }
   };
 
   return (
@@ -141,7 +161,8 @@ export default function NewDish() {
           ) : (
             <>
               <p className="soft small mt-1">
-                {read.length} {read.length === 1 ? 'line' : 'lines'}
+                {recipe.lines.length} {recipe.lines.length === 1 ? 'line' : 'lines'}
+                {tooMany > 0 && `, the first ${MAX_LINES} taken and ${tooMany} kept in the note`}
                 {unsure ? `, ${unsure} to ask about` : ', all understood'}
                 {recipe.method ? ', and a method' : ''}
               </p>

@@ -1,3 +1,4 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
@@ -7,7 +8,14 @@ import { z } from 'zod';
 import { OpenFile } from '../../parts/OpenFile';
 import { saveText } from '../../parts/saveText';
 import { useSay } from '../../parts/Toasts';
-import { bringDemoBack, exportAll, importFile, startEmpty } from '../../store/backup';
+import {
+  bringDemoBack,
+  cookingNow,
+  exportAll,
+  importFile,
+  startEmpty,
+  type PutBack,
+} from '../../store/backup';
 
 const HealthSchema = z.object({ ok: z.literal(true), version: z.string().max(40) });
 
@@ -35,9 +43,16 @@ export function Backup() {
     if (hash === '#keeping') section.current?.scrollIntoView();
   }, [hash]);
   const [ask, setAsk] = useState<Ask | null>(null);
+  const cooking = useLiveQuery(cookingNow) ?? [];
   const [bad, setBad] = useState('');
   const { data, error } = useSWR('/api/health', health, { refreshInterval: 60_000 });
 
+  /** Everything was replaced: said, with the way back. */
+  const replaced = (text: string, putBack: PutBack): void =>
+    say(text, {
+      label: 'Put back what was here',
+      run: () => void putBack().catch(() => setBad('That could not be written. Nothing was changed.')),
+    });
   const choose = (chosen: File): void => {
     setBad('');
     setAsk({
@@ -45,11 +60,14 @@ export function Backup() {
       warn: 'It takes the place of every dish, cook and pot that is here now.',
       run: async () => {
         const read = await importFile(chosen);
-        if (read.ok)
-          say(
-            `Read ${read.dishes} ${read.dishes === 1 ? 'dish' : 'dishes'} and ${read.cooks} ${read.cooks === 1 ? 'cook' : 'cooks'}.`,
-          );
-        else setBad(read.message);
+        if (!read.ok) return setBad(read.message);
+        const mended = read.mended
+          ? ` ${read.mended} of its events shared an identity and were told apart.`
+          : '';
+        replaced(
+          `Read ${read.dishes} ${read.dishes === 1 ? 'dish' : 'dishes'} and ${read.cooks} ${read.cooks === 1 ? 'cook' : 'cooks'}.${mended}`,
+          read.putBack,
+        );
       },
     });
   };
@@ -81,7 +99,7 @@ export function Backup() {
             setAsk({
               what: 'Start empty',
               warn: 'Every dish, cook and pot that is here now is removed. Save a file first if any of it is yours.',
-              run: async () => (await startEmpty(), say('An empty kitchen with one ordinary pot.')),
+              run: async () => replaced('An empty kitchen with one ordinary pot.', await startEmpty()),
             })
           }
         >
@@ -93,7 +111,7 @@ export function Backup() {
             setAsk({
               what: 'Bring the demo back',
               warn: 'The ferry-house kitchen takes the place of everything that is here now.',
-              run: async () => (await bringDemoBack(), say('The ferry-house kitchen is back.')),
+              run: async () => replaced('The ferry-house kitchen is back.', await bringDemoBack()),
             })
           }
         >
@@ -116,6 +134,12 @@ export function Backup() {
         <Modal.Body>
           <h2 id="ask-title">{ask?.what}?</h2>
           <p className="mt-2">{ask?.warn}</p>
+          {cooking.length > 0 && (
+            <p role="alert">
+              <strong>{cooking.slice(0, 3).join(', ')} is being cooked right now:</strong> its steps and
+              timers go too.
+            </p>
+          )}
           <div className="d-flex gap-2 justify-content-end">
             <Button variant="quiet" onClick={() => setAsk(null)}>
               Leave it

@@ -33,19 +33,12 @@ const SYSTEMS: readonly { id: MeasureSystem; label: string }[] = [
 
 /** Pots, height, measures, house rules, and the safe keeping of it all. */
 export default function KitchenScreen() {
-  const stored = useKitchen();
-  const [pending, setPending] = useState<{ on: Kitchen; part: Partial<Kitchen> } | null>(null);
+  const kitchen = useKitchen();
   const say = useSay();
-  if (!stored) return <p className="loading">Opening the cupboards…</p>;
-  // A tap shows at once; the stored kitchen takes over as soon as it has changed.
-  const part = pending?.on === stored ? pending.part : {};
-  const kitchen: Kitchen = { ...stored, ...part };
+  if (!kitchen) return <p className="loading">Opening the cupboards…</p>;
   const change: ChangeKitchen = (more) => {
-    setPending({ on: stored, part: { ...part, ...more } });
     void changeKitchen(more).then((ok) => {
-      if (ok) return;
-      setPending(null);
-      say('That cannot be: it was left as it was.');
+      if (!ok) say('That cannot be: it was left as it was.');
     });
   };
   return (

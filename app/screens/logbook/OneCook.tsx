@@ -123,6 +123,11 @@ function Page({ cook, kitchen }: { cook: CookState; kitchen: Kitchen }) {
           )}
         </tbody>
       </table>
+      {cook.overruled.length > 0 && (
+        <p className="small">
+          <strong>Cooked against a stop:</strong> {cook.overruled.join('; ')}.
+        </p>
+      )}
       {cook.isSimulated && (
         <p className="small soft">With a simulated kitchen: nothing is learned from it about the real pot.</p>
       )}

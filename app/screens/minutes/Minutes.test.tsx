@@ -4,7 +4,7 @@ import { db } from '../../store/db';
 import { planning } from '../../workers/planning';
 import { kitchenOf, openAt, reopenAt } from '../../testing/rig';
 
-const whole = () => screen.findByText(`${CUTS.length} cuts`, {}, { timeout: 30_000 });
+const whole = () => screen.findByText(`${CUTS.length} cuts`);
 const row = (name: string): (number | null)[] => {
   const tr = [...document.querySelectorAll('.minutes-table tbody tr')].find((r) =>
     r.querySelector('th')?.textContent?.startsWith(name),
@@ -60,7 +60,7 @@ it('keeps the table for the next time, and computes anew for another height', as
   const low = row('beef chuck');
   await db.kitchen.update('home', { altitudeM: 2400 });
   await screen.findByText(/2400 m up/);
-  await waitFor(() => expect(row('beef chuck').length).toBe(low.length), { timeout: 20_000 });
+  await waitFor(() => expect(row('beef chuck').length).toBe(low.length));
   await whole();
   expect(computed).toHaveBeenCalledTimes(1);
   row('beef chuck').forEach((min, i) => expect(min).toBeGreaterThanOrEqual(low[i] ?? 0));
