@@ -3,6 +3,7 @@ const rooms = [
   'quantity',
   'pantry',
   'dish',
+  'page',
   'moments',
   'pot',
   'heat',

@@ -91,7 +91,17 @@ export { readLine, stripBullet, MAX_LINE_LENGTH, type ReadLine } from './dish/re
 export { isWorthKeeping, MAX_REVISIONS, RevisionSchema, type Revision } from './dish/revision';
 export { diffDishes, isSameDish, type DishChange } from './dish/diff';
 export { readMethod, type MethodHints } from './dish/method';
-export { readRecipe, MAX_PASTE_LENGTH, type PastedRecipe } from './dish/recipe';
+export { readRecipe, recipeOf, type PastedRecipe } from './page/recipe';
+export { pagesFromJsonLd } from './page/jsonLd';
+export {
+  MAX_PAGE_LENGTH,
+  readPage,
+  type PagePart,
+  type PageRecipe,
+  type PartKind,
+  type ReadPage,
+  type Turned,
+} from './page/page';
 
 export { Pantry, FOODS } from './pantry/pantry';
 export { foldWord as foldSearch } from './pantry/words';

@@ -1,8 +1,8 @@
 import type { Food } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
-import { readNumber } from '../quantity/number';
 import type { Moment } from './moment';
+import { pressureRuns } from './pressure';
 import type { ReadLine } from './read';
 
 /** What a written method says that a list of ingredients does not. Hints only: the plan is still computed. */
@@ -11,6 +11,8 @@ export interface MethodHints {
   minutes: number | null;
   /** How the pressure is let go, where the method says. */
   release: 'quick' | 'ten' | 'natural' | null;
+  /** Minutes of natural release before the rest is vented, where it gives them. */
+  releaseMin: number | null;
   pressure: 'high' | 'low' | null;
   /** True when the method cooks under pressure at all; a recipe for the stove or the oven does not. */
   underPressure: boolean;
@@ -48,37 +50,6 @@ const sentencesOf = (method: string): string[] =>
     .map((s) => s.trim())
     .filter(Boolean);
 
-function minutesIn(sentence: string): number | null {
-  const patterns = [
-    /\b(?:high|low|full)? ?pressure\s+(?:for\s+)?(?:about\s+)?([^.;,]{1,24}?)\s*(?:-\s*)?min/i,
-    /\bfor\s+(?:about\s+)?([^.;,]{1,16}?)\s*(?:-\s*)?min(?:ute)?s?\s+(?:at|on|under)\s+(?:high|low|full)?\s*pressure/i,
-    /\bpressure[- ]?cook\b[^.;]{0,40}?\b(?:for\s+)?([\d¼-¾][^.;,]{0,12}?)\s*(?:-\s*)?min/i,
-    /\bcook(?: time)?(?: on| at)?\s*(?:high|low)?\s*(?:pressure)?\s*(?:for|:)\s*([\d][^.;,]{0,12}?)\s*(?:-\s*)?min/i,
-  ];
-  for (const re of patterns) {
-    const number = readNumber((re.exec(sentence)?.[1] ?? '').trim());
-    if (number && number.max <= 180 && number.min >= 0) return Math.round((number.min + number.max) / 2);
-  }
-  return null;
-}
-
-function releaseIn(sentence: string): MethodHints['release'] {
-  if (
-    /\b(?:natural(?:ly)?\b.{0,40}\b(?:for|rest)?\s*(?:\d+|five|ten|fifteen)[\s-]*min|\d+[\s-]*min(?:ute)?s?[\s-]+(?:of )?natural)/i.test(
-      sentence,
-    )
-  )
-    return 'ten';
-  if (/\bnatural(?:ly)?\b/i.test(sentence) && /\breleas|pressure|come down/i.test(sentence)) return 'natural';
-  if (
-    /\b(?:quick|manual|fast)[- ]?releas|\bvent (?:now|at once|the steam|immediately)|release the (?:pressure|steam) (?:quickly|immediately|at once)/i.test(
-      sentence,
-    )
-  )
-    return 'quick';
-  return null;
-}
-
 /** Methods read before: a dish is planned at every keystroke and its method seldom changes. */
 const READ_BEFORE = new Map<string, MethodHints>();
 const KEPT = 300;
@@ -88,11 +59,13 @@ export function readMethod(method: string): MethodHints {
   const before = READ_BEFORE.get(method);
   if (before) return before;
   const sentences = sentencesOf(method.slice(0, 20000));
-  const underPressure = sentences.some((s) => PRESSURE.test(s));
+  const [run] = pressureRuns(method.slice(0, 20000));
+  const underPressure = run !== undefined || sentences.some((s) => PRESSURE.test(s));
   const hints: MethodHints = {
-    minutes: null,
-    release: null,
-    pressure: null,
+    minutes: run?.minutes ?? null,
+    release: run?.release ?? null,
+    releaseMin: run?.releaseMin ?? null,
+    pressure: run?.level ?? null,
     underPressure,
     sides: [],
     late: [],
@@ -104,15 +77,6 @@ export function readMethod(method: string): MethodHints {
   let closed = false;
   for (const sentence of sentences) {
     if (underPressure && PRESSURE.test(sentence)) closed = true;
-    if (closed) {
-      hints.minutes ??= minutesIn(sentence);
-      hints.release ??= releaseIn(sentence);
-      hints.pressure ??= /\blow pressure\b/i.test(sentence)
-        ? 'low'
-        : /\bhigh pressure\b/i.test(sentence)
-          ? 'high'
-          : null;
-    }
     const served = SERVED.exec(sentence);
     if (served?.[1]) hints.sides.push(served[1].trim());
     let isLate = underPressure ? opened : false;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { emptyDish, type Dish } from '../dish/dish';
 import { SCHOOLS, HouseRulesSchema } from '../dish/houseRules';
 import { isHeldBack } from '../dish/moment';
-import { readRecipe } from '../dish/recipe';
+import { readRecipe } from '../page/recipe';
 import { FOODS } from '../pantry/pantry';
 import { POT_PRESETS } from '../pot/pot';
 import { thicknessAfter } from '../sauce/dose';

@@ -7,7 +7,7 @@ import {
   formatMass,
   MAX_LINE_LENGTH,
   MAX_LINES,
-  MAX_PASTE_LENGTH,
+  MAX_PAGE_LENGTH,
   MOMENT_NAMES,
   pantryFor,
   placeDish,
@@ -120,7 +120,7 @@ export default function NewDish() {
             <Form.Control
               as="textarea"
               rows={16}
-              maxLength={MAX_PASTE_LENGTH}
+              maxLength={MAX_PAGE_LENGTH}
               value={text}
               placeholder={EXAMPLE}
               onChange={(e) => setText(e.target.value)}

@@ -56,9 +56,13 @@ Method
         ),
         (lines) => {
           const r = readRecipe(lines.join('\n'), pantry);
-          const kept = [r.title ?? '', ...r.lines.map((l) => `${l.section ?? ''}\n${l.text}`), r.method].join(
-            '\n',
-          );
+          const kept = [
+            r.title ?? '',
+            ...r.lines.map((l) => `${l.section ?? ''}\n${l.text}`),
+            r.method,
+            ...r.notes,
+            ...r.leftOut,
+          ].join('\n');
           for (const line of lines) {
             if (/^(Serves|Method|For the)/.test(line)) continue;
             expect(kept).toContain(line.replace(/^1\. /, ''));

@@ -1,0 +1,153 @@
+import { readNumber } from '../quantity/number';
+
+/** One stretch under pressure as a method tells it. */
+export interface PressureRun {
+  /** Minutes at pressure; null where the method gives none. */
+  minutes: number | null;
+  level: 'high' | 'low' | null;
+  release: 'quick' | 'ten' | 'natural' | null;
+  /** Minutes of natural release before venting, where `release` is `ten`. */
+  releaseMin: number | null;
+}
+
+/** Words that only a recipe under pressure has. */
+const EVIDENCE =
+  /\b(?:pressure[- ]?cook\w*|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down))\b/i;
+const CLOSES =
+  /\b(?:(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|bring(?:s|ing)? (?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook\w*|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
+const AT_PRESSURE = /\b(?:pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
+const NATURAL =
+  /\bnatural(?:ly)?\b|\bNPR\b|\bNR\b|\bby itself\b|\bon its own\b|\bof its own accord\b|\blet it (?:sink|drop|fall|come down|stand)\b|\b(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|\bcool (?:slowly|down|naturally)\b|\bpressure (?:has )?(?:gone|dropped|drops?|falls?|subsides?)\b|\blet stand\b|\bwithout releasing\b|\bpin drops\b/i;
+const QUICK =
+  /\bquick(?:ly)?[- ]?(?:pressure[- ])?releas\w*|\bQR\b|\bquick\b|\b(?:manual|fast|rapid)(?:ly)?[- ](?:pressure[- ])?releas\w*|\bvent(?:ing)?\b|\bat once\b|\bimmediately\b|\bunder cold (?:running )?water\b|\bcold water\b|\bopen the (?:valve|vent)\b|\brelease (?:the )?(?:remaining |rest of the |all (?:of )?the )?(?:pressure|steam|rest|remainder)\b|\brelease the rest\b/i;
+const RELEASES =
+  /\breleas|natural|\bNPR\b|\bNR\b|\bQR\b|\bvent\b|\bvalve\b|\bpressure (?:has|drops?|to drop|to fall)|\blet (?:it|the pressure)\b|\blet stand\b|\bwait\b|\bquick\b|\bcold water\b|\bcome down\b|\bcool (?:slowly|down)\b|\bleave\b|\bof its own\b|\bby itself\b|\bdrop/i;
+const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid off\b|\bopen (?:it|up)\b/i;
+/** A time in minutes or hours, with the unit before or after. */
+const TIME =
+  /((?:\d{1,3}(?:[.,]\d)?|\d?\s?[¼½¾]|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|twenty[- ]five|thirty|thirty[- ]five|forty|forty[- ]five|fifty|sixty|ninety)(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|\w+))?)\s*-?\s*(minutes?|mins?|min|m\b|hours?|hrs?|hr|h\b|')/i;
+const SHORT_TIME = /\b(?:HP|LP)\s*(?:for\s*)?(\d{1,3})\b/i;
+const SHORT_RELEASE =
+  /\b(?:NPR|NR|natural(?:\s+release)?)\s*(?:for\s*)?\(?(\d{1,2})\b(?!\s*(?:to|-)?\s*(?:h|hours?)\b)/i;
+
+const TENS: Record<string, number> = { thirty: 30, forty: 40, fifty: 50, sixty: 60, ninety: 90 };
+
+function figure(text: string): number | null {
+  const words = text.toLowerCase().replace(/-/g, ' ').trim();
+  const [first = '', second = ''] = words.split(' ');
+  if (TENS[first] !== undefined || first === 'twenty') {
+    const ten = TENS[first] ?? 20;
+    return ten + (second === 'five' ? 5 : 0);
+  }
+  const n = readNumber(text.trim());
+  return n ? (n.min + n.max) / 2 : null;
+}
+
+/** Minutes named in a clause; null when it names none. */
+export function minutesNamed(clause: string): number | null {
+  const short = SHORT_TIME.exec(clause);
+  if (short) return Number(short[1]);
+  const found = TIME.exec(clause);
+  if (!found) return null;
+  const n = figure(found[1] ?? '');
+  if (n === null) return null;
+  return /^h/i.test(found[2] ?? '') ? Math.round(n * 60) : Math.round(n);
+}
+
+/** The method as clauses, in order; abbreviations keep their full stops from ending a sentence. */
+export function clausesOf(method: string): string[] {
+  return method
+    .replace(
+      /\b(min|mins|hr|hrs|lb|lbs|approx|tbsp|tsp|oz|no)\.(?=,|\s+(\S)|\s*$)/gi,
+      (whole, word: string, next?: string) =>
+        next !== undefined && next !== next.toLowerCase() ? whole : word,
+    )
+    .split(
+      /\n+|(?<=[.!?;])\s+|,\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|then)\s+|\s+and\s+(?=(?:let|release|wait|natural|quick|vent|open|leave|allow|cook|bring|close)\b)|(?<=\))\s+|\s+with an?\s+(?=\d+[- ]min\w*\s+natural)/i,
+    )
+    .map((c) => c.trim().replace(/[.;!]+$/, ''))
+    .filter(Boolean);
+}
+
+/**
+ * The stretches under pressure that a method tells of, in order; none for a recipe of the stove or the oven. Minutes of searing or of
+ * the release are never those under pressure. Never throws; silent where it is unsure.
+ */
+export function pressureRuns(method: string): PressureRun[] {
+  if (!EVIDENCE.test(method)) return [];
+  const runs: PressureRun[] = [];
+  let run: PressureRun | null = null;
+  let isClosed = false;
+  for (const clause of clausesOf(method)) {
+    const minutes = minutesNamed(clause);
+    const isRelease =
+      RELEASES.test(clause) &&
+      (NATURAL.test(clause) || QUICK.test(clause) || (/\bwait\b/i.test(clause) && isClosed));
+    const timeBeforeRelease = isRelease && !SHORT_RELEASE.test(clause) && isAtPressureFirst(clause);
+    if (CLOSES.test(clause) && !(run !== null && run.release === null && run.minutes === null)) {
+      if (!isClosed && (run === null || run.release !== null)) {
+        run = { minutes: null, level: null, release: null, releaseMin: null };
+        runs.push(run);
+      }
+      isClosed = true;
+    }
+    if (minutes !== null && (!isRelease || timeBeforeRelease) && minutes <= 180) {
+      const isMeant =
+        isClosed || (AT_PRESSURE.test(clause) && /\b(?:high|low|pressure|HP|LP|whistle|ring)/i.test(clause));
+      if (
+        isMeant &&
+        !/\b(?:simmer|boil|fry|sauté|saute|brown|soften|rest(?:ing)?|bake|grill|marinate|stand)\b/i.test(
+          clause,
+        )
+      ) {
+        if (run === null || run.release !== null) {
+          run = { minutes: null, level: null, release: null, releaseMin: null };
+          runs.push(run);
+          isClosed = true;
+        }
+        run.minutes ??= minutes;
+      }
+    }
+    if (run && run.level === null && run.release === null)
+      run.level = /\b(?:low pressure|LP)\b/i.test(clause)
+        ? 'low'
+        : /\bhigh\b|\bHP\b/i.test(clause)
+          ? 'high'
+          : null;
+    if (run && isRelease && (isClosed || run.minutes !== null)) {
+      releaseOf(run, clause, timeBeforeRelease ? null : minutes);
+      isClosed = false;
+    }
+    if (OPENS.test(clause)) isClosed = false;
+  }
+  return runs.filter((r) => r.minutes !== null || r.release !== null);
+}
+
+/** "10 minutes high, natural" names the minutes at pressure; "natural for 10 minutes" and "10 minutes natural" do not. */
+function isAtPressureFirst(clause: string): boolean {
+  const time = TIME.exec(clause);
+  if (!time) return SHORT_TIME.test(clause);
+  const before = clause.slice(0, time.index);
+  const after = clause.slice(time.index + time[0].length);
+  if (/^\s*(?:of\s+)?(?:natural|NPR|NR)|^\s*(?:release|rest)/i.test(after)) return false;
+  if (/natural|NPR|\bNR\b|releas|stand|wait|leave|come down/i.test(before)) return false;
+  return /\b(?:high|low|pressure|HP|LP)\b/i.test(clause);
+}
+
+function releaseOf(run: PressureRun, clause: string, minutes: number | null): void {
+  const short = SHORT_RELEASE.exec(clause);
+  const n = short ? Number(short[1]) : minutes;
+  if (NATURAL.test(clause) || (/\bwait\b/i.test(clause) && n !== null)) {
+    if (n !== null && n > 0 && n <= 60) {
+      run.release = 'ten';
+      run.releaseMin = n;
+    } else run.release ??= 'natural';
+    return;
+  }
+  if (!QUICK.test(clause)) return;
+  if (run.release === null) run.release = 'quick';
+  else if (run.release === 'natural' && /\b(?:rest|remaining|remainder|then)\b/i.test(clause)) {
+    run.release = 'ten';
+    run.releaseMin ??= 10;
+  }
+}

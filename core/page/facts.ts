@@ -1,0 +1,44 @@
+import { readNumber } from '../quantity/number';
+
+/** Who eats, and words for the number of them. */
+const EATERS = String.raw`(?:servings?|portions?|people|persons?|plates|bowls|pers\.?|personen|porciones|portionen|diners|adults|helpings)`;
+const ABOUT = String.raw`(?:about|abt\.?|approx(?:imately)?\.?|around|roughly|ca\.?|~|up to)?\s*`;
+const FIGURE = String.raw`((?:\d{1,2}(?:\s*(?:-|–|to|or)\s*\d{1,2})?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\+?)`;
+
+/** Ways in which a page says for how many it is; the figure is the first group. */
+const PLATES: readonly RegExp[] = [
+  new RegExp(
+    String.raw`\b(?:serves|servings?|feeds|portions?|plates|dinner for|lunch for|supper for|enough for|recipe\s?yield|for)\s*[:=(]*\s*${ABOUT}${FIGURE}(?!\s*(?:\/|%|min|hour|hr|h\b|sec|day|week|year|inch|cm|mm|g\b|kg|ml|l\b|oz|lb|cup|tbsp|tsp|°|am\b|pm\b|:\d|[.,]\d|stars?))`,
+    'i',
+  ),
+  new RegExp(
+    String.raw`\b(?:makes|yields?|gives|does)\s*:?\s*${ABOUT}${FIGURE}\s*(?:${EATERS}|$|[.)|·,])`,
+    'i',
+  ),
+  new RegExp(String.raw`(?:^|[\s(|·])${ABOUT}${FIGURE}\s*${EATERS}\b`, 'i'),
+  new RegExp(String.raw`\bf(?:ü|u)r\s+${FIGURE}\s+pers`, 'i'),
+];
+const MOST = 60;
+
+/** For how many a line says it is, the middle of a range rounded; null when it says nothing of it. */
+export function platesIn(line: string): number | null {
+  for (const words of PLATES) {
+    const found = words.exec(line.replace(/\*\*|__/g, ''));
+    const n = found ? readNumber((found[1] ?? '').replace(/\+$/, '')) : null;
+    if (n && n.min >= 1 && n.max <= MOST) return Math.round((n.min + n.max) / 2);
+  }
+  return null;
+}
+
+/** True when a line says little else than for how many it is. */
+export function isPlatesFact(line: string): boolean {
+  if (platesIn(line) === null || line.length > 90) return false;
+  if (
+    /^\W*(?:serves|servings?|feeds|portions?|plates|makes|yields?|dinner for|enough for|recipe\s?yield|for|für|does|gives)\b/i.test(
+      line,
+    )
+  )
+    return !/[.;!]\s+\S/.test(line);
+  const rest = PLATES.reduce((text, words) => text.replace(words, ' '), line);
+  return rest.replace(/[^\p{L}]/gu, '').length <= 8;
+}

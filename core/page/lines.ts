@@ -1,0 +1,230 @@
+import { readAmount } from '../dish/amount';
+import { isPlainDescription } from '../dish/amount';
+import { stripBullet } from '../dish/read';
+import type { Pantry } from '../pantry/pantry';
+import { foodWords } from '../pantry/words';
+import {
+  ASIDE_HEADING,
+  CLUTTER,
+  COOKS,
+  EQUIPMENT,
+  HEADING_TAIL,
+  IMPERATIVES,
+  INGREDIENT_HEADING,
+  METHOD_HEADING,
+  NUTRITION,
+  TIME_FACT,
+} from './data/words';
+import { isPlatesFact } from './facts';
+
+/** One line of a page with what can be seen of it. */
+export interface PageLine {
+  /** Position of its first line in the page. */
+  at: number;
+  /** As it stands there. */
+  text: string;
+  /** Without bullets, boxes, markdown and pictures. */
+  plain: string;
+  /** The words of a step, without its number. */
+  step: string;
+  words: number;
+  hasAmount: boolean;
+  hasUnit: boolean;
+  /** Share of the words that a food and its description explain. */
+  foodShare: number;
+  hasFood: boolean;
+  /** Nothing but a food's name: "salt and pepper". */
+  isPlainFood: boolean;
+  isImperative: boolean;
+  isNumbered: boolean;
+  /** How many words tell of cooking. */
+  cooks: number;
+  isSentence: boolean;
+  isIngredientHeading: boolean;
+  isMethodHeading: boolean;
+  isAsideHeading: boolean;
+  isHeadingLike: boolean;
+  isMarkedTitle: boolean;
+  isFact: boolean;
+  isClutter: boolean;
+  isNutrition: boolean;
+  isEquipment: boolean;
+  /** A heading inside the ingredients that stands in the ingredients heading: "Ingredients for the sauce". */
+  section?: string;
+  isStepOnly: boolean;
+  isFirstBlock: boolean;
+}
+
+/** Longest line whose features are looked at. */
+const LOOKED_AT = 600;
+
+const PICTURES = /[\p{Extended_Pictographic}\u20e3\ufe0f]+/gu;
+const STEP_NUMBER =
+  /^(?:step\s*\d{1,2}\s*[:.)-]?\s*|\(?\d{1,2}[.):]\s+|\d{1,2}️?⃣\s*|(?:first|second|third|fourth)(?:ly)?\s*[:.)]\s*)/i;
+
+/** The page as lines: blank ones dropped, wrapped ingredients joined, a list on one line told apart. */
+export function linesOfPage(text: string, pantry: Pantry): PageLine[] {
+  const raw = text.split(/\r\n|[\n\r\u2028\u2029]/);
+  const rows: { at: number; text: string; afterBlank: boolean }[] = [];
+  let afterBlank = true;
+  raw.forEach((line, at) => {
+    if (!/[\p{L}\p{N}]/u.test(line)) {
+      if (!line.trim()) afterBlank = true;
+      else if (/\S/.test(line)) rows.push({ at, text: line.trim(), afterBlank });
+      return;
+    }
+    for (const part of apart(line.trim())) rows.push({ at, text: part, afterBlank });
+    afterBlank = false;
+  });
+  return joined(rows).map((row) => features(row, pantry));
+}
+
+/** "Ingredients: 1 kg lamb; 2 onions." is a heading and its lines; "Method: Brown …" a heading and its text. */
+function apart(line: string): string[] {
+  const head =
+    /^(ingredients|zutaten|you will need|method|directions|instructions|preparation)\s*[:：]\s*(\S.{14,})$/i.exec(
+      line,
+    );
+  if (!head) return [line];
+  const [, name = '', rest = ''] = head;
+  const isList = /^(?:ingredients|zutaten|you will need)$/i.test(name);
+  if (!isList) return [`${name}:`, rest];
+  const items = rest.includes(';') ? rest.split(';') : rest.split(/,\s+(?=[\d½¼¾])/);
+  return items.length > 1
+    ? [`${name}:`, ...items.map((i) => i.trim().replace(/\.$/, '')).filter(Boolean)]
+    : [`${name}:`, rest];
+}
+
+/** What ends in the middle of a thought goes on in the next line. */
+const GOES_ON = /(?:\b(?:about|and|or|a|an|the|with|in|of|to|plus|from|approx\.?|each|\d{1,3})|,|\p{L}-)$/iu;
+
+function joined(rows: readonly { at: number; text: string; afterBlank: boolean }[]): typeof rows {
+  const out: { at: number; text: string; afterBlank: boolean }[] = [];
+  for (const row of rows) {
+    const last = out.at(-1);
+    const isShort = last !== undefined && last.text.length < 70 && row.text.length < 60;
+    const goesOn =
+      last !== undefined &&
+      isShort &&
+      !row.afterBlank &&
+      GOES_ON.test(last.text) &&
+      /^(?:\p{Ll}|\d+\s?(?:g|kg|ml|l|oz|lb)\b)/u.test(row.text) &&
+      readAmount(stripBullet(last.text)) !== null &&
+      !/^[-•*–]/.test(row.text);
+    if (goesOn) {
+      last.text = /\p{L}-$/u.test(last.text) ? last.text.slice(0, -1) + row.text : `${last.text} ${row.text}`;
+      continue;
+    }
+    const isTitleGoingOn =
+      last !== undefined &&
+      out.length <= 8 &&
+      !row.afterBlank &&
+      last.text.length < 60 &&
+      /^\p{Lu}.*[\p{L})]$/u.test(last.text) &&
+      /^(?:and|with|in|on|or|of|&)\s/.test(row.text) &&
+      row.text.split(/\s+/).length <= 7 &&
+      readAmount(last.text) === null;
+    if (isTitleGoingOn) last.text = `${last.text} ${row.text}`;
+    else out.push({ ...row });
+  }
+  return out;
+}
+
+const plainOf = (text: string): string =>
+  stripBullet(
+    text
+      .replace(PICTURES, ' ')
+      .replace(/^\s*>\s*/, '')
+      .replace(/^#+\s*/, '')
+      .replace(/\*\*|__/g, '')
+      .replace(/(?<=^|\s)\*(?=\S)|(?<=\S)\*(?=\s|$)/g, '')
+      .replace(/\t/g, ' '),
+  ).slice(0, 400);
+
+function features(row: { at: number; text: string; afterBlank: boolean }, pantry: Pantry): PageLine {
+  const plain = plainOf(row.text) || row.text.trim();
+  const seen = plain.slice(0, LOOKED_AT);
+  const step = plainOf(
+    row.text
+      .replace(PICTURES, ' ')
+      .trim()
+      .replace(/^[-–•*]\s*/, '')
+      .replace(/^\d\s(?=\p{Lu})/u, ''),
+  )
+    .replace(STEP_NUMBER, '')
+    .trim();
+  const words = seen.split(/\s+/).filter(Boolean);
+  const amount = readAmount(seen);
+  const rest = amount ? amount.rest : seen;
+  const match = pantry.find(rest.replace(/\([^()]*\)/g, ' ').slice(0, 120)) ?? null;
+  const nouns = foodWords(rest.replace(/\([^()]*\)/g, ' ').slice(0, 120));
+  const explained = nouns.filter(
+    (w, i) =>
+      (match && i >= match.at && i < match.at + match.words) || isPlainDescription(w) || /^\d/.test(w),
+  ).length;
+  const bare = seen.replace(HEADING_TAIL, '').trim();
+  const firstWord = (/^[\p{L}']+/u.exec(step)?.[0] ?? '').toLowerCase();
+  const isNumbered =
+    STEP_NUMBER.test(row.text.replace(/^[^\p{L}\d(]+/u, '')) ||
+    /^\d{1,2}\s+\p{Lu}\p{Ll}+/u.test(row.text.trim());
+  const isStepOnly = /^step\s*\d{1,2}\W*$/i.test(seen);
+  const ofWhat = /^(?:the )?ingredients? for (?:the )?(.{3,40})$/i.exec(bare.replace(/[:：]\s*$/, ''));
+  const isIngredientHeading =
+    INGREDIENT_HEADING.test(bare) ||
+    INGREDIENT_HEADING.test(bare.replace(/^.{0,40}?(?=you(?:'|’)?(?:ll| will) need)/i, '')) ||
+    ofWhat !== null;
+  const isMethodHeading = METHOD_HEADING.test(bare);
+  const isAsideHeading = !isIngredientHeading && !isMethodHeading && ASIDE_HEADING.test(bare);
+  const cooks = (seen.match(COOKS) ?? []).length;
+  const isClutter = CLUTTER.some((re) => re.test(seen));
+  return {
+    at: row.at,
+    text: row.text.trim().slice(0, 4000),
+    plain,
+    step: isStepOnly ? '' : step,
+    words: words.length,
+    hasAmount: amount !== null && !/^(?:an?|one)\s/i.test(seen) ? true : amount !== null,
+    hasUnit: amount !== null && amount.amount.unitId !== 'each',
+    foodShare: nouns.length ? explained / nouns.length : 0,
+    hasFood: match !== null,
+    isPlainFood:
+      words.length <= 6 &&
+      pantry.named(seen.replace(/,?\s+(?:to taste|to serve|for frying)$/i, '')) !== undefined,
+    isImperative: IMPERATIVES.has(firstWord),
+    isNumbered,
+    cooks,
+    isSentence: /[.!?]$/.test(seen) || /[.!?]\s+\p{Lu}/u.test(seen),
+    isIngredientHeading,
+    isMethodHeading,
+    isAsideHeading,
+    isHeadingLike:
+      /[:：]\s*$/.test(seen) ||
+      /^#+\s/.test(row.text.trim()) ||
+      (/^(?:for (?:the|a)|to (?:finish|serve|garnish|thicken)|(?:the )?(?:garnish(?:es)?|toppings?|slurry|glaze|marinade|rub|spice (?:mix|blend|paste)|spices|curry|stew|base|filling|dumplings|sides?|extras|sauce|gravy|dressing|for serving|finishing|masala|tempering|tadka|broth))\b/i.test(
+        seen,
+      ) &&
+        words.length <= 8 &&
+        !amount) ||
+      (/^[\p{Lu}\s&'-]{3,40}$/u.test(seen) && words.length <= 4),
+    isMarkedTitle: /^#\s+\S/.test(row.text.trim()),
+    isFact: isPlatesFact(seen) || (TIME_FACT.test(seen) && !(amount && match)) || factsIn(seen),
+    isClutter,
+    isNutrition: NUTRITION.test(seen),
+    isEquipment: EQUIPMENT.test(seen.replace(/^equipment\s*:\s*/i, '')) || /^equipment\s*:/i.test(seen),
+    isStepOnly,
+    isFirstBlock: row.afterBlank,
+    ...(ofWhat ? { section: `For the ${ofWhat[1] ?? ''}` } : {}),
+  };
+}
+
+/** Several small facts in one line: "Serves 4 | Prep 10 min", "Serves 8   Prep 20 min   Cook 2 h". */
+function factsIn(line: string): boolean {
+  const facts = line.split(/\s*[|•·]\s*|\s{2,}/).filter(Boolean);
+  return (
+    facts.length > 1 &&
+    facts.every(
+      (f) =>
+        isPlatesFact(f) || TIME_FACT.test(f) || f.length < 4 || /^(?:recipe by|author|difficulty)\b/i.test(f),
+    )
+  );
+}

@@ -1,0 +1,228 @@
+import fc from 'fast-check';
+import { judgePage, pageCases } from '../../corpora/judge';
+import { Pantry } from '../pantry/pantry';
+import { isPlatesFact, platesIn } from './facts';
+import { pagesFromJsonLd } from './jsonLd';
+import { readPage } from './page';
+import { bestPath } from './path';
+import { readRecipe } from './recipe';
+
+const pantry = new Pantry();
+
+describe('pages as they are copied', () => {
+  it.each(pageCases('corpora/pages/open.txt').map((c) => [c.name, c] as const))('%s', (_name, c) => {
+    const { got: _got, ...r } = judgePage(c);
+    expect(r).toEqual({
+      title: true,
+      plates: true,
+      clutter: [],
+      missing: [],
+      lostMethod: [],
+      minutes: true,
+      release: true,
+    });
+  });
+});
+
+describe('any text at all', () => {
+  const LINES = [
+    'Home > Recipes > Chicken',
+    'Harbour chicken',
+    'Serves 4',
+    'Ingredients',
+    '800 g chicken thighs',
+    '2 onions',
+    'For the sauce:',
+    'salt',
+    'Method',
+    '1. Brown the chicken.',
+    'Add the stock and cook at high pressure for 8 minutes.',
+    'Notes',
+    'Freezes well.',
+    'Calories 512 kcal',
+    '★★★★☆ 4.6 (212)',
+    '<b>bold</b>',
+    '🍲',
+    '- - -',
+  ];
+
+  it('has every line that says something in exactly one part, in order', () => {
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom(...LINES), { maxLength: 30 }), (lines) => {
+        const { parts, recipes } = readPage(lines.join('\n'), pantry);
+        const words = (all: readonly string[]): string => all.join(' ').replace(/\s+/g, ' ').trim();
+        expect(words(parts.map((p) => p.text))).toBe(words(lines));
+        expect(recipes.length).toBeGreaterThan(0);
+      }),
+    );
+  });
+
+  it('is never thrown at, and takes no time', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary', maxLength: 3000 }), (text) => {
+        expect(readPage(text, pantry).recipes.length).toBeGreaterThan(0);
+      }),
+      { numRuns: 60 },
+    );
+    const long = `Ingredients\n${'1 kg lamb, '.repeat(4000)}\n${'a'.repeat(50_000)}\n${'9'.repeat(5000)}`;
+    expect(readPage(long, pantry).parts.length).toBeGreaterThan(1);
+  });
+
+  it('furniture around a recipe changes nothing of it', () => {
+    const recipe = [
+      'Harbour chicken',
+      'Ingredients',
+      '800 g chicken thighs',
+      '300 ml stock',
+      'Method',
+      'Brown the chicken, add the stock, lock the lid and cook at high pressure for 8 minutes.',
+    ];
+    const before = [
+      'Home > Recipes > Chicken',
+      'Jump to Recipe',
+      'Print',
+      '4.8 from 91 votes',
+      'Skip to content',
+    ];
+    const after = [
+      'Notes',
+      'Use 3 cups more stock in a large pot.',
+      'Nutrition',
+      'Calories: 512kcal | Fat: 23g',
+      'Comments',
+      'Oda says: I used 2 kg of beef.',
+      '12 comments',
+    ];
+    const plain = readRecipe(recipe.join('\n'), pantry);
+    fc.assert(
+      fc.property(fc.subarray(before), fc.subarray(after.slice(2)), (head, tail) => {
+        const r = readRecipe([...head, ...recipe, ...after.slice(0, 2), ...tail].join('\n'), pantry);
+        expect([r.title, r.lines, r.method]).toEqual([plain.title, plain.lines, plain.method]);
+      }),
+    );
+  });
+
+  it('is read as the cook turned it', () => {
+    const text = 'Stew\nIngredients\n1 kg lamb neck\nmy own secret\nMethod\nBrown it.';
+    const at = (kind: 'ingredient' | 'method' | 'note' | 'left') =>
+      readPage(text, pantry, new Map([[3, kind]]));
+    expect(at('ingredient').recipes[0]!.lines.map((l) => l.text)).toContain('my own secret');
+    expect(at('method').recipes[0]!.method).toContain('my own secret');
+    expect(at('note').recipes[0]!.notes).toContain('my own secret');
+    expect(at('left').parts.find((p) => p.at === 3)?.kind).toBe('left');
+    for (const kind of ['ingredient', 'method', 'note', 'left'] as const)
+      expect(at(kind).recipes[0]!.lines.map((l) => l.text)).toContain('1 kg lamb neck');
+  });
+
+  it('that holds several recipes gives each its own', () => {
+    const text =
+      'Lamb stew\nServes 4\n1 kg lamb neck\n300 ml stock\nBrown the lamb, add the stock and cook under pressure for 25 minutes. Natural release.\n\nChicken rice\nServes 2\n400 g chicken thighs\n200 g rice\n300 ml stock\nFry the chicken, add the rest and cook at high pressure for 6 minutes, then quick release.';
+    const { recipes } = readPage(text, pantry);
+    expect(recipes.map((r) => r.title)).toEqual(['Lamb stew', 'Chicken rice']);
+    expect(recipes.map((r) => r.plates)).toEqual([4, 2]);
+    expect(recipes.map((r) => r.lines.length)).toEqual([2, 3]);
+  });
+});
+
+describe('for how many', () => {
+  it.each([
+    ['Serves 4', 4],
+    ['Makes 8-10', 9],
+    ['for 5 people you will need', 5],
+    ['(serves abt 4)', 4],
+    ['Yield: 6 servings', 6],
+    ['4 portions', 4],
+    ['Serves six', 6],
+    ['Für 4 Personen', 4],
+    ['4 pers.', 4],
+    ['Enough for 5.', 5],
+    ['Servings: 4', 4],
+    ['Serves 8   Prep 20 min   Cook 2 h', 8],
+    ['recipeYield: 4', 4],
+  ])('%s', (line, plates) => {
+    expect(platesIn(line)).toBe(plates);
+    expect(isPlatesFact(line)).toBe(true);
+  });
+
+  it.each([
+    'Cook for 8 minutes',
+    'for 2 hours',
+    'Pork for two with cider and apples',
+    'Makes 24 meatballs',
+    '2 onions',
+    '4 chicken thighs',
+  ])('%s says nothing of it', (line) => expect(isPlatesFact(line)).toBe(false));
+});
+
+describe('structured data', () => {
+  const recipe = {
+    '@context': 'https://schema.org',
+    '@graph': [
+      { '@type': 'WebPage', name: 'x' },
+      {
+        '@type': ['Recipe'],
+        name: 'Tide &amp; thyme chicken',
+        recipeYield: ['4', '4 servings'],
+        recipeIngredient: ['1&frac12; lb chicken thighs', '<b>300 ml</b> stock'],
+        recipeInstructions: [
+          {
+            '@type': 'HowToSection',
+            name: 'Pot',
+            itemListElement: [{ '@type': 'HowToStep', text: 'Brown.<br>Turn.' }],
+          },
+          { '@type': 'HowToStep', text: 'Cook at high pressure for 8 minutes.' },
+        ],
+      },
+    ],
+  };
+
+  it('is a page like any other', () => {
+    const [page] = pagesFromJsonLd(JSON.stringify(recipe))!;
+    const r = readRecipe(page!, pantry);
+    expect(r).toMatchObject({ title: 'Tide & thyme chicken', plates: 4 });
+    expect(r.lines.map((l) => l.text)).toEqual(['1½ lb chicken thighs', '300 ml stock']);
+    expect(r.method).toContain('high pressure for 8 minutes');
+  });
+
+  it('that is none, or is broken, is none', () => {
+    for (const text of [
+      '{',
+      '[]',
+      '{"@type":"Person","name":"x"}',
+      '3',
+      '"Recipe"',
+      '{"@type":"Recipe","name":5}',
+    ])
+      expect(pagesFromJsonLd(text)).toBeNull();
+    fc.assert(fc.property(fc.json(), (text) => void pagesFromJsonLd(text)));
+  });
+});
+
+describe('the best path', () => {
+  it('is never worse than any other path', () => {
+    const states = ['a', 'b', 'c'] as const;
+    const score = fc.integer({ min: -9, max: 9 });
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ a: score, b: score, c: score }), { minLength: 1, maxLength: 5 }),
+        fc.array(score, { minLength: 9, maxLength: 9 }),
+        (says, steps) => {
+          const step = (x: string, y: string): number =>
+            steps[(states as readonly string[]).indexOf(x) * 3 + (states as readonly string[]).indexOf(y)] ??
+            0;
+          const value = (path: readonly string[]): number =>
+            path.reduce(
+              (s, state, i) => s + (says[i]![state as 'a'] ?? 0) + (i ? step(path[i - 1]!, state) : 0),
+              0,
+            );
+          const best = value(bestPath(states, () => 0, says, step));
+          const all = says.reduce<string[][]>(
+            (paths) => paths.flatMap((p) => states.map((s) => [...p, s])),
+            [[]],
+          );
+          expect(best).toBe(Math.max(...all.map(value)));
+        },
+      ),
+    );
+  });
+});

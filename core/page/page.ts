@@ -1,0 +1,188 @@
+import type { Pantry } from '../pantry/pantry';
+import { isPlatesFact, platesIn } from './facts';
+import { linesOfPage, type PageLine } from './lines';
+import { bestPath } from './path';
+import { scoreLine, START, STEP, STATES, type State } from './scores';
+
+/** What one line of a page was taken for. */
+export type PartKind = 'title' | 'fact' | 'heading' | 'ingredient' | 'method' | 'note' | 'left';
+
+/** One line of the page as it stands there, and what it was taken for. */
+export interface PagePart {
+  /** Position of its first line in the page. */
+  at: number;
+  text: string;
+  kind: PartKind;
+  /** Which recipe of the page it belongs to, from 0. */
+  recipe: number;
+}
+
+/** One recipe of a page. */
+export interface PageRecipe {
+  title: string | null;
+  /** For how many plates it is written; null when the page does not say. */
+  plates: number | null;
+  lines: { text: string; section?: string }[];
+  /** The steps as they are written, one a line. */
+  method: string;
+  /** Tips, storage, stories: kept with the dish. */
+  notes: string[];
+}
+
+/** A page told apart. Every line that is not blank is in exactly one part. */
+export interface ReadPage {
+  parts: PagePart[];
+  /** One, unless the page holds several; never empty. */
+  recipes: PageRecipe[];
+}
+
+/** What the cook says a line is, by its position in the page. */
+export type Turned = ReadonlyMap<number, PartKind>;
+
+/** Longest page that is read, characters. */
+export const MAX_PAGE_LENGTH = 200_000;
+const NOT_TURNED: Turned = new Map();
+
+const KIND_OF: Record<State, PartKind> = {
+  pre: 'left',
+  title: 'title',
+  fact: 'fact',
+  ingredients: 'heading',
+  section: 'heading',
+  ingredient: 'ingredient',
+  directions: 'heading',
+  method: 'method',
+  asideHead: 'heading',
+  aside: 'note',
+  left: 'left',
+};
+
+/** What a line becomes that the cook turned; a heading stays the kind of heading it is. */
+const TURNED_TO: Partial<Record<PartKind, State>> = {
+  title: 'title',
+  fact: 'fact',
+  ingredient: 'ingredient',
+  method: 'method',
+  note: 'aside',
+  left: 'left',
+};
+const stateOf = (kind: PartKind | undefined, read: State): State => (kind && TURNED_TO[kind]) ?? read;
+
+/**
+ * Tells a pasted page apart: title, facts, headings, ingredient lines, method, notes, and what was left out. Each line is scored for
+ * what it could be, and the best whole reading in the order that pages have is taken. What the cook turned stays as it was turned.
+ * Never throws and never drops a line.
+ */
+export function readPage(text: string, pantry: Pantry, turned: Turned = NOT_TURNED): ReadPage {
+  const lines = linesOfPage(text.slice(0, MAX_PAGE_LENGTH), pantry);
+  const hasHeading = lines.some((l) => l.isIngredientHeading);
+  const firstHeading = lines.findIndex((l) => l.isIngredientHeading);
+  const says = lines.map((line, i) =>
+    scoreLine(line, {
+      hasHeading,
+      isBeforeHeading: hasHeading && i < firstHeading,
+      next: lines[i + 1],
+      index: i,
+      count: lines.length,
+      isTitled: lines.slice(0, i).some((l) => l.isMarkedTitle),
+    }),
+  );
+  const read = bestPath(STATES, START, says, STEP);
+  // What the cook turned is what the cook says; nothing else moves because of it.
+  const states = read.map((state, i) => stateOf(turned.get((lines[i] as PageLine).at), state));
+  return assemble(lines, states);
+}
+
+function assemble(lines: readonly PageLine[], states: readonly State[]): ReadPage {
+  const parts: PagePart[] = [];
+  const recipes: (PageRecipe & { methodRows: string[]; hints: string[] })[] = [];
+  const begin = () => {
+    const made = { title: null, plates: null, lines: [], method: '', notes: [], methodRows: [], hints: [] };
+    recipes.push(made);
+    return made as PageRecipe & { methodRows: string[]; hints: string[] };
+  };
+  let now = begin();
+  let section: string | undefined;
+  let isUsed = false;
+  let isCooked = false;
+  lines.forEach((line, i) => {
+    const state = states[i] as State;
+    const before = states[i - 1];
+    if (state === 'title' && isCooked && before !== 'title') {
+      now = begin();
+      section = undefined;
+      isCooked = false;
+    }
+    parts.push({ at: line.at, text: line.text, kind: KIND_OF[state], recipe: recipes.length - 1 });
+    now.hints.push(line.text);
+    switch (state) {
+      case 'title':
+        now.title = now.title && before === 'title' ? `${now.title} ${line.plain}` : line.plain;
+        break;
+      case 'fact':
+        now.plates ??= platesIn(line.text);
+        break;
+      case 'ingredients':
+        now.plates ??= platesIn(line.text);
+        section = line.section;
+        break;
+      case 'section':
+        section = line.plain.replace(/[\s:：]+$/, '').slice(0, 120);
+        break;
+      case 'ingredient':
+        isUsed = true;
+        now.lines.push(section ? { text: line.plain, section } : { text: line.plain });
+        break;
+      case 'method':
+        isCooked = isUsed || isCooked;
+        if (line.step) now.methodRows.push(line.step);
+        break;
+      case 'directions':
+        section = undefined;
+        break;
+      case 'aside':
+        now.notes.push(line.text);
+        break;
+      default:
+    }
+  });
+  for (const r of recipes) {
+    r.method = joinWrapped(r.methodRows).join('\n').slice(0, 20000);
+    // A page that gives no fact may say it in passing: "here it is, for four".
+    r.plates ??= r.hints.map((h) => (isPlatesFact(h) ? platesIn(h) : null)).find((n) => n !== null) ?? null;
+    r.plates ??= r.hints.map((h) => platesInPassing(h)).find((n) => n !== null) ?? null;
+    r.title = r.title?.slice(0, 120).trim() || null;
+  }
+  return {
+    parts,
+    recipes: recipes.map(({ title, plates, lines: rows, method, notes }) => ({
+      title,
+      plates,
+      lines: rows,
+      method,
+      notes,
+    })),
+  };
+}
+
+function platesInPassing(text: string): number | null {
+  return /\b(?:for|serves|does|enough for)\s+(?:\d{1,2}|two|three|four|five|six|eight|ten)\b\s*[:.)]?\s*$/i.test(
+    text,
+  )
+    ? platesIn(text.trim().replace(/[:.)]+$/, ''))
+    : null;
+}
+
+/** Sentences that a scan broke over lines are made whole; what ends like a sentence stays a step of its own. */
+function joinWrapped(rows: readonly string[]): string[] {
+  const out: string[] = [];
+  for (const row of rows) {
+    const last = out.at(-1);
+    if (last !== undefined && /\p{L}-$/u.test(last) && /^\p{Ll}/u.test(row))
+      out[out.length - 1] = last.slice(0, -1) + row;
+    else if (last !== undefined && !/[.!?:;)]$/.test(last) && /^\p{Ll}/u.test(row) && last.length > 30)
+      out[out.length - 1] = `${last} ${row}`;
+    else out.push(row);
+  }
+  return out;
+}

@@ -1,0 +1,270 @@
+import type { PageLine } from './lines';
+
+/** What a line of a page can be while the page is gone through. */
+export const STATES = [
+  'pre',
+  'title',
+  'fact',
+  'ingredients',
+  'section',
+  'ingredient',
+  'directions',
+  'method',
+  'asideHead',
+  'aside',
+  'left',
+] as const;
+export type State = (typeof STATES)[number];
+
+/** What is known of the page around a line. */
+export interface Around {
+  /** Somewhere on the page the ingredients have a heading. */
+  hasHeading: boolean;
+  /** That heading is still to come: nothing before it is an ingredient. */
+  isBeforeHeading: boolean;
+  next: PageLine | undefined;
+  index: number;
+  count: number;
+  /** A title was marked as one before this line. */
+  isTitled: boolean;
+}
+
+const NEVER = -60;
+
+/** How well a line does as each state. Weights by judgement on the open corpus; only their differences matter. */
+export function scoreLine(line: PageLine, around: Around): Record<State, number> {
+  const isFurniture = line.isClutter || line.isNutrition || line.isEquipment;
+  const isHeading = line.isIngredientHeading || line.isMethodHeading || line.isAsideHeading;
+  return {
+    pre: isFurniture ? 3 : isHeading ? -4 : 0,
+    title: isHeading || isFurniture || line.isFact ? NEVER / 4 : titleScore(line, around),
+    fact: line.isFact ? 6 : NEVER,
+    ingredients: line.isIngredientHeading ? 8 : NEVER,
+    section:
+      isHeading || line.isFact || line.isNutrition || line.isClutter ? NEVER : sectionScore(line, around),
+    ingredient: isHeading ? NEVER : ingredientScore(line, around, isFurniture),
+    directions: line.isMethodHeading ? 8 : NEVER,
+    method: isHeading ? NEVER : methodScore(line, isFurniture),
+    asideHead: line.isAsideHeading ? 8 : NEVER,
+    aside: isHeading ? -4 : line.isNutrition || line.isEquipment ? 2 : 0,
+    left: isFurniture ? 4 : isHeading ? -8 : -4,
+  };
+}
+
+function titleScore(line: PageLine, { index, count, next, isTitled }: Around): number {
+  let s = 1;
+  if (line.isMarkedTitle) s += 8;
+
+  if (isTitled && !line.isMarkedTitle) s -= 6;
+  if (line.words > 14 || line.plain.length > 110) s -= 6;
+  if (line.words === 1) s -= 0.5;
+  if (/[.;]$/.test(line.plain)) s -= 3;
+  if (/:$/.test(line.plain)) s -= 4;
+  if (line.hasAmount && !/^\d+[- ](?:minute|ingredient|hour|step|pot)/i.test(line.plain)) s -= 5;
+  if (line.isSentence && line.words > 8) s -= 2;
+  if (line.hasFood) s += 1.5;
+  if (line.isPlainFood) s -= 6;
+  if (line.isImperative && line.words > 5) s -= 2;
+  if (line.isNumbered) s -= 4;
+  if (/^["“>(\[]/.test(line.text)) s -= 3;
+  if (/^\p{Lu}/u.test(line.plain)) s += 0.5;
+  if (
+    /\b(?:pressure cooker|curry|stew|korma|goulash|gulasch|ragu|chilli|chili|soup|pasta|braise|casserole|ribs|meatballs|roast)\b/i.test(
+      line.plain,
+    )
+  )
+    s += 1;
+  if (count > 8 && index > count * 0.7) s -= 2;
+  if (next && (next.isFact || next.isIngredientHeading || next.isClutter)) s += 1;
+  if (index > 0 && line.isFirstBlock && line.cooks === 0) s += 1.5;
+  if (next?.hasAmount && next.hasFood) s += 1;
+  return s;
+}
+
+function sectionScore(line: PageLine, { next }: Around): number {
+  if (!line.isHeadingLike) return -8;
+  let s = 3;
+  if (line.hasAmount) s -= 6;
+  if (line.words > 8) s -= 3;
+  if (/[:：]\s*$/.test(line.plain)) s += 1.5;
+  if (next && (next.hasAmount || (next.hasFood && next.words <= 6))) s += 1.5;
+  if (line.isImperative && line.words > 4) s -= 3;
+  return s;
+}
+
+function ingredientScore(line: PageLine, { isBeforeHeading }: Around, isFurniture: boolean): number {
+  let s = -1;
+  if (line.hasAmount) s += 2;
+  if (line.hasUnit) s += 1.5;
+  if (line.hasFood) s += 2;
+  if (line.foodShare > 0.6) s += 1;
+  if (line.isPlainFood) s += 1.5;
+  if (!line.hasAmount && !line.hasFood) s -= 1;
+  if (line.isImperative && line.words > 3 && !line.hasUnit) s -= 4;
+  if (line.cooks > 2 && line.words > 9) s -= line.cooks;
+  if (line.isSentence && line.words > 9) s -= 3;
+  if (line.words > 22) s -= 3;
+  if (line.isHeadingLike && !line.hasAmount) s -= 2;
+  if (line.isNumbered && line.isImperative) s -= 4;
+  if (isFurniture) s -= 10;
+  if (line.isFact) s -= 8;
+  if (isBeforeHeading) s -= 25;
+  if (line.isStepOnly) s -= 20;
+  return s;
+}
+
+function methodScore(line: PageLine, isFurniture: boolean): number {
+  let s = -1;
+  if (line.isImperative) s += 2;
+  s += Math.min(3, line.cooks) * 0.9;
+  if (line.isSentence && line.words > 3) s += 1.5;
+  if (line.words > 12) s += 1;
+  if (line.isNumbered && line.isImperative) s += 2;
+  if (line.isStepOnly) s += 6;
+  if (line.hasAmount && line.hasFood && line.hasUnit && line.cooks < 2) s -= 3;
+  if (line.isHeadingLike && line.words <= 4) s -= 1.5;
+  if (line.isFirstBlock && !line.isSentence && line.cooks === 0) s -= 1;
+  if (isFurniture) s -= 8;
+  if (line.isFact && line.cooks < 2) s -= 4;
+  return s;
+}
+
+/** How likely a page begins with each state. */
+export function START(state: State): number {
+  const at: Partial<Record<State, number>> = {
+    title: 1,
+    pre: 0,
+    fact: -1,
+    ingredients: 0,
+    ingredient: -0.5,
+    section: -2,
+    left: -1,
+    method: -3,
+  };
+  return at[state] ?? -8;
+}
+
+/** Steps from state to state that pages take; what is not here costs a lot. */
+const STEPS: Record<State, Partial<Record<State, number>>> = {
+  pre: {
+    pre: 0,
+    title: 0,
+    fact: 0,
+    ingredients: 0,
+    ingredient: -2,
+    section: -3,
+    directions: -4,
+    method: -5,
+    asideHead: 0,
+    left: -1,
+  },
+  title: {
+    pre: -0.5,
+    title: -5,
+    fact: 0,
+    ingredients: 0,
+    ingredient: -0.2,
+    section: -0.5,
+    directions: -1,
+    method: -2,
+    asideHead: -1,
+    left: 0,
+  },
+  fact: {
+    pre: -1,
+    title: -0.5,
+    fact: 0,
+    ingredients: 0,
+    ingredient: 0,
+    section: -0.3,
+    directions: -1,
+    method: -1,
+    asideHead: -1,
+    aside: -4,
+    left: 0,
+  },
+  ingredients: {
+    ingredients: -2,
+    ingredient: 0.5,
+    section: 0.3,
+    left: -0.2,
+    fact: -0.5,
+    method: -6,
+    asideHead: -4,
+  },
+  section: {
+    section: -2,
+    ingredient: 0.5,
+    left: -1,
+    method: -5,
+    ingredients: -4,
+    directions: -5,
+    asideHead: -5,
+  },
+  ingredient: {
+    ingredient: 0.8,
+    section: 0,
+    ingredients: -0.5,
+    directions: 0.5,
+    method: -1.5,
+    left: -0.5,
+    fact: -2,
+    asideHead: -1,
+    title: -9,
+  },
+  directions: { method: 0.5, directions: -3, left: -1, section: -3, fact: -2, ingredients: -8 },
+  method: {
+    method: 0.8,
+    left: -0.5,
+    fact: -1,
+    asideHead: 0,
+    directions: -2,
+    section: -2.5,
+    title: -5.5,
+    ingredient: -5,
+    ingredients: -6,
+  },
+  asideHead: {
+    aside: 0.5,
+    asideHead: -1,
+    left: 0,
+    ingredients: 0,
+    directions: 0,
+    title: -3,
+    pre: -2,
+    method: -6,
+    ingredient: -8,
+    fact: -1,
+  },
+  aside: {
+    aside: 0.8,
+    asideHead: 0,
+    ingredients: 0,
+    directions: 0,
+    left: -0.5,
+    fact: -2,
+    title: -3,
+    pre: -3,
+    method: -7,
+    ingredient: -9,
+    section: -9,
+  },
+  left: {
+    left: 0,
+    pre: -2,
+    title: -3,
+    fact: 0,
+    ingredients: 0,
+    ingredient: -0.5,
+    section: -0.5,
+    directions: 0,
+    method: -0.5,
+    asideHead: 0,
+    aside: -1,
+  },
+};
+
+/** What a step from one state to the next costs. */
+export function STEP(from: State, to: State): number {
+  return STEPS[from][to] ?? -12;
+}

@@ -1,0 +1,196 @@
+import { existsSync, readFileSync } from 'node:fs';
+import {
+  Pantry,
+  placeDish,
+  DEFAULT_RULES,
+  emptyDish,
+  readMethod,
+  readPage,
+  stripBullet,
+} from '../core/index';
+
+const pantry = new Pantry();
+
+/** One line with what is right. */
+export interface LineCase {
+  text: string;
+  foods: string[];
+  grams: string;
+  moments: string[];
+}
+
+export function lineCases(file: string): LineCase[] {
+  return readFileSync(file, 'utf8')
+    .split('\n')
+    .filter(Boolean)
+    .map((row) => {
+      const [text = '', foods = '', grams = '', moments = ''] = row.split(' | ').map((c) => c.trim());
+      return {
+        text,
+        foods: foods.split('/'),
+        grams,
+        moments: moments ? moments.replace(/ ?\|$/, '').split('/').filter(Boolean) : [],
+      };
+    });
+}
+
+/** What was made of a line against what is right; `silent` when it is wrong and nothing says that it may be. */
+export function judgeLine(c: LineCase) {
+  const parts = placeDish(
+    { ...emptyDish('d', 'One line', 0), lines: [{ id: 'l', text: c.text }] },
+    { pantry, system: 'us', rules: DEFAULT_RULES },
+  );
+  const { read, moment } = parts[0]!;
+  const mid = parts.reduce((s, p) => s + p.massG.mid, 0);
+  const food = c.foods[0] === '-' ? read.food === null || mid === 0 : c.foods.includes(read.food?.id ?? '');
+  const grams = c.grams.replace(/ .*$/, '');
+  const [low = 0, high = low] = grams.split('-').map(Number);
+  const isMass =
+    grams === '-' || grams === '?' || c.foods[0] === '-'
+      ? mid === 0 && (grams !== '?' || read.confidence === 'unsure')
+      : grams.includes('-')
+        ? mid >= low * 0.9 && mid <= high * 1.1
+        : Math.abs(mid / low - 1) <= 0.18;
+  const isMoment = !c.moments.length || c.moments.includes(moment);
+  const ok = food && isMass && isMoment;
+  return {
+    ok,
+    food,
+    mass: isMass,
+    moment: isMoment,
+    silent: !ok && read.confidence === 'sure' && !(food && isMass),
+    sure: read.confidence === 'sure',
+    got: `${read.food?.id ?? '–'} ${Math.round(mid * 10) / 10} g ${moment} ${read.confidence}`,
+  };
+}
+
+/** One page with the label of each line. */
+export interface PageCase {
+  name: string;
+  plates: string;
+  minutes: string;
+  release: string;
+  rows: { label: string; text: string }[];
+}
+
+export function pageCases(file: string): PageCase[] {
+  return readFileSync(file, 'utf8')
+    .split(/^## (?=[a-z])/m)
+    .filter((p) => p.trim())
+    .map((page) => {
+      const [head = '', ...rows] = page.replace(/\n$/, '').split('\n');
+      const [name = '', plates = '', minutes = '', release = ''] = head.split('|').map((c) => c.trim());
+      return {
+        name,
+        plates,
+        minutes,
+        release,
+        rows: rows.map((r) => ({ label: r.slice(0, r.indexOf('|')), text: r.slice(r.indexOf('|') + 1) })),
+      };
+    });
+}
+
+const plain = (text: string): string =>
+  stripBullet(text)
+    .replace(/[^\p{L}\p{N}¼-¾⅐-⅞ ]+/gu, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .toLowerCase();
+
+/** What a page came to against what is right. */
+export function judgePage(c: PageCase) {
+  const text = c.rows.map((r) => r.text).join('\n');
+  const page = readPage(text, pantry);
+  const got = page.recipes[0]!;
+  const wanted: string[] = [];
+  for (const r of c.rows) {
+    if (r.label === 'i') wanted.push(r.text);
+    if (r.label === '+') wanted.push(`${wanted.pop() ?? ''} ${r.text}`.replace(/- (?=\p{Ll})/u, ''));
+  }
+  const mine = got.lines.map((l) => plain(l.text));
+  const theirs =
+    c.name === 'inline-all'
+      ? (wanted[0] ?? '')
+          .replace(/^Ingredients: /, '')
+          .split(';')
+          .map(plain)
+      : wanted.map(plain);
+  const clutter = mine.filter((l) => !theirs.includes(l));
+  const missing = theirs.filter((l) => !mine.includes(l));
+  const method = plain(got.method);
+  const methodRows = c.rows
+    .filter((r) => r.label === 'm')
+    .map((r) => plain(r.text.replace(/^(?:Method:|Step \d+:?|\d+[.)]?|[1-9]️⃣)\s*/, '')));
+  const lostMethod = methodRows.filter(
+    (m) => m.length > 8 && !method.replaceAll(' ', '').includes(m.slice(0, 30).replaceAll(' ', '')),
+  );
+  const title = c.rows
+    .filter((r) => r.label === 't')
+    .map((r) => r.text.replace(/^#+\s*/, ''))
+    .join(' ');
+  const hints = readMethod(got.method);
+  const wantedMinutes = /^\d+$/.test(c.minutes) ? Number(c.minutes) : null;
+  const [kind = '-', n] = c.release.split(' ');
+  const wantedRelease = kind === '-' ? null : kind === 'natural' && n ? 'ten' : kind;
+  const said = hints as typeof hints & { releaseMin?: number | null };
+  return {
+    title: title === '' ? got.title === null : plain(got.title ?? '') === plain(title),
+    plates:
+      c.plates === '-' || c.plates === 'multi'
+        ? true
+        : c.plates
+            .split('/')
+            .map(Number)
+            .includes(got.plates ?? 0),
+    clutter,
+    missing,
+    lostMethod,
+    minutes: hints.minutes === wantedMinutes,
+    release:
+      hints.release === wantedRelease &&
+      (!n || said.releaseMin === undefined || said.releaseMin === Number(n)),
+    got: {
+      title: got.title,
+      plates: got.plates,
+      minutes: hints.minutes,
+      release: `${hints.release} ${said.releaseMin ?? ''}`,
+    },
+  };
+}
+
+/** Shares read rightly on the corpora that are there. `verbose` prints each miss: never for the shut ones. */
+export function benchCorpora(which = 'open', verbose = false): void {
+  const lines = `corpora/lines/${which}.txt`;
+  const pages = `corpora/pages/${which}.txt`;
+  if (!existsSync(lines)) return;
+  const l = lineCases(lines).map((c) => ({ c, r: judgeLine(c) }));
+  const share = (n: number, of: number): string => `${((100 * n) / of).toFixed(1)} %`;
+  console.log(
+    `\n${which} lines (${l.length}): all right ${share(l.filter((x) => x.r.ok).length, l.length)}, food ${share(l.filter((x) => x.r.food).length, l.length)}, amount ${share(l.filter((x) => x.r.mass).length, l.length)}, moment ${share(l.filter((x) => x.r.moment).length, l.length)}, wrong without a mark ${share(l.filter((x) => x.r.silent).length, l.length)}`,
+  );
+  if (verbose)
+    for (const { c, r } of l)
+      if (!r.ok)
+        console.log(
+          `  ${r.silent ? '!!' : '  '} ${c.text} | want ${c.foods.join('/')} ${c.grams} ${c.moments.join('/')} | got ${r.got}`,
+        );
+  const p = pageCases(pages).map((c) => ({ c, r: judgePage(c) }));
+  const count = (k: 'title' | 'plates' | 'minutes' | 'release'): string =>
+    `${p.filter((x) => x.r[k]).length} of ${p.length}`;
+  console.log(
+    `${which} pages: title ${count('title')}, plates ${count('plates')}, minutes ${count('minutes')}, release ${count('release')}, clutter taken ${p.reduce((s, x) => s + x.r.clutter.length, 0)}, lines missed ${p.reduce((s, x) => s + x.r.missing.length, 0)}, method rows lost ${p.reduce((s, x) => s + x.r.lostMethod.length, 0)}`,
+  );
+  if (verbose)
+    for (const { c, r } of p) {
+      const bad = [
+        r.title ? '' : `title ${r.got.title}`,
+        r.plates ? '' : `plates ${r.got.plates} for ${c.plates}`,
+        r.minutes ? '' : `minutes ${r.got.minutes} for ${c.minutes}`,
+        r.release ? '' : `release ${r.got.release} for ${c.release}`,
+        ...r.clutter.map((t) => `clutter: ${t}`),
+        ...r.missing.map((t) => `missing: ${t}`),
+        ...r.lostMethod.map((t) => `method lost: ${t}`),
+      ].filter(Boolean);
+      if (bad.length) console.log(`  ${c.name}\n    ${bad.join('\n    ')}`);
+    }
+}
