@@ -176,6 +176,11 @@ function readPlainAmount(text: string): FoundAmount | null {
         'thumb',
         'drop',
         'squeeze',
+        'ball',
+        'slice',
+        'stick',
+        'head',
+        'stalk',
       ].includes(bare.unit.id)
     )
       return { amount: { min: 1, max: 1, unitId: bare.unit.id, vague: true }, rest: bare.rest };
@@ -349,7 +354,10 @@ const DRAINED_SHARE = 0.6;
 export function weigh(amount: Amount, food: Food | null, system: MeasureSystem): Range {
   const mean = (amount.min + amount.max) / 2;
   const written = mean > 0 ? (amount.max - amount.min) / 2 / mean : 0;
-  if (amount.alsoG) return around(amount.alsoG, 0.03);
+  if (amount.alsoG) {
+    const isDrained = food?.kind === 'pulse-cooked' && (amount.unitId === 'can' || amount.unitId === 'jar');
+    return around(amount.alsoG * (isDrained ? DRAINED_SHARE : 1), 0.03);
+  }
   const gPerMl = food?.gPerMl ?? 0.8;
   if (amount.alsoMl) return around(amount.alsoMl * gPerMl, 0.06);
   const one = (unitId: string): { g: number; spread: number } => {
@@ -433,7 +441,7 @@ const DESCRIPTIONS = new Set(
      unsalted salted extra plain natural full fat low reduced sodium salt optional taste serve serving garnish needed more plus extra
      divided separated packed lightly heaped level scant generous left over leftover stoneless stoned pitted toasted ground cm mm inch
      thick thin long fine coarse mild strong smoked sweet hot style brand favourite any such as like each very well of your choice
-     lean lb kg g oz ml removed discarded ends only part white green light dark leaves leaf stalk stick sprig clove juice juiced zest zested
+     lean soft runny golden flat curly rough natural pure finest quality organic lb kg g oz ml removed discarded ends only part white green light dark leaves leaf stalk stick sprig clove juice juiced zest zested
      jarred bottle homemade store bought shop ready made as is wiped scrubbed topped tailed stripped crumbled`,
   ).split(' '),
 );

@@ -1,4 +1,4 @@
-import type { Allergen, Food } from '../pantry/food';
+import type { Allergen, Food, FoodKind } from '../pantry/food';
 import type { FoodMatch, Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import { around, exactly, type Range } from '../quantity/range';
@@ -16,6 +16,7 @@ import {
 import { freeFrom, othersIn } from './allergens';
 import { formatAmount } from './amountText';
 import { describe, readLengthMm, type Descriptors } from './descriptors';
+import { mendSpelling, writeOut } from './spelling';
 
 /** One line as understood. `text` is always the cook's own words, whole. */
 export interface ReadLine extends Descriptors {
@@ -95,13 +96,24 @@ const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: 
   },
   { from: 'ginger', to: 'ground-ginger', word: /\bground\b|\bpowder|\bdried\b/i },
   { from: 'ground-cinnamon', to: 'cinnamon-stick', unit: ['stick', 'each', 'piece', 'cm', 'inch'] },
-  { from: 'ground-cumin', to: 'cumin-seed', word: /\bseeds?\b/i },
+  { from: 'ground-cumin', to: 'cumin-seed', word: /\bseeds?\b|\bwhole\b/i },
+  { from: 'ground-coriander', to: 'coriander-seed', word: /\bseeds?\b|\bwhole\b/i },
+  { from: 'cream-of-celery-soup', to: 'condensed-tomato-soup', word: /\btomato\b/i },
   { from: 'clove', to: 'ground-clove', word: /\bground\b/i },
   { from: 'mustard-seed', to: 'dijon-mustard', unit: ['tbsp'], not: /\bseeds?\b/i },
   { from: 'cardamom-pod', to: 'ground-cardamom', word: /\bground\b|\bpowder/i },
-  { from: 'tomato', to: 'chopped-tomatoes', unit: ['can', 'jar', 'carton'] },
+  {
+    from: 'tomato',
+    to: 'chopped-tomatoes',
+    unit: ['can', 'can1', 'can2', 'can2half', 'can300', 'can303', 'can10', 'jar', 'carton'],
+  },
   { from: 'tomato', to: 'chopped-tomatoes', word: /\b(?:canned|tinned)\b/i },
-  { from: 'tomato-paste', to: 'passata', word: /\bpur[eé]e\b/i, unit: ['cup'] },
+  {
+    from: 'tomato-paste',
+    to: 'passata',
+    word: /\bpur[eé]e\b/i,
+    unit: ['cup', 'ml', 'l', 'dl', 'cl', 'jar', 'carton'],
+  },
   ...['green-lentil', 'red-lentil', 'beluga-lentil'].flatMap((from) => [
     { from, to: 'canned-lentil', unit: ['can', 'jar', 'carton', 'pouch'] },
     { from, to: 'canned-lentil', word: COOKED },
@@ -141,6 +153,48 @@ const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: 
   { from: 'milk', to: 'coconut-milk', word: /\bcoconut\b/i },
   { from: 'butter', to: 'salted-butter', word: /(?<!un)\bsalted\b/i },
 ];
+
+/**
+ * Nouns that make another thing of the food before them: a soup of celery is no celery, garlic salt no garlic. What a line says
+ * behind a known name and the pantry does not know whole is taken as the noun's own row, and marked.
+ */
+const MADE_INTO: readonly { noun: RegExp; to: string; unless?: readonly FoodKind[] }[] = [
+  { noun: /^soup$/, to: 'cream-of-celery-soup', unless: ['thick-sauce', 'stock', 'stock-concentrate'] },
+  {
+    noun: /^(?:seasoning|rub|masala)$/,
+    to: 'seasoning-mix',
+    unless: ['spice-ground', 'spice-late', 'salt', 'stock-concentrate'],
+  },
+  { noun: /^(?:stock|broth|bouillon)$/, to: 'chicken-stock', unless: ['stock', 'stock-concentrate'] },
+  {
+    noun: /^(?:jam|jelly|preserve)$/,
+    to: 'lingonberry-jam',
+    unless: ['syrup', 'stock-concentrate', 'thick-sauce'],
+  },
+  { noun: /^vinegar$/, to: 'cider-vinegar', unless: ['vinegar'] },
+  {
+    noun: /^oil$/,
+    to: 'sunflower-oil',
+    unless: ['oil', 'spice-late', 'seafood', 'pickle', 'tomato-paste', 'cheese'],
+  },
+  { noun: /^flour$/, to: 'plain-flour', unless: ['flour', 'starch'] },
+  { noun: /^(?:chutney|relish)$/, to: 'chutney', unless: ['thick-sauce', 'pickle', 'syrup'] },
+  { noun: /^(?:noodle)$/, to: 'egg-noodle', unless: ['pasta'] },
+];
+/** States before a food that make another thing of it. */
+const STATES: readonly { word: RegExp; to: string; unless?: readonly FoodKind[] }[] = [
+  { word: /\bpickled\b/i, to: 'pickled-onion', unless: ['pickle'] },
+  { word: /\b(?:candied|crystalli[sz]ed)\b/i, to: 'candied-ginger', unless: ['dried-fruit', 'nut'] },
+];
+
+function madeInto(food: Food, match: FoodMatch, foodText: string, pantry: Pantry): Food | null {
+  const words = foodWords(foodText.replace(/\([^()]*\)/g, ' '));
+  const last = words.slice(match.at + match.words).find((w) => !isPlainDescription(w) || w === 'oil');
+  const noun = last === undefined ? undefined : MADE_INTO.find((m) => m.noun.test(last));
+  if (noun && !noun.unless?.includes(food.kind)) return pantry.get(noun.to) ?? null;
+  const state = STATES.find((m) => m.word.test(foodText));
+  return state && !state.unless?.includes(food.kind) ? (pantry.get(state.to) ?? null) : null;
+}
 
 function reinterpret(food: Food, amount: Amount | null, text: string, pantry: Pantry): Food {
   for (const rule of REINTERPRET) {
@@ -182,10 +236,24 @@ function readTrailing(text: string): { amount: Amount; rest: string } | null {
   const atEnd = last ? readAmount(last[2] ?? '') : null;
   if (last && atEnd && !atEnd.rest.trim() && unitById(atEnd.amount.unitId).kind !== 'length')
     return { amount: atEnd.amount, rest: last[1] ?? '' };
+  const vague =
+    /^(.{3,80}?)\s*[,:–—-]\s*((?:an?|one|two|half an?)\s+(?:good |big |small |large |generous )?(?:pinch|handful|bunch|sprig|knob|dash|splash|drop|clove|squeeze|thumb|few sprigs)(?:e?s)?)$/i.exec(
+      text,
+    );
+  const inWords = vague ? readAmount(vague[2] ?? '') : null;
+  if (vague && inWords) return { amount: { ...inWords.amount, vague: true }, rest: vague[1] ?? '' };
   const m = /^(\D{2,80}?)(?:\s*[,:;–—(-]\s*|\s+)((?:\d|[¼-¾⅐-⅞]).{0,40})$/u.exec(text);
-  if (!m) return null;
+  // What it is soaked in or stirred with is not how much of it there is.
+  if (!m || /\b(?:in|into|with|from)(?:\s+(?:a|the|about))?$/i.test(m[1] ?? '')) return null;
   const tail = m[2] ?? '';
-  if (readLengthMm(tail) !== null && !/^\d+\s*$/.test(tail)) return null;
+  const isLength = readLengthMm(tail) !== null && !/^\d+\s*$/.test(tail);
+  if (
+    isLength &&
+    !/^(?:fresh |peeled )?(?:root )?(?:ginger|galangal|turmeric|lemon ?grass|horseradish|cinnamon|cassia)\b/i.test(
+      text,
+    )
+  )
+    return null;
   const found = readAmount(tail.replace(/\)\s*$/, ''));
   if (!found) return null;
   return { amount: found.amount, rest: `${m[1] ?? ''} ${found.rest}`.trim() };
@@ -237,7 +305,7 @@ export function readLine(text: string, pantry: Pantry, system: MeasureSystem = '
 }
 
 function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
-  const clean = stripBullet(text.slice(0, MAX_LINE_LENGTH));
+  const clean = writeOut(stripBullet(text.slice(0, MAX_LINE_LENGTH)), pantry);
   const words = describe(clean);
   const found = readPartOf(clean) ?? readAmount(clean) ?? readTrailing(clean);
   let amount = found?.amount ?? null;
@@ -250,7 +318,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   const head = unbracketed.split(/\s*[,;:]\s+|\s+[–—-]\s+|\s+or\s+|\s+\/\s+/i)[0] ?? '';
   const beforeFor =
     head.split(
-      /\s+(?:for|to|with|cut|stirred|added|such as|plus|made|mashed|mixed|slaked|dissolved|steeped|soaked|loosened|whisked)\s+|\s+[+&]\s+\d/i,
+      /\s+(?:for|to|with|cut|stirred|added|such as|plus|made|mashed|mixed|slaked|dissolved|steeped|soaked|loosened|whisked)\s+|\s+(?:[+&]|and|plus)\s+(?=\d|[¼-¾]|an?\s|half\s|one\s|two\s)|\s+in\s+(?=\d|[¼-¾]|a\s|boiling|hot|cold|warm|water|its|brine|oil|juice|syrup)/i,
     )[0] ?? head;
   let foodText = sharedNoun(unbracketed, pantry) ?? (beforeFor || head || unbracketed);
   let match = pantry.find(foodText);
@@ -259,13 +327,33 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     match = pantry.find(wider);
     if (match) foodText = wider;
   }
+  // Words of description in the middle of a name: "dark brown soft sugar".
+  const stripped = foodWords(foodText)
+    .filter((w) => !isPlainDescription(w))
+    .join(' ');
+  const closer = stripped && !match?.words ? null : pantry.find(stripped);
+  if (closer && match && closer.words > match.words) {
+    match = closer;
+    foodText = stripped;
+  }
+  // A name with a typing error is mended where that makes a food of it, or more of one.
+  const spelt = mendSpelling(foodText, pantry);
+  const meant = spelt && pantry.find(spelt.text);
+  const mended = spelt && meant && meant.words > (match?.words ?? 0) ? spelt.mended : [];
+  if (spelt && meant && mended.length) {
+    match = meant;
+    foodText = spelt.text;
+  }
   if (!match && amount?.unitId === 'clove') {
     match = pantry.find('clove');
     amount = { ...amount, unitId: 'each' };
   }
   if (!match && !rest) match = pantry.find(clean);
   if (!foodText) foodText = clean;
-  const food = match ? reinterpret(match.food, amount, clean, pantry) : null;
+  const made = match ? madeInto(match.food, match, foodText, pantry) : null;
+  const food = made ?? (match ? reinterpret(match.food, amount, clean, pantry) : null);
+  // Five centilitres of garlic are five cloves of it.
+  if (amount?.unitId === 'cl' && food?.kind === 'aromatic') amount = { ...amount, unitId: 'clove' };
 
   if (amount) amount = withTrailingUnit(withBracketedWeight(amount, rest), foodText, food);
   const isCountless = amount !== null && food !== null && !canBeCounted(amount, food);
@@ -276,10 +364,15 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     massG = around(4 * amount.max, 0.4);
   if (food?.kind === 'salt' && !amount) massG = exactly(0);
 
-  const leftover = foodWords(foodText).filter((word, i) => {
+  const unread = foodWords(foodText).map((word, i) => {
     const explained = match !== null && i >= match.at && i < match.at + match.words;
     return !explained && !isPlainDescription(word) && !/^\d/.test(word);
   });
+  const leftover = foodWords(foodText).filter((_, i) => unread[i]);
+  // "3 rings sausage": a number before a word that is not understood may count that, whatever it is.
+  const countsUnread =
+    amount?.unitId === 'each' && amount.min >= 1 && unread[0] === true && match !== null && match.at > 0;
+  const tailUnread = match !== null && unread.some((u, i) => u && i >= match.at + match.words);
   let confidence: ReadLine['confidence'] = 'sure';
   let doubt = '';
   if (!food) {
@@ -293,9 +386,15 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   } else if (!amount && NEED_AMOUNT.has(food.kind) && !words.toTaste && words.written?.moment !== 'serve') {
     confidence = 'unsure';
     doubt = 'How much? No amount was found.';
-  } else if (leftover.length > 1) {
+  } else if (leftover.length > 1 || made || tailUnread) {
     confidence = 'likely';
     doubt = `Taken as ${food.names[0]}.`;
+  } else if (mended.length) {
+    confidence = 'likely';
+    doubt = `Read as ${mended.join(' ')}.`;
+  } else if (countsUnread) {
+    confidence = 'likely';
+    doubt = `Is “${leftover[0] ?? ''}” a size or a kind? Counted one by one.`;
   } else if (amount?.readAs) {
     confidence = 'likely';
     doubt = `Read as ${amount.readAs}.`;

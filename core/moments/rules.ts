@@ -64,7 +64,7 @@ export const MOMENT_RULES: readonly MomentRule[] = [
   { id: 'allium', kinds: ['allium'], moment: 'aromatics', reason: 'Softened in the fat; it weeps early and keeps the floor wet.' },
   { id: 'aromatic', kinds: ['aromatic'], moment: 'aromatics', reason: 'A minute in the hot fat after the onions; longer and garlic burns.' },
   { id: 'mushroom', kinds: ['mushroom'], moment: 'aromatics', reason: 'Gives up its water here and browns.' },
-  { id: 'curry-paste', kinds: ['thick-sauce'], when: (_l, f) => f.id === 'curry-paste', moment: 'bloom', reason: 'Fried for a minute so its spices open, then loosened at once.' },
+  { id: 'curry-paste', kinds: ['thick-sauce'], when: (_l, f) => f.id === 'curry-paste' || f.id === 'harissa', moment: 'bloom', reason: 'Fried for a minute so its spices open, then loosened at once.' },
   { id: 'spice-ground', kinds: ['spice-ground'], moment: 'bloom', reason: 'Opens in hot fat in seconds and burns soon after: all in one bowl, liquid at hand.' },
   { id: 'chocolate', kinds: ['spice-whole'], when: (_l, f) => f.sugar >= 0.3, moment: 'finish', reason: 'Melts off the heat; on the hot floor it burns.' },
   { id: 'spice-whole', kinds: ['spice-whole'], when: (_l, f) => !f.allergens.includes('sesame'), moment: 'bloom', reason: 'Scents the fat before anything wet goes in.' },

@@ -45,16 +45,23 @@ export const UNITS: readonly Unit[] = [
   u('cl', 'volume', 10, 0.03, 'cl|centilitre|centilitres|centiliter|centiliters'),
   u('dl', 'volume', 100, 0.03, 'dl|decilitre|decilitres|deciliter|deciliters'),
   u('l', 'volume', 1000, 0.03, 'l|litre|litres|liter|liters|ltr|ltrs'),
-  u('tsp', 'volume', 4.929, 0.15, 'tsp|tsp.|tsps|teaspoon|teaspoons|teasp|ts', {
-    bySystem: { metric: 5, uk: 5, au: 5 },
-  }),
+  u(
+    'tsp',
+    'volume',
+    4.929,
+    0.15,
+    'tsp|tsp.|tsps|teaspoon|teaspoons|teasp|ts|tl|tsk|cdta|cdtas|c. à c.|theelepel',
+    {
+      bySystem: { metric: 5, uk: 5, au: 5 },
+    },
+  ),
   u('dsp', 'volume', 10, 0.2, 'dsp|dessertspoon|dessertspoons|dstspn|dessert spoon|dessert spoons'),
   u(
     'tbsp',
     'volume',
     14.787,
     0.12,
-    'tbsp|tbsp.|tbsps|tbs|tbs.|tbl|tblsp|tablespoon|tablespoons|tbls|tabsp|el|c. à s.',
+    'tbsp|tbsp.|tbsps|tbs|tbs.|tbl|tblsp|tablespoon|tablespoons|tbls|tabsp|el|msk|cda|cdas|eetlepel|c. à s.|rounded tablespoon',
     {
       bySystem: { metric: 15, uk: 15, au: 20 },
     },
@@ -77,31 +84,51 @@ export const UNITS: readonly Unit[] = [
   u('mm', 'length', 1, 0.1, 'mm|millimetre|millimetres|millimeter|millimeters'),
   u('cm', 'length', 10, 0.1, 'cm|centimetre|centimetres|centimeter|centimeters'),
   u('inch', 'length', 25.4, 0.15, 'inch|inches|in|in.|"|”|″|-inch'),
-  u('pinch', 'piece', 1, 0.5, 'pinch|pinches|smidgen|pizca', { typicalG: 0.3 }),
+  u('pinch', 'piece', 1, 0.5, 'pinch|pinches|smidgen|pizca|prise|krm|nypa', { typicalG: 0.3 }),
   u('grind', 'piece', 1, 0.5, 'grind|grinds|twist|twists|crack|cracks|grinding|grindings', {
     typicalG: 0.15,
   }),
   u('handful', 'piece', 1, 0.4, 'handful|handfuls|fistful', { typicalG: 30 }),
-  u('clove', 'piece', 1, 0.3, 'clove|cloves', { typicalG: 4.5 }),
-  u('can', 'piece', 1, 0.08, 'can|cans|tin|tins', { typicalG: 400 }),
+  u('clove', 'piece', 1, 0.3, 'clove|cloves|zehe|zehen', { typicalG: 4.5 }),
+  u('can', 'piece', 1, 0.08, 'can|cans|tin|tins|dose|dosen|lata', { typicalG: 400 }),
+  u('can1', 'piece', 1, 0.05, 'no. 1 can|no 1 can|#1 can|#1 cans', { typicalG: 300 }),
+  u('can300', 'piece', 1, 0.05, '#300 can|300 can|no. 300 can', { typicalG: 425 }),
+  u('can303', 'piece', 1, 0.05, '#303 can|303 can|303 cans|no. 303 can', { typicalG: 454 }),
+  u('can2', 'piece', 1, 0.05, 'no. 2 can|no 2 can|#2 can|#2 cans|no. 2 cans', { typicalG: 567 }),
+  u('can2half', 'piece', 1, 0.05, 'no. 2½ can|no. 2 1/2 can|#2½ can|#2 1/2 can', { typicalG: 822 }),
+  u('can10', 'piece', 1, 0.05, 'no. 10 can|no 10 can|#10 can|#10 cans|no. 10 cans', { typicalG: 2950 }),
   u('jar', 'piece', 1, 0.3, 'jar|jars', { typicalG: 350 }),
   u(
     'packet',
     'piece',
     1,
     0.4,
-    'packet|packets|package|packages|pkg|pkgs|pack|packs|sachet|sachets|pkt|envelope|envelopes',
+    'packet|packets|package|packages|pkg|pkgs|pack|packs|sachet|sachets|pkt|pkts|envelope|envelopes|pouch|pouches|paket|box|boxes',
     {
       typicalG: 250,
     },
   ),
-  u('carton', 'piece', 1, 0.3, 'carton|cartons|tub|tubs|pot of|pots of|container|containers|box|boxes', {
-    typicalG: 300,
-  }),
+  u(
+    'carton',
+    'piece',
+    1,
+    0.3,
+    'carton|cartons|tub|tubs|pot|pots|pot of|pots of|container|containers|becher',
+    {
+      typicalG: 300,
+    },
+  ),
   u('bag', 'piece', 1, 0.3, 'bag|bags', { typicalG: 250 }),
   u('bottle', 'piece', 1, 0.2, 'bottle|bottles', { typicalG: 500 }),
-  u('bunch', 'piece', 1, 0.4, 'bunch|bunches|bouquet', { typicalG: 30 }),
-  u('sprig', 'piece', 1, 0.5, 'sprig|sprigs|stem|stems', { typicalG: 1.5 }),
+  u('tray', 'piece', 1, 0.3, 'tray|trays|punnet|punnets|basket|baskets', { typicalG: 250 }),
+  u('tube', 'piece', 1, 0.2, 'tube|tubes', { typicalG: 130 }),
+  u('ring', 'piece', 1, 0.3, 'ring|rings', { typicalG: 300 }),
+  u('link', 'piece', 1, 0.25, 'link|links', { typicalG: 80 }),
+  u('ball', 'piece', 1, 0.3, 'ball|balls', { typicalG: 120 }),
+  u('loaf', 'piece', 1, 0.3, 'loaf|loaves', { typicalG: 500 }),
+  u('sheet', 'piece', 1, 0.3, 'sheet|sheets', { typicalG: 20 }),
+  u('bunch', 'piece', 1, 0.4, 'bunch|bunches|bouquet|bund|bunch of', { typicalG: 30 }),
+  u('sprig', 'piece', 1, 0.5, 'sprig|sprigs|stem|stems|strand|strands|spray|sprays', { typicalG: 1.5 }),
   u('leaf', 'piece', 1, 0.5, 'leaf|leaves', { typicalG: 0.3 }),
   u('stick', 'piece', 1, 0.2, 'stick|sticks', { typicalG: 45 }),
   u('stalk', 'piece', 1, 0.3, 'stalk|stalks|rib|ribs', { typicalG: 45 }),
@@ -110,11 +137,27 @@ export const UNITS: readonly Unit[] = [
   u('strip', 'piece', 1, 0.4, 'strip|strips|ribbon|ribbons', { typicalG: 20 }),
   u('head', 'piece', 1, 0.3, 'head|heads|bulb|bulbs', { typicalG: 400 }),
   u('cube', 'piece', 1, 0.1, 'cube|cubes|stock pot|stockpot', { typicalG: 10 }),
-  u('knob', 'piece', 1, 0.4, 'knob|knobs|nub|pat|pats', { typicalG: 15 }),
-  u('thumb', 'piece', 1, 0.4, 'thumb|thumbs|thumb-sized piece|thumb sized piece|thumb-size piece', {
-    typicalG: 15,
+  u(
+    'knob',
+    'piece',
+    1,
+    0.4,
+    'knob|knobs|nub|pat|pats|walnut|walnut-sized knob|walnut-size knob|walnut-sized piece|walnut-size ball|walnut-sized ball|lime-sized ball|lemon-sized ball|marble-sized ball',
+    { typicalG: 15 },
+  ),
+  u(
+    'thumb',
+    'piece',
+    1,
+    0.4,
+    'thumb|thumbs|thumb-sized piece|thumb sized piece|thumb-size piece|thumb-length|thumb-length knob|thumb-length piece|thumb-size|thumb-sized|thumb-sized knob|thumb size',
+    {
+      typicalG: 15,
+    },
+  ),
+  u('piece', 'piece', 1, 0.3, 'piece|pieces|pc|pcs|pc.|pcs.|nos|no.|nos.|fillet|fillets|whole', {
+    typicalG: 100,
   }),
-  u('piece', 'piece', 1, 0.3, 'piece|pieces|pc|pcs|fillet|fillets|whole', { typicalG: 100 }),
   u('rack', 'piece', 1, 0.2, 'rack|racks', { typicalG: 900 }),
   u('block', 'piece', 1, 0.1, 'block|blocks|brick|bricks', { typicalG: 227 }),
   u('ear', 'piece', 1, 0.3, 'ear|ears|cob|cobs', { typicalG: 150 }),
@@ -144,7 +187,7 @@ export function perUnitIn(unit: Unit, system: MeasureSystem): number {
  * A lone capital `T` is a tablespoon and a lone small `t` a teaspoon; every other spelling ignores case.
  */
 export function readUnit(text: string): { unit: Unit; rest: string } | null {
-  const spoon = /^([Tt])\.?(?=\s)/.exec(text);
+  const spoon = /^([Tt])\.?(?=\s|$)/.exec(text);
   if (spoon) return { unit: unitById(spoon[1] === 'T' ? 'tbsp' : 'tsp'), rest: text.slice(spoon[0].length) };
   const lower = text.toLowerCase();
   const words = lower.split(/(?<=\s)/);

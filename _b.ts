@@ -1,2 +1,0 @@
-import { benchCorpora } from './corpora/judge';
-benchCorpora('open', process.argv[2]==='v');

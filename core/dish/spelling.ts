@@ -1,0 +1,119 @@
+import { distance } from 'fastest-levenshtein';
+import type { Pantry } from '../pantry/pantry';
+import { foldWord, singular } from '../pantry/words';
+import { UNITS } from '../quantity/units';
+import { isPlainDescription } from './amount';
+
+/** Short forms of hand notes and cards. Source: ordinary kitchen shorthand. */
+const SHORT: Record<string, string> = {
+  chx: 'chicken',
+  chkn: 'chicken',
+  shldr: 'shoulder',
+  brst: 'breast',
+  brn: 'brown',
+  chopd: 'chopped',
+  gar: 'garlic',
+  vin: 'vinegar',
+  toms: 'tomatoes',
+  tom: 'tomato',
+  spuds: 'potatoes',
+  pwdr: 'powder',
+  pdr: 'powder',
+  mush: 'mushrooms',
+  mushies: 'mushrooms',
+  parm: 'parmesan',
+  mozz: 'mozzarella',
+  worc: 'worcestershire sauce',
+  worcs: 'worcestershire sauce',
+  corr: 'coriander',
+  cori: 'coriander',
+  cil: 'cilantro',
+  unsltd: 'unsalted',
+  lge: 'large',
+  frz: 'frozen',
+  frzn: 'frozen',
+  crm: 'cream',
+  btr: 'butter',
+  veg: 'vegetable',
+  pep: 'pepper',
+};
+
+/** Words that are no food and are never mended to one. */
+const UNITS_TOO = new Set(UNITS.flatMap((u) => u.names.flatMap((n) => n.split(' '))));
+
+/** A word is mended only where its length leaves little doubt: one letter from five letters on, two from eight. */
+const MOST_WRONG = (word: string): number => (word.length >= 8 ? 2 : word.length >= 5 ? 1 : 0);
+
+const VOCABULARIES = new WeakMap<
+  Pantry,
+  { words: readonly string[]; known: Set<string>; mended: Map<string, string | null> }
+>();
+
+function vocabularyOf(pantry: Pantry) {
+  const before = VOCABULARIES.get(pantry);
+  if (before) return before;
+  const known = new Set(
+    pantry.all().flatMap((f) => f.names.flatMap((n) => foldWord(n).split(' ').map(singular))),
+  );
+  const made = {
+    words: [...known].filter((w) => w.length >= 4),
+    known,
+    mended: new Map<string, string | null>(),
+  };
+  VOCABULARIES.set(pantry, made);
+  return made;
+}
+
+/** Kept answers: a page says the same odd words again and again. */
+const MOST_KEPT = 3000;
+
+function mend(word: string, pantry: Pantry): string | null {
+  const { words, known, mended } = vocabularyOf(pantry);
+  const single = singular(word);
+  if (known.has(single) || UNITS_TOO.has(word) || isPlainDescription(single) || isPlainDescription(word))
+    return null;
+  const before = mended.get(single);
+  if (before !== undefined) return before;
+  const most = MOST_WRONG(single);
+  let best: string | null = null;
+  let least = most + 1;
+  let isTie = false;
+  for (const candidate of most ? words : []) {
+    if (candidate[0] !== single[0] || Math.abs(candidate.length - single.length) > most) continue;
+    const d = distance(candidate, single);
+    if (d < least) {
+      least = d;
+      best = candidate;
+      isTie = false;
+    } else if (d === least && candidate !== best) isTie = true;
+  }
+  const answer = best !== null && !isTie ? best : null;
+  if (mended.size > MOST_KEPT) mended.clear();
+  mended.set(single, answer);
+  return answer;
+}
+
+/** A line with the short forms of hand notes written out; a word the pantry knows is never one. */
+export function writeOut(text: string, pantry: Pantry): string {
+  return text.replace(/[\p{L}\p{M}'’]+/gu, (word) => {
+    const folded = foldWord(word);
+    const short = SHORT[folded];
+    return short !== undefined && !vocabularyOf(pantry).known.has(folded) ? short : word;
+  });
+}
+
+/**
+ * A food's name with typing errors mended against the pantry's own words, and the words that were; null when nothing was mended. Only
+ * a word that is no known word at all is mended, and only where one known word is nearest.
+ */
+export function mendSpelling(name: string, pantry: Pantry): { text: string; mended: string[] } | null {
+  const mended: string[] = [];
+  const text = name.replace(/[\p{L}\p{M}'’]+/gu, (word) => {
+    const folded = foldWord(word);
+    const better = folded.length < 5 || folded.includes(' ') ? null : mend(folded, pantry);
+    if (better === null) return word;
+    mended.push(better);
+    return better;
+  });
+  return mended.length ? { text, mended } : null;
+}
