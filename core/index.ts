@@ -74,6 +74,7 @@ export { decider, type MeatPiece, type PlantPiece } from './plan/meat';
 export {
   AIMS,
   DishSchema,
+  MAX_DISH_PAGE,
   MAX_LINES,
   MAX_NOTE,
   emptyDish,

@@ -174,7 +174,7 @@ export const LINES_AS_WRITTEN: readonly [string, string, number | null, string][
   ['400ml tin coconut milk (full fat)', 'coconut-milk', 392, 'lid+dairy'],
   ['4 tbsp desiccated coconut', 'desiccated-coconut', 20.7, 'finish'],
   ['1 tbsp tamarind concentrate', 'tamarind-paste', 17, 'finish'],
-  ['50 g creamed coconut', 'coconut-cream', 50, 'dairy'],
+  ['50 g creamed coconut', 'coconut-cream-block', 50, 'dairy'],
   ['1 tbsp apple cider vinegar', 'cider-vinegar', 14.9, 'finish'],
   ['¼ tsp freshly grated nutmeg', 'nutmeg', 0.555, 'bloom'],
   ['12 small new potatoes, scrubbed', 'new-potato', 420, 'lid'],

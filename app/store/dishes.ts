@@ -2,9 +2,11 @@ import {
   emptyDish,
   MAX_LINES,
   MAX_NOTE,
-  readRecipe,
+  readLine,
   MAX_LINE_LENGTH,
   type Dish,
+  MAX_DISH_PAGE,
+  type Pantry,
   type PastedRecipe,
 } from '../../core/index';
 import { db, type HistoryStep } from './db';
@@ -144,13 +146,21 @@ export async function stepHistory(dishId: string, direction: 'undo' | 'redo'): P
   });
 }
 
-/** Lines of a paste as dish lines with fresh identities. */
-export function linesOf(recipe: PastedRecipe): Dish['lines'] {
-  return recipe.lines.map((l) => ({
+/** Lines of a paste as dish lines with fresh identities; a line that holds several foods with their amounts is told apart. */
+export function linesOf(recipe: Pick<PastedRecipe, 'lines'>, pantry: Pantry): Dish['lines'] {
+  return dishLines(recipe, pantry).map((l) => ({
     id: freshId(),
     text: l.text.slice(0, MAX_LINE_LENGTH),
     ...(l.section ? { section: l.section } : {}),
   }));
+}
+
+/** The lines that a recipe comes to. */
+export function dishLines(recipe: Pick<PastedRecipe, 'lines'>, pantry: Pantry): PastedRecipe['lines'] {
+  return recipe.lines.flatMap((line) => {
+    const { several } = readLine(line.text, pantry);
+    return several.length > 1 ? several.map((text) => ({ ...line, text })) : [line];
+  });
 }
 
 /** What of a paste is neither a line that found room nor the method: kept as the dish's note. */
@@ -161,21 +171,21 @@ function noteOf(recipe: PastedRecipe): string {
   );
 }
 
-/** Makes a dish from a pasted text and returns its identity. */
+/** Makes a dish from a page that was read and returns its identity. The page itself is kept with it. */
 export async function createDish(
-  text: string,
+  recipe: PastedRecipe & { page?: string },
   name: string,
   plates: number,
-  pantry: Parameters<typeof readRecipe>[1],
+  pantry: Pantry,
 ): Promise<string> {
-  const recipe = readRecipe(text, pantry);
   const id = freshId();
   const dish = emptyDish(id, (name.trim() || recipe.title || 'A new dish').slice(0, 120), Date.now(), plates);
   await db.dishes.add({
     ...dish,
-    lines: linesOf(recipe).slice(0, MAX_LINES),
+    lines: linesOf(recipe, pantry).slice(0, MAX_LINES),
     method: recipe.method,
     note: noteOf(recipe).slice(0, MAX_NOTE),
+    ...(recipe.page ? { page: recipe.page.slice(0, MAX_DISH_PAGE) } : {}),
   });
   return id;
 }

@@ -1,6 +1,13 @@
 /** @jest-environment node */
 import 'fake-indexeddb/auto';
-import { emptyDish, foldCook, planDish, defaultKitchen, type EventPayload } from '../../core/index';
+import {
+  emptyDish,
+  foldCook,
+  planDish,
+  defaultKitchen,
+  type EventPayload,
+  readRecipe,
+} from '../../core/index';
 import { foldAll, record, removeCook, startCook, undoLast } from './cooks';
 import { db } from './db';
 import { createDish, editDish, removeDish, stepHistory } from './dishes';
@@ -69,7 +76,12 @@ describe('editing a dish', () => {
   });
 
   it('makes a dish of a paste, and puts a removed one back', async () => {
-    const id = await createDish('Tea stew\n1 kg beef chuck\n2 onions', '', 4, new Pantry());
+    const id = await createDish(
+      readRecipe('Tea stew\n1 kg beef chuck\n2 onions', new Pantry()),
+      '',
+      4,
+      new Pantry(),
+    );
     const made = await db.dishes.get(id);
     expect(made).toMatchObject({ name: 'Tea stew' });
     expect(made?.lines.map((l) => l.text)).toEqual(['1 kg beef chuck', '2 onions']);

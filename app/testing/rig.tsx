@@ -43,6 +43,7 @@ export async function openAt(
   { dishes = [], kitchen = kitchenOf() }: { dishes?: readonly Dish[]; kitchen?: Kitchen } = {},
 ): Promise<ReturnType<typeof userEvent.setup>> {
   cleanup();
+  localStorage.removeItem('keen-ladle-new-dish');
   await Promise.all(db.tables.map((table) => table.clear()));
   await db.kitchen.put({ ...kitchen, id: 'home' });
   await db.dishes.bulkPut([...dishes]);

@@ -32,7 +32,7 @@ export interface FoundAmount {
 
 const APPROX =
   /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca\.?|~|≈|up to|at least|nearly|almost|just over|just under|an? good|an? generous|an? heaped|an? scant|an? level|an? rounded|heaped|heaping|scant|generous|level|rounded|good|another|extra)\s+/i;
-const SIZE = /^(small|smallish|medium|medium-sized|med|large|lg|big|extra[- ]large|jumbo)\b[\s,-]*/i;
+const SIZE = /^(small|smallish|sm|medium|medium-sized|med|large|lge?|big|extra[- ]large|jumbo)\b\.?[\s,-]*/i;
 const CONTAINER =
   /^(cans?|tins?|jars?|cartons?|packets?|packages?|pkgs?|packs?|pouch(?:es)?|bottles?|bags?|tubs?|box(?:es)?|blocks?|containers?|sachets?|envelopes?|bricks?)\b\.?\s*/i;
 
@@ -124,7 +124,7 @@ const SCANNED: readonly (readonly [RegExp, string])[] = [
   [/^(\d)\s?[lI]\/(\d)/, '$1 1/$2'],
   [/^(\d{1,2})1\/(\d)(?=\s?(?:lb|lbs|kg|cups?|tsp|tbsp|oz|inch|in|c|T|t)\b)/, '$1 1/$2'],
   [/^[lI](?=\s(?:cup|lb|tsp|tbsp|tablespoon|teaspoon|onion|clove|can|c\.|T\.|t\.))/, '1'],
-  [/^(\d+(?:[ /]\d+)*)\s?[Il]bs?\b/, '$1 lb'],
+  [/^(\d+(?:[ /]\d+)*)\s?Ibs?\b/, '$1 lb'],
 ];
 
 /** Odd spellings of a figure made plain; `readAs` says how it was taken, empty when it was plain already. */
@@ -257,7 +257,7 @@ function readPlainAmount(text: string): FoundAmount | null {
   let size: Amount['size'];
   if (sizeFound) {
     const word = (sizeFound[1] ?? '').toLowerCase();
-    size = /^small/.test(word) ? 'small' : /^med/.test(word) ? 'medium' : 'large';
+    size = /^sm/.test(word) ? 'small' : /^med/.test(word) ? 'medium' : 'large';
   }
   const afterSize = sizeFound ? rest.slice(sizeFound[0].length) : rest;
   const found =
@@ -441,7 +441,7 @@ const DESCRIPTIONS = new Set(
      unsalted salted extra plain natural full fat low reduced sodium salt optional taste serve serving garnish needed more plus extra
      divided separated packed lightly heaped level scant generous left over leftover stoneless stoned pitted toasted ground cm mm inch
      thick thin long fine coarse mild strong smoked sweet hot style brand favourite any such as like each very well of your choice
-     lean soft runny golden flat curly rough natural pure finest quality organic lb kg g oz ml removed discarded ends only part white green light dark leaves leaf stalk stick sprig clove juice juiced zest zested
+     roast joint lean soft runny golden flat curly rough natural pure finest quality organic lb kg g oz ml removed discarded ends only part white green light dark leaves leaf stalk stick sprig clove juice juiced zest zested
      jarred bottle homemade store bought shop ready made as is wiped scrubbed topped tailed stripped crumbled`,
   ).split(' '),
 );

@@ -86,6 +86,8 @@ export type DishSettings = z.infer<typeof DishSettingsSchema>;
 
 /** Longest note of a dish: what a page holds besides its lines and its method finds room in it. */
 export const MAX_NOTE = 20000;
+/** Longest page that is kept with the dish that was made of it. */
+export const MAX_DISH_PAGE = 60_000;
 /** Most lines of a dish. */
 export const MAX_LINES = 200;
 
@@ -99,6 +101,8 @@ export const DishSchema = z.object({
   plates: z.number().min(0.5).max(60),
   lines: z.array(LineSchema).max(MAX_LINES),
   method: z.string().max(20000).default(''),
+  /** The page it was copied from, as it was pasted. */
+  page: z.string().max(MAX_DISH_PAGE).optional(),
   note: z.string().max(MAX_NOTE).default(''),
   /** Corrections for next time, written by the log. */
   nextTime: z.array(z.string().max(300)).max(50).default([]),

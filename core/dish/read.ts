@@ -284,6 +284,9 @@ const NEED_AMOUNT = new Set([
   'pulse-dry',
 ]);
 
+/** A guess about less than this is not worth a mark, g: nobody's dinner depends on a leaf. */
+const LEAST_DOUBTED_G = 5;
+
 /** Readings kept for each pantry and system: a dish is planned again at every keystroke, and only one line has changed. */
 const READ_BEFORE = new WeakMap<Pantry, Map<string, ReadLine>>();
 const KEPT_READINGS = 4000;
@@ -356,7 +359,11 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   if (amount?.unitId === 'cl' && food?.kind === 'aromatic') amount = { ...amount, unitId: 'clove' };
 
   if (amount) amount = withTrailingUnit(withBracketedWeight(amount, rest), foodText, food);
-  const isCountless = amount !== null && food !== null && !canBeCounted(amount, food);
+  const isElsewhere =
+    /^\W*(?:\d+|an?|one|half a)?\s*(?:recipe|quantity|batch|portion|amount)s?\s+(?:of\s+)?\p{L}/iu.test(
+      clean,
+    );
+  const isCountless = amount !== null && food !== null && (isElsewhere || !canBeCounted(amount, food));
   const isImpossible = isCountless || (amount !== null && !isPossible(amount, food, system));
   // What is not understood weighs nothing, takes no room and holds no liquid until it is answered.
   let massG: Range = amount && food && !isImpossible ? weigh(amount, food, system) : exactly(0);
@@ -398,9 +405,9 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   } else if (amount?.readAs) {
     confidence = 'likely';
     doubt = `Read as ${amount.readAs}.`;
-  } else if (amount?.vague || massG.high > massG.mid * 1.45) {
+  } else if ((amount?.vague || massG.high > massG.mid * 1.45) && massG.mid >= LEAST_DOUBTED_G) {
     confidence = 'likely';
-    doubt = 'The weight is a guess: a handful is a handful.';
+    doubt = amount?.vague ? 'The weight is a guess: a handful is a handful.' : 'The weight is a guess.';
   }
   const several = food ? tellApart(clean, amount, pantry) : [];
   if (several.length && confidence === 'sure') {

@@ -5,7 +5,7 @@ import { bestPath } from './path';
 import { scoreLine, START, STEP, STATES, type State } from './scores';
 
 /** What one line of a page was taken for. */
-export type PartKind = 'title' | 'fact' | 'heading' | 'ingredient' | 'method' | 'note' | 'left';
+export type PartKind = 'title' | 'fact' | 'heading' | 'section' | 'ingredient' | 'method' | 'note' | 'left';
 
 /** One line of the page as it stands there, and what it was taken for. */
 export interface PagePart {
@@ -48,13 +48,14 @@ const KIND_OF: Record<State, PartKind> = {
   title: 'title',
   fact: 'fact',
   ingredients: 'heading',
-  section: 'heading',
+  section: 'section',
   ingredient: 'ingredient',
   directions: 'heading',
   method: 'method',
   asideHead: 'heading',
   aside: 'note',
   left: 'left',
+  leftM: 'left',
 };
 
 /** What a line becomes that the cook turned; a heading stays the kind of heading it is. */
@@ -90,10 +91,10 @@ export function readPage(text: string, pantry: Pantry, turned: Turned = NOT_TURN
   const read = bestPath(STATES, START, says, STEP);
   // What the cook turned is what the cook says; nothing else moves because of it.
   const states = read.map((state, i) => stateOf(turned.get((lines[i] as PageLine).at), state));
-  return assemble(lines, states);
+  return assemble(lines, states, turned);
 }
 
-function assemble(lines: readonly PageLine[], states: readonly State[]): ReadPage {
+function assemble(lines: readonly PageLine[], states: readonly State[], turned: Turned): ReadPage {
   const parts: PagePart[] = [];
   const recipes: (PageRecipe & { methodRows: string[]; hints: string[] })[] = [];
   const begin = () => {
@@ -113,7 +114,10 @@ function assemble(lines: readonly PageLine[], states: readonly State[]): ReadPag
       section = undefined;
       isCooked = false;
     }
-    parts.push({ at: line.at, text: line.text, kind: KIND_OF[state], recipe: recipes.length - 1 });
+    // Furniture among the notes is furniture all the same.
+    const isFurniture = state === 'aside' && (line.isClutter || line.isNutrition || line.isEquipment);
+    const kind = isFurniture && turned.get(line.at) !== 'note' ? 'left' : KIND_OF[state];
+    parts.push({ at: line.at, text: line.text, kind, recipe: recipes.length - 1 });
     now.hints.push(line.text);
     switch (state) {
       case 'title':
@@ -141,7 +145,7 @@ function assemble(lines: readonly PageLine[], states: readonly State[]): ReadPag
         section = undefined;
         break;
       case 'aside':
-        now.notes.push(line.text);
+        if (kind === 'note') now.notes.push(line.text);
         break;
       default:
     }

@@ -13,6 +13,7 @@ export const STATES = [
   'asideHead',
   'aside',
   'left',
+  'leftM',
 ] as const;
 export type State = (typeof STATES)[number];
 
@@ -44,10 +45,11 @@ export function scoreLine(line: PageLine, around: Around): Record<State, number>
       isHeading || line.isFact || line.isNutrition || line.isClutter ? NEVER : sectionScore(line, around),
     ingredient: isHeading ? NEVER : ingredientScore(line, around, isFurniture),
     directions: line.isMethodHeading ? 8 : NEVER,
-    method: isHeading ? NEVER : methodScore(line, isFurniture),
+    method: isHeading ? NEVER : methodScore(line, isFurniture) - (around.isBeforeHeading ? 8 : 0),
     asideHead: line.isAsideHeading ? 8 : NEVER,
-    aside: isHeading ? -4 : line.isNutrition || line.isEquipment ? 2 : 0,
+    aside: isHeading ? -4 : isFurniture ? 4 : 0,
     left: isFurniture ? 4 : isHeading ? -8 : -4,
+    leftM: isFurniture ? 4 : isHeading ? -8 : -4,
   };
 }
 
@@ -66,7 +68,7 @@ function titleScore(line: PageLine, { index, count, next, isTitled }: Around): n
   if (line.isPlainFood) s -= 6;
   if (line.isImperative && line.words > 5) s -= 2;
   if (line.isNumbered) s -= 4;
-  if (/^["“>(\[]/.test(line.text)) s -= 3;
+  if (/^["“>([]/.test(line.text)) s -= 3;
   if (/^\p{Lu}/u.test(line.plain)) s += 0.5;
   if (
     /\b(?:pressure cooker|curry|stew|korma|goulash|gulasch|ragu|chilli|chili|soup|pasta|braise|casserole|ribs|meatballs|roast)\b/i.test(
@@ -156,7 +158,6 @@ const STEPS: Record<State, Partial<Record<State, number>>> = {
     directions: -4,
     method: -5,
     asideHead: 0,
-    left: -1,
   },
   title: {
     pre: -0.5,
@@ -182,6 +183,7 @@ const STEPS: Record<State, Partial<Record<State, number>>> = {
     asideHead: -1,
     aside: -4,
     left: 0,
+    leftM: -2,
   },
   ingredients: {
     ingredients: -2,
@@ -212,10 +214,10 @@ const STEPS: Record<State, Partial<Record<State, number>>> = {
     asideHead: -1,
     title: -9,
   },
-  directions: { method: 0.5, directions: -3, left: -1, section: -3, fact: -2, ingredients: -8 },
+  directions: { method: 0.5, directions: -3, leftM: -1, section: -3, fact: -2, ingredients: -8 },
   method: {
     method: 0.8,
-    left: -0.5,
+    leftM: -0.5,
     fact: -1,
     asideHead: 0,
     directions: -2,
@@ -227,7 +229,6 @@ const STEPS: Record<State, Partial<Record<State, number>>> = {
   asideHead: {
     aside: 0.5,
     asideHead: -1,
-    left: 0,
     ingredients: 0,
     directions: 0,
     title: -3,
@@ -241,7 +242,6 @@ const STEPS: Record<State, Partial<Record<State, number>>> = {
     asideHead: 0,
     ingredients: 0,
     directions: 0,
-    left: -0.5,
     fact: -2,
     title: -3,
     pre: -3,
@@ -251,16 +251,27 @@ const STEPS: Record<State, Partial<Record<State, number>>> = {
   },
   left: {
     left: 0,
-    pre: -2,
-    title: -3,
+    pre: -0.5,
+    title: -1.5,
     fact: 0,
     ingredients: 0,
     ingredient: -0.5,
     section: -0.5,
     directions: 0,
-    method: -0.5,
+    method: -2,
     asideHead: 0,
-    aside: -1,
+    aside: -2,
+  },
+  leftM: {
+    leftM: 0,
+    method: -0.3,
+    fact: -0.5,
+    directions: 0,
+    asideHead: 0,
+    aside: -0.5,
+    title: -4,
+    ingredients: -4,
+    ingredient: -9,
   },
 };
 

@@ -158,7 +158,7 @@ function AddLines({ dish, kitchen, edit }: Props) {
   const [text, setText] = useState('');
   const add = (): void => {
     const recipe = readRecipe(text.includes('\n') ? text : `${text}\n`, pantryFor(kitchen));
-    const kept = linesOf(recipe);
+    const kept = linesOf(recipe, pantryFor(kitchen));
     // What finds no room is kept in the note, and said.
     const tooMany = kept.slice(Math.max(0, MAX_LINES - dish.lines.length)).map((l) => l.text);
     if (tooMany.length)

@@ -1,31 +1,32 @@
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState, type ClipboardEvent } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
 import {
   emptyDish,
-  formatMass,
-  MAX_LINE_LENGTH,
   MAX_LINES,
   MAX_PAGE_LENGTH,
-  MOMENT_NAMES,
   pantryFor,
   placeDish,
   readMethod,
-  readRecipe,
-  type MethodHints,
-  type PlacedItem,
+  readPage,
+  recipeOf,
   type Kitchen,
+  type MethodHints,
+  type PagePart,
+  type PartKind,
+  type PlacedItem,
 } from '../../../core/index';
-import { keepSmall, readKept } from '../../parts/kept';
+import { OpenFile } from '../../parts/OpenFile';
 import { Stepper } from '../../parts/Stepper';
 import { useSay } from '../../parts/Toasts';
-import { createDish } from '../../store/dishes';
+import { createDish, dishLines } from '../../store/dishes';
+import { rememberFood } from '../../store/household';
 import { useKitchen } from '../../store/live';
 import { reasonOf } from '../../store/writes';
-
-/** Where the text being typed is kept until it is a dish. */
-const DRAFT = 'keen-ladle-new-dish';
+import { PageParts } from './PageParts';
+import { forgetDraft, keepDraft, readDraft, type Draft } from './draft';
+import { textOfClipboard, textOfFile } from './pageFile';
 
 const EXAMPLE = `1½ lb boneless chicken thighs, in 3 cm pieces
 2 onions, sliced
@@ -34,17 +35,16 @@ const EXAMPLE = `1½ lb boneless chicken thighs, in 3 cm pieces
 juice of ½ lemon
 salt to taste`;
 
-function remarkOf({ read }: PlacedItem, units: Kitchen['units']): string {
-  if (read.several.length > 1) return `${read.several.length} things in one line`;
-  if (!read.food) return read.doubt;
-  if (read.massG.mid > 0) return `about ${formatMass(read.massG.mid, units)}`;
-  if (read.confidence === 'unsure') return read.doubt;
-  return read.toTaste ? 'to taste' : '';
-}
-
 function methodWords(hints: MethodHints): string {
+  const release =
+    hints.release === 'ten'
+      ? `natural release for ${hints.releaseMin ?? 10} min`
+      : hints.release
+        ? `${hints.release} release`
+        : '';
   const said = [
     hints.minutes === null ? '' : `${hints.minutes} min under pressure`,
+    release,
     hints.sides[0] ? `served with ${hints.sides[0]}` : '',
     hints.late.length ? 'what goes in at the end' : '',
   ].filter(Boolean);
@@ -55,46 +55,132 @@ function methodWords(hints: MethodHints): string {
     : 'The method is for the stove or the oven: it is kept, and the split is computed.';
 }
 
-/** A new dish from a pasted list: read as it is typed, nothing dropped, nothing guessed in silence. */
+/** Lines that the cook turned, by their words, as positions in the text as it is now. */
+function turnedIn(text: string, turned: Draft['turned']): Map<number, PartKind> {
+  const found = new Map<number, PartKind>();
+  if (!turned.length) return found;
+  const kinds = new Map(turned);
+  text.split(/\r\n|[\n\r\u2028\u2029]/).forEach((line, at) => {
+    const kind = kinds.get(line.trim().slice(0, 200));
+    if (kind) found.set(at, kind);
+  });
+  return found;
+}
+
+/** A new dish from whatever was copied: told apart as it is typed, every line in sight, nothing dropped, nothing guessed in silence. */
 export default function NewDish() {
   const kitchen = useKitchen();
+  return kitchen ? <Writing kitchen={kitchen} /> : <p className="loading">One moment…</p>;
+}
+
+function Writing({ kitchen }: { kitchen: Kitchen }) {
   const navigate = useNavigate();
-  const [text, writeText] = useState(() => readKept(DRAFT) ?? '');
-  // What is typed here is kept at once, so that a reload in the middle loses nothing.
-  const setText = (next: string): void => {
-    writeText(next);
-    keepSmall(DRAFT, next);
-  };
   const say = useSay();
-  const [name, setName] = useState('');
-  const [plates, setPlates] = useState<number | null>(null);
+  const [draft, setDraft] = useState<Draft>(readDraft);
+  const change = (part: Partial<Draft>): void => {
+    const next = { ...draft, ...part };
+    setDraft(next);
+    keepDraft(next);
+  };
   const [busy, setBusy] = useState(false);
+  const [bad, setBad] = useState('');
+  const [reading, setReading] = useState<AbortController | null>(null);
+  const area = useRef<HTMLTextAreaElement>(null);
+  const { text, name, plates, turned, which } = draft;
   const shown = useDeferredValue(text);
-  const pantry = kitchen && pantryFor(kitchen);
-  const recipe = useMemo(() => (pantry ? readRecipe(shown, pantry) : null), [shown, pantry]);
-  const placed = useMemo(() => {
-    if (!pantry || !kitchen || !recipe) return [];
-    const draft = emptyDish('draft', 'draft', 0);
-    const lines = recipe.lines
-      .slice(0, MAX_LINES)
-      .map((l, i) => ({ ...l, id: `l${i}`, text: l.text.slice(0, MAX_LINE_LENGTH) }));
+  const pantry = pantryFor(kitchen);
+  const page = useMemo(() => readPage(shown, pantry, turnedIn(shown, turned)), [shown, pantry, turned]);
+  const one = Math.min(which, page.recipes.length - 1);
+  const recipe = useMemo(() => recipeOf(page, one), [page, one]);
+  const placed = useMemo((): PlacedItem[] => {
+    const lines = recipe.lines.slice(0, MAX_LINES).map((l, i) => ({ ...l, id: `l${i}` }));
     return placeDish(
-      { ...draft, lines, method: recipe.method },
+      { ...emptyDish('draft', 'draft', 0), lines, method: recipe.method },
       { pantry, system: kitchen.system, rules: kitchen.rules },
     );
   }, [recipe, pantry, kitchen]);
+  const byText = useMemo(() => {
+    const found = new Map<string, PlacedItem[]>();
+    const parts = page.parts.filter((p) => p.kind === 'ingredient' && p.recipe === one);
+    parts.forEach((part, i) => {
+      const mine = placed.filter((p) => p.index === i);
+      if (mine.length) found.set(part.text, mine);
+    });
+    return found;
+  }, [page, placed, one]);
   const read = placed.filter((p) => p.partIndex === 0);
-  const hints = useMemo(() => (recipe?.method ? readMethod(recipe.method) : null), [recipe]);
-  if (!pantry || !recipe) return <p className="loading">One moment…</p>;
+  const hints = useMemo(() => (recipe.method ? readMethod(recipe.method) : null), [recipe]);
   const unsure = read.filter((p) => p.read.confidence === 'unsure').length;
   const tooMany = Math.max(0, recipe.lines.length - MAX_LINES);
   const forPlates = plates ?? recipe.plates ?? 4;
 
+  const turn = (part: PagePart, kind: PartKind): void => {
+    const row = text.split(/\r\n|[\n\r\u2028\u2029]/).at(part.at) ?? part.text;
+    const words = row.trim().slice(0, 200);
+    const others = turned.filter(([t]) => t !== words);
+    change({ turned: [...others, [words, kind] satisfies [string, PartKind]].slice(-300) });
+  };
+  const show = (part: PagePart): void => {
+    const rows = text.split('\n');
+    const from = rows.slice(0, part.at).reduce((s, r) => s + r.length + 1, 0);
+    area.current?.focus();
+    area.current?.setSelectionRange(from, from + (rows[part.at]?.length ?? 0));
+  };
+  const open = async (file: File): Promise<void> => {
+    setBad('');
+    const stop = new AbortController();
+    setReading(stop);
+    const found = await textOfFile(file, stop.signal).catch(() => ({
+      ok: false as const,
+      message: 'This file could not be opened.',
+    }));
+    setReading(null);
+    if (stop.signal.aborted) return;
+    if (!found.ok) return setBad(`${found.message} What is written here stays.`);
+    if (found.text.length > MAX_PAGE_LENGTH)
+      say(`Only the first ${MAX_PAGE_LENGTH / 1000} thousand letters were taken.`);
+    const before = draft;
+    change({ text: found.text.slice(0, MAX_PAGE_LENGTH), turned: [], which: 0, name: '', plates: null });
+    if (before.text.trim())
+      say('The file took the place of what was written.', { label: 'Undo', run: () => change(before) });
+  };
+  const paste = (e: ClipboardEvent<HTMLTextAreaElement>): void => {
+    const html = e.clipboardData.getData('text/html');
+    if (!html) return;
+    e.preventDefault();
+    const words = textOfClipboard(e.clipboardData.getData('text/plain'), html);
+    const { selectionStart, selectionEnd } = e.currentTarget;
+    change({
+      text: (text.slice(0, selectionStart) + words + text.slice(selectionEnd)).slice(0, MAX_PAGE_LENGTH),
+    });
+  };
+  const dropped = useRef(open);
+  useEffect(() => {
+    dropped.current = open;
+  });
+  useEffect(() => {
+    // A file may be dropped anywhere on the screen.
+    const over = (e: DragEvent): void => {
+      if (e.dataTransfer?.types.includes('Files')) e.preventDefault();
+    };
+    const drop = (e: DragEvent): void => {
+      const file = e.dataTransfer?.files[0];
+      if (!file) return;
+      e.preventDefault();
+      void dropped.current(file);
+    };
+    document.addEventListener('dragover', over);
+    document.addEventListener('drop', drop);
+    return () => {
+      document.removeEventListener('dragover', over);
+      document.removeEventListener('drop', drop);
+    };
+  }, []);
   const make = async (): Promise<void> => {
     setBusy(true);
     try {
-      const id = await createDish(text, name, forPlates, pantry);
-      keepSmall(DRAFT, '');
+      const id = await createDish({ ...recipe, page: text }, name, forPlates, pantry);
+      forgetDraft();
       void navigate(`/dish/${id}`);
     } catch (error) {
       setBusy(false);
@@ -106,7 +192,40 @@ export default function NewDish() {
     <div className="page">
       <div className="page-head">
         <h1>A new dish</h1>
+        <div className="d-flex gap-2">
+          <OpenFile
+            accept=".txt,.md,.html,.htm,.json,.jsonld,text/plain,text/html,text/markdown,application/json,application/ld+json"
+            onFile={(f) => void open(f)}
+          >
+            Open a file…
+          </OpenFile>
+          {text && (
+            <Button
+              variant="quiet"
+              onClick={() => {
+                const before = draft;
+                change({ text: '', turned: [], which: 0, name: '', plates: null });
+                say('Cleared.', { label: 'Undo', run: () => change(before) });
+              }}
+            >
+              Clear
+            </Button>
+          )}
+        </div>
       </div>
+      {bad && (
+        <p className="notice notice-bad" role="alert">
+          {bad}
+        </p>
+      )}
+      {reading && (
+        <p className="notice" role="status">
+          Reading the file…{' '}
+          <Button size="sm" variant="quiet" onClick={() => reading.abort()}>
+            Cancel
+          </Button>
+        </p>
+      )}
       <form
         className="new-dish"
         onSubmit={(e) => {
@@ -116,16 +235,36 @@ export default function NewDish() {
       >
         <div className="new-dish-in">
           <Form.Group className="field" controlId="paste">
-            <Form.Label>Ingredients, one on a line; a whole recipe may be pasted</Form.Label>
+            <Form.Label>
+              Ingredients, one on a line; a whole page may be pasted just as it was copied
+            </Form.Label>
             <Form.Control
               as="textarea"
+              ref={area}
               rows={16}
               maxLength={MAX_PAGE_LENGTH}
               value={text}
               placeholder={EXAMPLE}
-              onChange={(e) => setText(e.target.value)}
+              onChange={(e) => change({ text: e.target.value })}
+              onPaste={paste}
             />
           </Form.Group>
+          {page.recipes.length > 1 && (
+            <fieldset className="field">
+              <legend className="form-label">{page.recipes.length} recipes on this page: which one?</legend>
+              {page.recipes.map((r, i) => (
+                <Form.Check
+                  key={i}
+                  type="radio"
+                  name="which"
+                  id={`which-${i}`}
+                  label={`${r.title ?? 'Without a title'} (${r.lines.length} lines)`}
+                  checked={one === i}
+                  onChange={() => change({ which: i })}
+                />
+              ))}
+            </fieldset>
+          )}
           <div className="new-dish-foot">
             <Form.Group className="field grow" controlId="dish-name">
               <Form.Label>Name</Form.Label>
@@ -133,7 +272,7 @@ export default function NewDish() {
                 value={name}
                 maxLength={120}
                 placeholder={recipe.title ?? 'A new dish'}
-                onChange={(e) => setName(e.target.value)}
+                onChange={(e) => change({ name: e.target.value })}
               />
             </Form.Group>
             <div className="field">
@@ -144,46 +283,52 @@ export default function NewDish() {
                 min={1}
                 max={40}
                 unit="plates"
-                onChange={setPlates}
+                onChange={(n) => change({ plates: n })}
               />
             </div>
-            <Button type="submit" disabled={busy || recipe.lines.length === 0}>
+            <Button type="submit" disabled={busy || dishLines(recipe, pantry).length === 0}>
               Put it on the counter
             </Button>
           </div>
         </div>
-        <div className="new-dish-read" aria-live="polite">
+        <div className="new-dish-read">
           <h2>Understood so far</h2>
-          {read.length === 0 ? (
+          {!shown.trim() ? (
             <p className="soft mt-2">
-              Nothing yet. Cups or grams, fractions, tins, “to taste”: write it as you would for yourself.
+              Nothing yet. Cups or grams, fractions, tins, “to taste”: write it as you would for yourself, or
+              paste a page with all that hangs around it.
             </p>
           ) : (
             <>
-              <p className="soft small mt-1">
+              <p className="soft small mt-1" aria-live="polite">
+                {recipe.title && <strong>{recipe.title}. </strong>}
+                {recipe.plates === null ? '' : `For ${recipe.plates}. `}
                 {recipe.lines.length} {recipe.lines.length === 1 ? 'line' : 'lines'}
                 {tooMany > 0 && `, the first ${MAX_LINES} taken and ${tooMany} kept in the note`}
                 {unsure ? `, ${unsure} to ask about` : ', all understood'}
                 {recipe.method ? ', and a method' : ''}
               </p>
-              <ol className="read-list">
-                {read.map((p) => (
-                  <li key={p.lineId} className={p.read.confidence === 'unsure' ? 'is-unsure' : ''}>
-                    <span>{p.read.known || '?'}</span>
-                    <span className="soft">{kitchen && remarkOf(p, kitchen.units)}</span>
-                    <span className={`read-moment moment-${p.moment}`}>
-                      {placed
-                        .filter((x) => x.lineId === p.lineId)
-                        .map((x) => MOMENT_NAMES[x.moment])
-                        .join(' + ')}
-                    </span>
-                  </li>
-                ))}
-              </ol>
               {hints && <p className="small soft">{methodWords(hints)}</p>}
-              {recipe.notes.length > 0 && (
-                <p className="small soft">Kept as a note: {recipe.notes.join(' · ').slice(0, 200)}</p>
-              )}
+              <PageParts
+                parts={page.parts.filter((p) => p.recipe === one)}
+                placed={byText}
+                kitchen={kitchen}
+                onTurn={turn}
+                onShow={show}
+                onLike={(item, foodId, label) =>
+                  void rememberFood(item.read.foodText, foodId).then((forget) => {
+                    if (forget)
+                      say(`“${item.read.foodText}” is now in your pantry: ${label.toLowerCase()}.`, {
+                        label: 'Undo',
+                        run: () => void forget(),
+                      });
+                  })
+                }
+              />
+              <p className="small soft mt-2">
+                Wrong? Drag a line across, or choose beside it what it is; on a line the keys I, M, N and X do
+                the same. The text can be changed all the while.
+              </p>
             </>
           )}
         </div>

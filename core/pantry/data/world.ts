@@ -288,6 +288,13 @@ export const WORLD = [
   ),
   row('herb-woody', 'herb bouquet | soup greens bundle | suppengrün', { pieceG: { bunch: 250, each: 250 } }),
 
+  row(
+    'spice-late',
+    'vanilla extract | vanilla essence | vanilla | vanilla bean paste | almond extract | orange flower water',
+    { gPerMl: 0.9 },
+  ),
+  row('water', 'ice | ice cube', { pieceG: { each: 25, cube: 25, handful: 150 } }),
+
   // Baking and binding
   row('other', 'baking powder | baking soda | bicarbonate of soda | cream of tartar | yeast', {
     gPerMl: 0.9,
