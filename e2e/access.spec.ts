@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { open, startCooking } from './cooking';
+import { test } from './household';
 
 const SCREENS = [
   '/',
@@ -26,10 +27,10 @@ async function settle(page: Page): Promise<void> {
 /** Opens a screen by its address; `at the pot` is a cook just begun. */
 async function openScreen(page: Page, path: string): Promise<void> {
   if (path !== 'at the pot') {
-    await open(page, path);
+    await page.goto(path);
     return settle(page);
   }
-  await open(page, '/dish/paprika-chicken');
+  await page.goto('/dish/paprika-chicken');
   await startCooking(page);
 }
 
@@ -50,20 +51,20 @@ async function seriousOn(page: Page): Promise<string[]> {
 
 for (const light of ['light', 'dark'] as const)
   for (const path of [...SCREENS, 'at the pot'])
-    test(`axe finds nothing serious on ${path}, ${light}`, async ({ page }) => {
-      await page.emulateMedia({ colorScheme: light });
-      await openScreen(page, path);
-      expect(await seriousOn(page)).toEqual([]);
+    test(`axe finds nothing serious on ${path}, ${light}`, async ({ look }) => {
+      await look.emulateMedia({ colorScheme: light });
+      await openScreen(look, path);
+      expect(await seriousOn(look)).toEqual([]);
     });
 
 for (const path of [...SCREENS, 'at the pot'])
-  test(`nothing runs off the side of a phone on ${path}`, async ({ page }) => {
-    await page.setViewportSize({ width: 390, height: 844 });
-    await openScreen(page, path);
+  test(`nothing runs off the side of a phone on ${path}`, async ({ look }) => {
+    await look.setViewportSize({ width: 390, height: 844 });
+    await openScreen(look, path);
     expect(
-      await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+      await look.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
     ).toBe(0);
-    const small = await page
+    const small = await look
       .locator('.at-pot button:visible')
       .evaluateAll((all) =>
         all.filter((b) => b.getBoundingClientRect().height < 44).map((b) => b.textContent),
