@@ -4,6 +4,7 @@ const rooms = [
   'pantry',
   'dish',
   'page',
+  'script',
   'moments',
   'pot',
   'heat',

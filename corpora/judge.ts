@@ -1,13 +1,5 @@
 import { existsSync, readFileSync } from 'node:fs';
-import {
-  Pantry,
-  placeDish,
-  DEFAULT_RULES,
-  emptyDish,
-  readMethod,
-  readPage,
-  stripBullet,
-} from '../core/index';
+import {DEFAULT_RULES, Pantry, emptyDish, placeDish, readLine, readMethod, readPage, readScript, stripBullet } from '../core/index';
 
 const pantry = new Pantry();
 
@@ -211,4 +203,73 @@ export function benchCorpora(which = 'open', verbose = false): void {
       ].filter(Boolean);
       if (bad.length) console.log(`  ${c.name}\n    ${bad.join('\n    ')}`);
     }
+}
+
+/** One dish with the acts a practised cook would write down. */
+export interface ScriptCase {
+  name: string;
+  lines: string[];
+  method: string;
+  acts: { verb: string; lines: string[] }[];
+}
+
+export function scriptCases(file: string): ScriptCase[] {
+  return readFileSync(file, 'utf8')
+    .split(/^## /m)
+    .filter((p) => p.trim())
+    .map((block) => {
+      const field = (name: string): string => new RegExp(`^${name}: (.*)$`, 'm').exec(block)?.[1] ?? '';
+      return {
+        name: block.split('\n')[0] ?? '',
+        lines: field('lines').split(';').map((l) => l.trim()),
+        method: field('method'),
+        acts: [...field('acts').matchAll(/([a-z]+)(?:\(([^)]*)\))?/g)].map((m) => ({
+          verb: m[1] ?? '',
+          lines: (m[2] ?? '').split(',').map((l) => l.trim()).filter(Boolean),
+        })),
+      };
+    });
+}
+
+/** What is done to meat on the board does not bring it into the pot. */
+const ON_BOARD = new Set(['season', 'marinate', 'dredge', 'pound']);
+
+/** Verbs of the wanted acts that came in their order, lines at the right verb, and acts that nobody asked for. */
+export function judgeScript(c: ScriptCase) {
+  const read = readScript(c.method, c.lines.map((text) => ({ read: readLine(text, pantry) })), pantry);
+  const got = read?.acts ?? [];
+  const verbs = got.map((a) => a.verb);
+  const table = c.acts.map(() => verbs.map(() => 0));
+  c.acts.forEach((a, i) =>
+    verbs.forEach((verb, j) => {
+      const up = table[i - 1]?.[j] ?? 0;
+      const left = table[i]?.[j - 1] ?? 0;
+      (table[i] as number[])[j] = a.verb === verb ? (table[i - 1]?.[j - 1] ?? 0) + 1 : Math.max(up, left);
+    }),
+  );
+  const inOrder = table.at(-1)?.at(-1) ?? 0;
+  const wanted = c.acts.flatMap((a) => a.lines.map((l) => [a.verb, l] as const));
+  const wrong = wanted.filter(([verb, name]) => {
+    const at = c.lines.findIndex((l) => l.toLowerCase().includes(name));
+    return !got.some((a) => a.verb === verb && (a.lines.some((l) => l.index === at) || (ON_BOARD.has(verb) && a.again.includes(at))));
+  });
+  return {
+    acts: c.acts.length,
+    inOrder,
+    extra: got.length - inOrder,
+    lines: wanted.length,
+    wrong,
+    got: got.map((a) => `${a.verb}(${a.lines.map((l) => c.lines[l.index]?.slice(0, 18)).join(', ')}${a.again.length ? ' +' : ''})`),
+  };
+}
+
+export function benchScripts(which = 'open', verbose = false): void {
+  const all = scriptCases(`corpora/scripts/${which}.txt`).map((c) => ({ c, r: judgeScript(c) }));
+  const sum = (f: (r: ReturnType<typeof judgeScript>) => number): number => all.reduce((s, x) => s + f(x.r), 0);
+  console.log(
+    `${which} scripts (${all.length}): acts in order ${sum((r) => r.inOrder)} of ${sum((r) => r.acts)}, lines at the right act ${sum((r) => r.lines - r.wrong.length)} of ${sum((r) => r.lines)}, acts nobody asked for ${sum((r) => r.extra)}`,
+  );
+  if (verbose)
+    for (const { c, r } of all)
+      console.log(`  ${c.name}: ${r.inOrder}/${r.acts}, extra ${r.extra}\n    want ${c.acts.map((a) => `${a.verb}(${a.lines.join(', ')})`).join(' ')}\n    got  ${r.got.join(' ')}\n    wrong ${r.wrong.map((w) => w.join(':')).join('; ')}`);
 }

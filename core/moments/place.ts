@@ -8,6 +8,7 @@ import { readLine, type ReadLine } from '../dish/read';
 import { liquidFactor, scaleLine, SCALING, SIZED_LIQUIDS, type Scaled } from '../dish/scaling';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
+import { placesOf, scriptFor, type ScriptPlace } from '../script/script';
 import { exactly, scaleRange, type Range } from '../quantity/range';
 import type { MeasureSystem } from '../quantity/units';
 import { dividedParts, EARLY_HARMS, ruleFor, type EarlyHarm, type Part, type RuleContext } from './rules';
@@ -38,6 +39,8 @@ export interface PlacedItem {
   by: 'rule' | 'words' | 'method' | 'cook';
   /** Where the rules alone would put it. */
   computed: Moment;
+  /** The act of the script that brings it in, where the method names it. */
+  actId?: string;
   /** Set when a held-back food stands before the pressure. */
   early: EarlyHarm | null;
 }
@@ -98,7 +101,10 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
     r.written?.moment !== 'serve';
   const hasDeglazer = read.some(isDeglazer);
   const firstThin = read.findIndex((r) => r.food && THIN.has(r.food.kind) && !r.written);
-  const hints = dish.method ? lateHints(readMethod(dish.method), read, options.pantry) : null;
+  const scripted = dish.lines.map((line, i) => ({ read: read[i] as ReadLine, section: line.section }));
+  const script = scriptFor(dish.method, scripted, options.pantry);
+  const places = script ? placesOf(script, scripted) : null;
+  const hints = script ? null : dish.method ? lateHints(readMethod(dish.method), read, options.pantry) : null;
   const place = (isFollowed: (r: ReadLine) => boolean): PlacedItem[] =>
     dish.lines.flatMap((line, index) => {
       const r = read[index];
@@ -113,11 +119,19 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
         isMarinade: MARINADE.test(line.section ?? '') || MARINADE.test(r.text),
         before: read.slice(0, index).findLast((other) => other.food)?.food?.kind,
       };
-      return placeLine(line, r, index, context, s, isFollowed(r) ? hints?.get(index) : undefined);
+      return placeLine(
+        line,
+        r,
+        index,
+        context,
+        s,
+        isFollowed(r) ? hints?.get(index) : undefined,
+        isFollowed(r) ? places?.get(index) : undefined,
+      );
     });
   const followed = place(() => true);
   // With the pot under its least liquid because the method moved some of it, the method was misread: it stays.
-  if (!hints?.size || pouredMl(followed) >= (options.needMl ?? 0)) return followed;
+  if (!(hints?.size || places?.size) || pouredMl(followed) >= (options.needMl ?? 0)) return followed;
   const kept = place((r) => (r.food?.thin ?? 0) < 0.5);
   return pouredMl(kept) > pouredMl(followed) ? kept : followed;
 }
@@ -165,7 +179,8 @@ function partsOf(
   read: ReadLine,
   context: RuleContext,
   hint: LateHint | undefined,
-): { by: PlacedItem['by']; parts: readonly Part[]; ruleId: string; computed: readonly Moment[] } {
+  script: readonly ScriptPlace[] | undefined,
+): { by: PlacedItem['by']; parts: readonly ScriptPart[]; ruleId: string; computed: readonly Moment[] } {
   const rule = ruleFor(read, context);
   const computed: Moment = rule?.moment ?? 'lid';
   const reason = rule?.reason ?? UNKNOWN_REASON;
@@ -195,7 +210,10 @@ function partsOf(
       'cook',
       line.moment === computed ? reason : `You put it here. On its own: ${reason}`,
     );
+  const scripted = script?.length ? scriptParts(script, computed) : null;
   const shared = dividedParts(read);
+  if (scripted && scripted.length > 1 && read.written?.moment !== 'serve')
+    return { by: 'method', ruleId, computed: scripted.map(() => computed), parts: scripted };
   if (shared && rule && !rule.parts && read.written?.moment !== 'serve')
     return { by: 'words', ruleId, computed: shared.map((p) => p.moment), parts: shared };
   const asked = read.written?.moment;
@@ -205,11 +223,37 @@ function partsOf(
   const isLater = (moment: Moment): boolean =>
     MOMENTS.indexOf(moment) > MOMENTS.indexOf(computed) && (!isHeldBack(computed) || moment === 'serve');
   if (heading && isLater(heading)) return whole(heading, 'words', `The recipe says “${line.section ?? ''}”.`);
-  if (rule?.parts)
+  if (rule?.parts && !(scripted && (scripted[0]?.moment === 'serve' || isHeldBack(scripted[0]?.moment ?? 'lid'))))
     return { by: 'rule', ruleId, computed: rule.parts.map((p) => p.moment), parts: rule.parts };
+  if (scripted && !(heading && isLater(heading)))
+    return { by: 'method', ruleId, computed: scripted.map(() => computed), parts: scripted };
   const late = !isHeldBack(computed) && !asked ? hint : undefined;
   if (late) return whole(late.moment, 'method', `The method says “${late.words}”.`);
   return whole(computed, 'rule', reason);
+}
+
+/** A part with the act of the script that it belongs to. */
+interface ScriptPart extends Part {
+  actId?: string;
+  later?: boolean;
+}
+
+/** The parts of a line by the script; what no act takes goes where the table puts it. */
+function scriptParts(places: readonly ScriptPlace[], computed: Moment): ScriptPart[] {
+  const parts = places.map(
+    (p): ScriptPart => ({
+      share: p.share,
+      moment: p.moment,
+      label: p.share < 0.999 ? shareName(p.share) : '',
+      reason: `The method says “${p.words.slice(0, 160)}”.`,
+      actId: p.actId,
+      later: p.later,
+    }),
+  );
+  const left = 1 - parts.reduce((s, p) => s + p.share, 0);
+  if (left > 0.01)
+    parts.push({ share: left, moment: computed, label: shareName(left), reason: 'The method names no more of it.' });
+  return parts;
 }
 
 /** "half", "a quarter", "⅔" of a line, in words. */
@@ -231,12 +275,14 @@ function placeLine(
   context: RuleContext,
   scaled: Scaled,
   hint: LateHint | undefined,
+  script: readonly ScriptPlace[] | undefined,
 ): PlacedItem[] {
-  const { by, parts, ruleId, computed } = partsOf(line, read, context, hint);
+  const { by, parts, ruleId, computed } = partsOf(line, read, context, hint, script);
   return parts.map((part, partIndex) => ({
     lineId: line.id,
     index,
-    line,
+    line: part.later && line.later === undefined ? { ...line, later: true } : line,
+    ...(part.actId ? { actId: part.actId } : {}),
     read,
     massG: scaleRange(read.massG, scaled.factor * part.share),
     factor: scaled.factor * part.share,

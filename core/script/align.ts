@@ -1,0 +1,124 @@
+import { isPlainDescription } from '../dish/amount';
+import type { ReadLine } from '../dish/read';
+import type { FoodKind } from '../pantry/food';
+import type { Pantry } from '../pantry/pantry';
+import { foodWords } from '../pantry/words';
+
+/** A line as the script sees it. */
+export interface ScriptLine {
+  read: ReadLine;
+  section?: string | undefined;
+}
+
+const MEATS: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-meat', 'sausage', 'cured-meat', 'seafood']);
+const ANIMALS: readonly (readonly [RegExp, RegExp])[] = [
+  [/^(?:chicken|thigh|breast|drumstick|wing|leg)$/, /chicken/],
+  [/^turkey$/, /turkey/],
+  [/^beef$/, /beef|oxtail|steak|chuck|shin|brisket|rib/],
+  [/^(?:lamb|mutton|shank)$/, /lamb|mutton|goat/],
+  [/^goat$/, /goat|mutton/],
+  [/^pork$/, /pork|gammon|ham/],
+  [/^rib$/, /rib/],
+  [/^(?:gammon|ham|hock)$/, /gammon|ham/],
+  [/^duck$/, /duck/],
+  [/^veal$/, /veal|osso/],
+  [/^(?:meatball|ball)$/, /meatball|ground/],
+  [/^(?:mince|minced)$/, /ground|mince/],
+  [/^(?:cheek)$/, /cheek/],
+  [/^(?:sausage|chorizo)$/, /sausage|chorizo/],
+  [/^(?:bacon|pancetta|lardon)$/, /bacon|pancetta|lardon/],
+];
+/** Nouns that many lines end in: they name a line only when no other line ends so. */
+const SHARED = new Set(['stock', 'oil', 'water', 'wine', 'powder', 'seed', 'juice', 'paste', 'pepper', 'salt', 'sugar', 'vinegar', 'cream', 'milk', 'cheese', 'leaf', 'bean', 'noodle']);
+/** Nouns that mean what is in the pot rather than a line. */
+const OF_THE_POT = new Set(['sauce', 'liquid', 'mixture', 'broth', 'fat', 'pot', 'lid', 'meat', 'ingredient']);
+
+/** Words that say too little alone. */
+const NOT_ALONE = new Set(['brown', 'ground', 'white', 'black', 'green', 'yellow', 'sweet', 'smoked', 'dried', 'fresh', 'cloves', 'clove', 'spoon', 'bottle', 'sour', 'heavy', 'double', 'single', 'light', 'spring']);
+
+const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[] }[] = [
+  { words: /\bwhole spices?\b/i, kinds: ['spice-whole'] },
+  { words: /\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i, kinds: ['spice-ground'] },
+  { words: /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings?)\b/i, kinds: ['spice-ground', 'spice-whole'] },
+  { words: /\b(?:the |all the |chopped )?(?:vegetables|veg|veggies)\b/i, kinds: ['allium', 'root-veg', 'slow-veg', 'mushroom'] },
+  { words: /\baromatics\b/i, kinds: ['allium', 'aromatic'] },
+  { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
+];
+const EVERYTHING = /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest)\b/i;
+const EXCEPT = /\b(?:except|but|apart from|other than)(?: for)? (.{3,80})$/i;
+
+const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.has(line.read.food.kind);
+
+/**
+ * Which lines a clause means, by position: by the food's whole name, by its head noun when no other line has it, by its section ("the
+ * glaze"), by kind ("the spices"). "The chicken" means the meat and never its stock.
+ */
+export function linesMeant(clause: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
+  const words = foodWords(clause);
+  // "Chicken, stock" are two things: a name never goes over a comma or an "and".
+  const segments = clause.split(/[,;:&+/()]|\band\b|\bwith\b|\bthen\b/i).filter((part) => part.trim());
+  const named = segments.flatMap((part) => pantry.mentions(part));
+  const free = new Set(
+    segments.flatMap((part) => {
+      const covered = new Set(
+        pantry
+          .mentions(part)
+          .filter((m) => m.words > 1 && !MEATS.has(m.food.kind))
+          .flatMap((m) => Array.from({ length: m.words }, (_, k) => m.at + k)),
+      );
+      return foodWords(part).filter((_, k) => !covered.has(k));
+    }),
+  );
+  const lastOf = (line: ScriptLine): string => foodWords(line.read.foodText).at(-1) ?? '';
+  const found = new Set<number>();
+  const everything = EVERYTHING.test(clause);
+  const except = EXCEPT.exec(clause)?.[1];
+  const spared = everything && except ? new Set(linesMeant(except, lines, pantry)) : new Set<number>();
+  lines.forEach((line, i) => {
+    const { food } = line.read;
+    if (!food) return;
+    if (everything) {
+      if (!spared.has(i)) found.add(i);
+      return;
+    }
+    const section = line.section?.toLowerCase() ?? '';
+    const sectionWord = /(marinade|glaze|rub|slurry|dressing|topping|base|paste|dumpling|filling|meatball)/.exec(section)?.[1];
+    if (sectionWord && words.includes(sectionWord)) return void found.add(i);
+    const isOfSection = foodWords(section).some((w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause));
+    if (isOfSection) return void found.add(i);
+    if (named.some((m) => m.food.id === food.id)) return void found.add(i);
+    if (isMeat(line)) {
+      const name = `${line.read.foodText} ${food.names[0] ?? ''}`.toLowerCase();
+      if (free.has('meat') || (lastOf(line).length > 3 && free.has(lastOf(line))) || ANIMALS.some(([word, of]) => of.test(name) && [...free].some((w) => word.test(w)))) found.add(i);
+      return;
+    }
+    if (food.kind === 'stock' && (free.has('stock') || free.has('broth'))) return void found.add(i);
+    // A word that only this line has: "cinnamon" for the cinnamon stick.
+    const own = foodWords(line.read.foodText).filter(
+      (w) =>
+        w.length >= 5 &&
+        !NOT_ALONE.has(w) &&
+        free.has(w) &&
+        !isPlainDescription(w) &&
+        !SHARED.has(w) &&
+        !OF_THE_POT.has(w) &&
+        !ANIMALS.some(([word]) => word.test(w)) &&
+        lines.filter((l) => foodWords(l.read.foodText).includes(w)).length === 1,
+    );
+    if (own.length) return void found.add(i);
+    const noun = lastOf(line);
+    if (!noun || noun.length < 3 || OF_THE_POT.has(noun) || !free.has(noun)) return;
+    const sharing = lines.filter((l) => l.read.food && lastOf(l) === noun).length;
+    const isOther = named.some((m) => m.words > 1 && m.food.id !== food.id && foodWords(m.food.names[0] ?? '').includes(noun) && lines.some((l) => l.read.food?.id === m.food.id));
+    if (!isOther && (sharing === 1 || !SHARED.has(noun))) found.add(i);
+  });
+  if (!everything)
+    for (const group of GROUPS)
+      if (group.words.test(clause)) {
+        lines.forEach((line, i) => {
+          if (line.read.food && group.kinds.includes(line.read.food.kind)) found.add(i);
+        });
+        break;
+      }
+  return [...found].sort((a, b) => a - b);
+}

@@ -1,0 +1,106 @@
+import type { Moment } from '../dish/moment';
+import type { FoodKind } from '../pantry/food';
+import type { Pantry } from '../pantry/pantry';
+import type { ScriptLine } from './align';
+import { readScript, type Act, type Script } from './read';
+
+/** Scripts read before, by method and lines: a dish is planned at every keystroke. */
+const READ_BEFORE = new WeakMap<Pantry, Map<string, Script | null>>();
+const KEPT = 60;
+
+/** The script of a dish's method; null where there is no method that can be followed. Kept: treat it as read-only. */
+export function scriptFor(method: string, lines: readonly ScriptLine[], pantry: Pantry): Script | null {
+  if (!method.trim()) return null;
+  let kept = READ_BEFORE.get(pantry);
+  if (!kept) READ_BEFORE.set(pantry, (kept = new Map()));
+  const key = [method, ...lines.map((l) => `${l.section ?? ''}\t${l.read.food?.id ?? ''}\t${l.read.foodText}`)].join('\n');
+  const before = kept.get(key);
+  if (before !== undefined) return before;
+  const script = readScript(method, lines, pantry);
+  if (kept.size >= KEPT) kept.clear();
+  kept.set(key, script);
+  return script;
+}
+
+/** Where a line, or a share of it, goes in by the script. */
+export interface ScriptPlace {
+  share: number;
+  moment: Moment;
+  actId: string;
+  words: string;
+  /** Goes in when the pot is opened in between, before a second lid. */
+  later: boolean;
+}
+
+const FATS: readonly FoodKind[] = ['oil', 'butter'];
+const STARCHES: readonly FoodKind[] = ['starch', 'flour', 'gum'];
+const DAIRY: readonly FoodKind[] = ['cream', 'milk', 'sour-dairy', 'cream-cheese', 'cheese', 'coconut-cream'];
+
+/** Where every line of a script goes in, by its position; a line that no act names is not there. */
+export function placesOf(script: Script, lines: readonly ScriptLine[]): ReadonlyMap<number, ScriptPlace[]> {
+  const found = new Map<number, ScriptPlace[]>();
+  script.acts.forEach((act, at) => {
+    for (const { index, share } of act.lines) {
+      const kind = lines[index]?.read.food?.kind;
+      if (!kind) continue;
+      const place: ScriptPlace = {
+        share,
+        moment: momentOf(act, at, kind, script),
+        actId: act.id,
+        words: act.words,
+        later: isLater(act, script),
+      };
+      found.set(index, [...(found.get(index) ?? []), place]);
+    }
+  });
+  return found;
+}
+
+/** True of an act between two lids: what goes in then is cooked by the second. */
+function isLater(act: Act, script: Script): boolean {
+  return act.run > 0 && script.acts.some((a) => a.verb === 'close' && a.run === act.run);
+}
+
+function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment {
+  const after = script.acts.slice(at + 1);
+  const isFat = FATS.includes(kind);
+  const isStarch = STARCHES.includes(kind);
+  const isBound = after.some((a) => a.verb === 'thicken');
+  if (act.stage === 'closed') return 'lid';
+  if (isLater(act, script)) return 'lid';
+  if (act.run > 0) {
+    if (act.verb === 'serve' || act.stage === 'table') return 'serve';
+    if (act.verb === 'thicken' || isStarch) return act.verb === 'dairy' && DAIRY.includes(kind) ? 'dairy' : 'thicken';
+    if (DAIRY.includes(kind)) return 'dairy';
+    return 'finish';
+  }
+  switch (act.verb) {
+    case 'dredge':
+      return 'sear';
+    case 'heat':
+    case 'render':
+    case 'brown':
+    case 'pouroff':
+      return 'sear';
+    case 'pop':
+    case 'bloom':
+      return isFat ? 'sear' : 'bloom';
+    case 'soften':
+      return 'aromatics';
+    case 'deglaze':
+    case 'reduce':
+      return 'deglaze';
+    case 'season':
+    case 'marinate':
+      return after.some((a) => a.verb === 'brown' && a.run === 0) ? 'sear' : 'lid';
+    case 'blend':
+    case 'mix':
+    case 'soak':
+      if (isStarch || (isBound && kind === 'water')) return isBound ? 'thicken' : 'lid';
+      return after[0]?.verb === 'soften' || after.some((a) => a.verb === 'soften' && !a.lines.length && a.run === 0)
+        ? 'aromatics'
+        : 'lid';
+    default:
+      return 'lid';
+  }
+}
