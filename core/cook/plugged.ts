@@ -57,7 +57,12 @@ export function eventsOf(reading: CookerReading, plan: Plan, state: CookState): 
     if (state.timers.some((t) => t.id === 'hold' && !t.stopped))
       out.push({ type: 'timerStopped', timerId: 'hold' });
     if (plan.release === 'ten')
-      out.push({ type: 'timerStarted', timerId: 'down', name: 'Coming down', seconds: 600 });
+      out.push({
+        type: 'timerStarted',
+        timerId: 'down',
+        name: 'Coming down',
+        seconds: plan.ventAfterMin * 60,
+      });
   }
   if (!state.pinDownAt && state.holdEndedAt && !reading.pinUp) {
     out.push({ type: 'pinDown' });

@@ -40,7 +40,7 @@ export function followUp(step: Pick<Step, 'kind'>, plan: Plan): EventPayload[] {
       },
     ];
   if (step.kind === 'hold' && plan.release === 'ten')
-    return [{ type: 'timerStarted', timerId: 'down', name: 'Coming down', seconds: 600 }];
+    return [{ type: 'timerStarted', timerId: 'down', name: 'Coming down', seconds: plan.ventAfterMin * 60 }];
   return [];
 }
 

@@ -22,6 +22,7 @@ const OPTIONS = {
   starch: z.enum(['after', 'coat-under', 'little-under']),
   liquid: z.enum(['poured', 'juices']),
   release: z.enum(['by-cut', 'quick', 'ten', 'natural']),
+  minutes: z.enum(['recipe', 'computed']),
   slurryWater: z.enum(['equal', 'three', 'stock']),
   thickener: z.enum([
     'cornstarch',
@@ -52,6 +53,7 @@ export const HouseRulesSchema = z.object({
   starch: OPTIONS.starch.default('after'),
   liquid: OPTIONS.liquid.default('poured'),
   release: OPTIONS.release.default('by-cut'),
+  minutes: OPTIONS.minutes.default('recipe'),
   slurryWater: OPTIONS.slurryWater.default('equal'),
   thickener: OPTIONS.thickener.default('cornstarch'),
   frozen: OPTIONS.frozen.default('longer'),
@@ -143,6 +145,23 @@ export const SCHOOLS: readonly School[] = [
         id: 'juices',
         label: 'Count the juices too, with a small poured floor',
         cost: 'A richer sauce; a dry batch can trip the burn alarm.',
+      },
+    ],
+  },
+  {
+    id: 'minutes',
+    title: 'Whose minutes',
+    because: 'A written recipe was cooked by somebody: where its minutes do no harm here, they are hers.',
+    options: [
+      {
+        id: 'recipe',
+        label: 'The recipe’s, where they are harmless',
+        cost: 'Not the shortest; what would leave it under or dry is computed all the same, and said.',
+      },
+      {
+        id: 'computed',
+        label: 'Computed, always',
+        cost: 'Other minutes than the page you hold in your hand.',
       },
     ],
   },

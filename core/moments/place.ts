@@ -223,7 +223,10 @@ function partsOf(
   const isLater = (moment: Moment): boolean =>
     MOMENTS.indexOf(moment) > MOMENTS.indexOf(computed) && (!isHeldBack(computed) || moment === 'serve');
   if (heading && isLater(heading)) return whole(heading, 'words', `The recipe says “${line.section ?? ''}”.`);
-  if (rule?.parts && !(scripted && (scripted[0]?.moment === 'serve' || isHeldBack(scripted[0]?.moment ?? 'lid'))))
+  if (
+    rule?.parts &&
+    !(scripted && (scripted[0]?.moment === 'serve' || isHeldBack(scripted[0]?.moment ?? 'lid')))
+  )
     return { by: 'rule', ruleId, computed: rule.parts.map((p) => p.moment), parts: rule.parts };
   if (scripted && !(heading && isLater(heading)))
     return { by: 'method', ruleId, computed: scripted.map(() => computed), parts: scripted };
@@ -240,19 +243,22 @@ interface ScriptPart extends Part {
 
 /** The parts of a line by the script; what no act takes goes where the table puts it. */
 function scriptParts(places: readonly ScriptPlace[], computed: Moment): ScriptPart[] {
-  const parts = places.map(
-    (p): ScriptPart => ({
-      share: p.share,
-      moment: p.moment,
-      label: p.share < 0.999 ? shareName(p.share) : '',
-      reason: `The method says “${p.words.slice(0, 160)}”.`,
-      actId: p.actId,
-      later: p.later,
-    }),
-  );
+  const parts = places.map((p): ScriptPart => ({
+    share: p.share,
+    moment: p.moment,
+    label: p.share < 0.999 ? shareName(p.share) : '',
+    reason: `The method says “${p.words.slice(0, 160)}”.`,
+    actId: p.actId,
+    later: p.later,
+  }));
   const left = 1 - parts.reduce((s, p) => s + p.share, 0);
   if (left > 0.01)
-    parts.push({ share: left, moment: computed, label: shareName(left), reason: 'The method names no more of it.' });
+    parts.push({
+      share: left,
+      moment: computed,
+      label: shareName(left),
+      reason: 'The method names no more of it.',
+    });
   return parts;
 }
 
@@ -306,10 +312,17 @@ export function harmNow(item: Pick<PlacedItem, 'read'>): string {
   return harm ? harm.harm : 'It was held back for a reason: see the counter.';
 }
 
+const FLOURED =
+  'A floured coat browns well; half of it loosens into the liquid, thickens it early and catches. Shake it off well, and scrape.';
+
 function harmOf(read: ReadLine, moment: Moment, computed: Moment): EarlyHarm | null {
   const food = read.food;
   if (!food || isHeldBack(moment) || !isHeldBack(computed)) return null;
-  return EARLY_HARMS.find((h) => h.kinds.includes(food.kind)) ?? null;
+  const harm = EARLY_HARMS.find((h) => h.kinds.includes(food.kind)) ?? null;
+  // A floured coat is a school of its own: it browns, half of it stays on the meat, and what loosens counts against the liquid.
+  return harm && moment === 'sear' && (food.kind === 'flour' || food.kind === 'starch')
+    ? { ...harm, severity: 'careful', harm: FLOURED }
+    : harm;
 }
 
 const KIND_ORDER: readonly FoodKind[] = [

@@ -27,6 +27,8 @@ export interface FindingInput {
   boil: Boil;
   heat: HeatForecast;
   release: 'quick' | 'ten' | 'natural';
+  ventAfterMin: number;
+  told: { minutes: number | null; isFollowed: boolean };
   batches: number;
   saltG: number;
   pantry: Pantry;

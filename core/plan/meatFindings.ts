@@ -24,14 +24,17 @@ export function meatFindings(input: FindingInput): Finding[] {
   ];
 }
 
-function minutesFindings({ heat, dish, kitchen, release }: FindingInput, main: MeatPiece): Finding[] {
+function minutesFindings(
+  { heat, dish, kitchen, release, ventAfterMin, told }: FindingInput,
+  main: MeatPiece,
+): Finding[] {
   const out: Finding[] = [];
   const temp = (c: number): string => formatTemp(c, kitchen.units);
   const lineIds = [main.item.lineId];
   const mins = Math.round(heat.holdS / 60);
   const releaseWords = {
     quick: 'then vent',
-    ten: 'then 10 to come down',
+    ten: `then ${ventAfterMin} to come down`,
     natural: `then about ${formatDuration(heat.releaseS.mid)} to come down`,
   }[release];
   const window = heat.windowMin ? ` Up to ${heat.windowMin.to} min does no harm.` : '';
@@ -47,9 +50,27 @@ function minutesFindings({ heat, dish, kitchen, release }: FindingInput, main: M
     about: 'meat',
     lineIds,
     text: `${mins} ${mins === 1 ? 'minute' : 'minutes'}, ${releaseWords}${again}`,
-    why: `For ${Math.round(main.thicknessMm)} mm ${main.frozen ? 'frozen ' : ''}${main.label}. Core about ${temp(heat.coreAtOpenC ?? 0)} when you open. Check one thick piece: ${temp(main.safeC)}.${window}${usual}`,
-    fixes: [],
+    why: `For ${Math.round(main.thicknessMm)} mm ${main.frozen ? 'frozen ' : ''}${main.label}. Core about ${temp(heat.coreAtOpenC ?? 0)} when you open. Check one thick piece: ${temp(main.safeC)}.${window}${usual}${told.isFollowed ? ` As the recipe says; computed it would be ${heat.suggestedMin}.` : ''}`,
+    fixes:
+      told.isFollowed && heat.suggestedMin !== mins
+        ? [setSettings({ minutes: heat.suggestedMin }, `Use the computed ${heat.suggestedMin} min`)]
+        : [],
   });
+  if (told.minutes !== null && !told.isFollowed && dish.settings.minutes === null && told.minutes !== mins)
+    out.push({
+      id: 'recipe-minutes',
+      severity: 'careful',
+      about: 'meat',
+      lineIds,
+      text: `The recipe says ${told.minutes} min; here it is ${mins}`,
+      why:
+        told.minutes < mins
+          ? `For ${Math.round(main.thicknessMm)} mm ${main.label} in this pot that looks short: ${main.cut.tenderAt95Min > 30 ? 'it would still be tough' : 'the middle may be behind'}.`
+          : main.doneness.dryAfterMin === null
+            ? 'By then it falls apart. If you mean to shred it, take the recipe’s.'
+            : 'By then lean meat is dry.',
+      fixes: [setSettings({ minutes: told.minutes }, `Use the recipe’s ${told.minutes} min`)],
+    });
   if (dish.settings.minutes !== null && heat.tenderness === 'under')
     out.push({
       id: 'minutes-short',

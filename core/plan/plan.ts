@@ -1,6 +1,8 @@
 import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
 import { SCALING } from '../dish/scaling';
+import { readMethod, type MethodHints } from '../dish/method';
+import { VENT_AFTER_MIN } from '../heat/run';
 import { isHeldBack, MOMENTS, type Moment } from '../dish/moment';
 import type { HeatForecast, HeatInput } from '../heat/simulate';
 import { inOrder, placeDish, type PlacedItem } from '../moments/place';
@@ -10,6 +12,8 @@ import { floorRisk, type FloorRisk } from '../pot/floor';
 import { fillPot, type Fill } from '../pot/layers';
 import { sumLiquid, type LiquidSum } from '../pot/liquid';
 import type { Pot } from '../pot/pot';
+import type { Script } from '../script/read';
+import { scriptFor } from '../script/script';
 import { SLURRY_WATER, thicknessOf, type ThickenerId } from '../sauce/data/thickeners';
 import { doseFor, type Dose, type DoseInput } from '../sauce/dose';
 import { laterAdditions, presentStrengthG, saltG, sharpnessOf, sugarShareOf } from '../sauce/present';
@@ -19,6 +23,7 @@ import { glazedOf } from './glazed';
 import { NO_CALIBRATION, type Calibration, type Kitchen } from './kitchen';
 import {
   forecastFor,
+  forecastOnce,
   heatInput,
   kindsOf,
   meatPieces,
@@ -48,6 +53,8 @@ export interface Plan {
   /** What the log had taught when this was planned. */
   calibration: Calibration;
   items: PlacedItem[];
+  /** The method as acts, where there is one that can be followed. */
+  script: Script | null;
   /** Items of each moment that has any, in the order they go in. */
   moments: { moment: Moment; items: PlacedItem[] }[];
   held: PlacedItem[];
@@ -57,6 +64,10 @@ export interface Plan {
   kinds: (MeatPiece | PlantPiece)[];
   batches: number;
   release: 'quick' | 'ten' | 'natural';
+  /** Minutes before the rest is vented, where `release` is `ten`. */
+  ventAfterMin: number;
+  /** What the recipe says of the minutes, and whether it is followed. */
+  told: Told;
   liquid: LiquidSum;
   fill: Fill;
   floor: FloorRisk;
@@ -147,18 +158,80 @@ export interface Heated {
   plants: PlantPiece[];
   kinds: (MeatPiece | PlantPiece)[];
   release: HeatInput['release'];
+  ventAfterMin: number;
+  told: Told;
   heating: HeatInput;
   heat: HeatForecast;
+}
+
+/** The minutes that a recipe tells: null where it tells none; followed where they do no harm here. */
+export interface Told {
+  minutes: number | null;
+  isFollowed: boolean;
 }
 
 function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heated {
   const { items, rules, pot, kitchen, fill } = loaded;
   const meat = meatPieces(items, dish, kitchen);
   const plants = plantPieces(items);
-  const release = releaseFor(dish, rules, meat[0], fill);
-  const heating = heatInput(items, { meat, plants }, dish, pot, kitchen, release, calibration);
-  const heat = forecastFor(heating, meat[0]?.frozen ?? false, rules);
-  return { meat, plants, kinds: kindsOf({ meat, plants }), release, heating, heat };
+  const hints = dish.method ? readMethod(dish.method) : null;
+  const { release, ventAfterMin } = releaseTold(
+    hints,
+    releaseFor(dish, rules, meat[0], fill),
+    dish,
+    rules,
+    fill,
+  );
+  const computed: HeatInput = {
+    ...heatInput(items, { meat, plants }, dish, pot, kitchen, release, calibration),
+    ...(ventAfterMin === VENT_AFTER_MIN ? {} : { ventAfterMin }),
+  };
+  const frozen = meat[0]?.frozen ?? false;
+  const heat = forecastFor(computed, frozen, rules);
+  const base = { meat, plants, kinds: kindsOf({ meat, plants }), release, ventAfterMin };
+  const minutes = dish.settings.minutes === null ? (hints?.minutes ?? null) : null;
+  if (minutes === null || !meat.length || rules.minutes !== 'recipe')
+    return { ...base, told: { minutes, isFollowed: false }, heating: computed, heat };
+  const heating = { ...computed, minutes };
+  const asTold = forecastOnce(heating);
+  const isFollowed = doesNoHarm(asTold, heating, minutes);
+  return isFollowed
+    ? {
+        ...base,
+        told: { minutes, isFollowed },
+        heating,
+        heat: { ...asTold, suggestedMin: heat.suggestedMin },
+      }
+    : { ...base, told: { minutes, isFollowed }, heating: computed, heat };
+}
+
+/** True when a recipe's minutes leave the deciding meat hot and tender here, not dry, and not below the floor of any cut. */
+function doesNoHarm(heat: HeatForecast, input: HeatInput, minutes: number): boolean {
+  const floor = Math.max(0, ...input.judged.map((j) => j.doneness.floorMin));
+  const safeC = input.judged[heat.lead]?.doneness.safeC ?? null;
+  const isHot = safeC === null || (heat.coreAtEndC ?? 0) >= safeC;
+  const isRight = heat.tenderness === 'tender' || heat.tenderness === 'just done';
+  const isAllTender = heat.kinds.every((k) => k.state !== 'under' && k.state !== 'dry');
+  return isHot && isRight && isAllTender && minutes >= floor;
+}
+
+/** How the pressure is let go: the cook's setting, the household's rule, the recipe where it is harmless, the cut. */
+function releaseTold(
+  hints: MethodHints | null,
+  byCut: HeatInput['release'],
+  dish: Dish,
+  rules: HouseRules,
+  fill: Fill,
+): { release: HeatInput['release']; ventAfterMin: number } {
+  const told = hints?.release ?? null;
+  const isOwn = dish.settings.release !== null || rules.release !== 'by-cut' || rules.minutes !== 'recipe';
+  const isFoaming = fill.foaming.length > 0 && fill.shareOfLimit > 0.5;
+  if (isOwn || told === null || (told === 'quick' && isFoaming))
+    return { release: byCut, ventAfterMin: VENT_AFTER_MIN };
+  return {
+    release: told,
+    ventAfterMin: told === 'ten' ? (hints?.releaseMin ?? VENT_AFTER_MIN) : VENT_AFTER_MIN,
+  };
 }
 
 /**
@@ -172,7 +245,7 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   const pantry = pantryFor(kitchen);
   const heatOf = (d: Dish): Heated => heatDish(d, load(d), calibration);
   const heated = heatDish(dish, { rules, pot, kitchen, items, liquid, fill, floor, boil }, calibration);
-  const { meat, release } = heated;
+  const { meat, release, ventAfterMin, told } = heated;
   const batches = searBatches(meat, pot);
   const { plants, kinds, heating, heat } = heated;
   const salt = saltG(items);
@@ -193,19 +266,23 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     boil,
     heat,
     release,
+    ventAfterMin,
+    told,
     batches,
     saltG: salt,
     needs,
     load,
     heatOf,
   };
-  const steps = buildSteps({ ...judged, presentPercent: sauce.input.presentPercent });
+  const script = scriptOf(dish, pantry, items);
+  const steps = buildSteps({ ...judged, script, presentPercent: sauce.input.presentPercent });
   return {
     dish,
     pot,
     rules,
     calibration,
     items,
+    script,
     moments: MOMENTS.map((moment) => ({ moment, items: inOrder(items, moment) })).filter(
       (g) => g.items.length > 0,
     ),
@@ -215,6 +292,8 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     kinds,
     batches,
     release,
+    ventAfterMin,
+    told,
     heating,
     liquid,
     fill,
@@ -232,6 +311,16 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
 /** The steps of a plan of which something was replaced: a forecast that went otherwise, a sauce that was measured. */
 export function stepsOf(plan: Plan, kitchen: Kitchen): Step[] {
   return buildSteps({ ...plan, kitchen, presentPercent: plan.sauce.input.presentPercent });
+}
+
+/** The script of a dish's method, read from its lines as they were placed. */
+function scriptOf(dish: Dish, pantry: Pantry, items: readonly PlacedItem[]): Script | null {
+  const byIndex = new Map(items.map((i) => [i.index, i.read]));
+  const lines = dish.lines.flatMap((line, i) => {
+    const read = byIndex.get(i);
+    return read ? [{ read, section: line.section }] : [];
+  });
+  return lines.length === dish.lines.length ? scriptFor(dish.method, lines, pantry) : null;
 }
 
 /** True when the vegetables are blended into the sauce, by either of the rules that ask for it. */

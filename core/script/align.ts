@@ -10,7 +10,14 @@ export interface ScriptLine {
   section?: string | undefined;
 }
 
-const MEATS: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-meat', 'sausage', 'cured-meat', 'seafood']);
+const MEATS: ReadonlySet<FoodKind> = new Set([
+  'poultry',
+  'red-meat',
+  'ground-meat',
+  'sausage',
+  'cured-meat',
+  'seafood',
+]);
 const ANIMALS: readonly (readonly [RegExp, RegExp])[] = [
   [/^(?:chicken|thigh|breast|drumstick|wing|leg)$/, /chicken/],
   [/^turkey$/, /turkey/],
@@ -29,22 +36,79 @@ const ANIMALS: readonly (readonly [RegExp, RegExp])[] = [
   [/^(?:bacon|pancetta|lardon)$/, /bacon|pancetta|lardon/],
 ];
 /** Nouns that many lines end in: they name a line only when no other line ends so. */
-const SHARED = new Set(['stock', 'oil', 'water', 'wine', 'powder', 'seed', 'juice', 'paste', 'pepper', 'salt', 'sugar', 'vinegar', 'cream', 'milk', 'cheese', 'leaf', 'bean', 'noodle']);
+const SHARED = new Set([
+  'stock',
+  'oil',
+  'water',
+  'wine',
+  'powder',
+  'seed',
+  'juice',
+  'paste',
+  'pepper',
+  'salt',
+  'sugar',
+  'vinegar',
+  'cream',
+  'milk',
+  'cheese',
+  'leaf',
+  'bean',
+  'noodle',
+]);
 /** Nouns that mean what is in the pot rather than a line. */
-const OF_THE_POT = new Set(['sauce', 'liquid', 'mixture', 'broth', 'fat', 'pot', 'lid', 'meat', 'ingredient']);
+const OF_THE_POT = new Set([
+  'sauce',
+  'liquid',
+  'mixture',
+  'broth',
+  'fat',
+  'pot',
+  'lid',
+  'meat',
+  'ingredient',
+]);
 
 /** Words that say too little alone. */
-const NOT_ALONE = new Set(['brown', 'ground', 'white', 'black', 'green', 'yellow', 'sweet', 'smoked', 'dried', 'fresh', 'cloves', 'clove', 'spoon', 'bottle', 'sour', 'heavy', 'double', 'single', 'light', 'spring']);
+const NOT_ALONE = new Set([
+  'brown',
+  'ground',
+  'white',
+  'black',
+  'green',
+  'yellow',
+  'sweet',
+  'smoked',
+  'dried',
+  'fresh',
+  'cloves',
+  'clove',
+  'spoon',
+  'bottle',
+  'sour',
+  'heavy',
+  'double',
+  'single',
+  'light',
+  'spring',
+]);
 
 const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[] }[] = [
   { words: /\bwhole spices?\b/i, kinds: ['spice-whole'] },
   { words: /\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i, kinds: ['spice-ground'] },
-  { words: /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings?)\b/i, kinds: ['spice-ground', 'spice-whole'] },
-  { words: /\b(?:the |all the |chopped )?(?:vegetables|veg|veggies)\b/i, kinds: ['allium', 'root-veg', 'slow-veg', 'mushroom'] },
+  {
+    words: /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings?)\b/i,
+    kinds: ['spice-ground', 'spice-whole'],
+  },
+  {
+    words: /\b(?:the |all the |chopped )?(?:vegetables|veg|veggies)\b/i,
+    kinds: ['allium', 'root-veg', 'slow-veg', 'mushroom'],
+  },
   { words: /\baromatics\b/i, kinds: ['allium', 'aromatic'] },
   { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
 ];
-const EVERYTHING = /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest)\b/i;
+const EVERYTHING =
+  /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest)\b/i;
 const EXCEPT = /\b(?:except|but|apart from|other than)(?: for)? (.{3,80})$/i;
 
 const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.has(line.read.food.kind);
@@ -82,14 +146,22 @@ export function linesMeant(clause: string, lines: readonly ScriptLine[], pantry:
       return;
     }
     const section = line.section?.toLowerCase() ?? '';
-    const sectionWord = /(marinade|glaze|rub|slurry|dressing|topping|base|paste|dumpling|filling|meatball)/.exec(section)?.[1];
+    const sectionWord =
+      /(marinade|glaze|rub|slurry|dressing|topping|base|paste|dumpling|filling|meatball)/.exec(section)?.[1];
     if (sectionWord && words.includes(sectionWord)) return void found.add(i);
-    const isOfSection = foodWords(section).some((w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause));
+    const isOfSection = foodWords(section).some(
+      (w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause),
+    );
     if (isOfSection) return void found.add(i);
     if (named.some((m) => m.food.id === food.id)) return void found.add(i);
     if (isMeat(line)) {
       const name = `${line.read.foodText} ${food.names[0] ?? ''}`.toLowerCase();
-      if (free.has('meat') || (lastOf(line).length > 3 && free.has(lastOf(line))) || ANIMALS.some(([word, of]) => of.test(name) && [...free].some((w) => word.test(w)))) found.add(i);
+      if (
+        free.has('meat') ||
+        (lastOf(line).length > 3 && free.has(lastOf(line))) ||
+        ANIMALS.some(([word, of]) => of.test(name) && [...free].some((w) => word.test(w)))
+      )
+        found.add(i);
       return;
     }
     if (food.kind === 'stock' && (free.has('stock') || free.has('broth'))) return void found.add(i);
@@ -109,7 +181,13 @@ export function linesMeant(clause: string, lines: readonly ScriptLine[], pantry:
     const noun = lastOf(line);
     if (!noun || noun.length < 3 || OF_THE_POT.has(noun) || !free.has(noun)) return;
     const sharing = lines.filter((l) => l.read.food && lastOf(l) === noun).length;
-    const isOther = named.some((m) => m.words > 1 && m.food.id !== food.id && foodWords(m.food.names[0] ?? '').includes(noun) && lines.some((l) => l.read.food?.id === m.food.id));
+    const isOther = named.some(
+      (m) =>
+        m.words > 1 &&
+        m.food.id !== food.id &&
+        foodWords(m.food.names[0] ?? '').includes(noun) &&
+        lines.some((l) => l.read.food?.id === m.food.id),
+    );
     if (!isOther && (sharing === 1 || !SHARED.has(noun))) found.add(i);
   });
   if (!everything)

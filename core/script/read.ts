@@ -36,18 +36,33 @@ const KINDS = {
   starch: ['starch', 'flour', 'gum'],
   dairy: ['cream', 'milk', 'sour-dairy', 'cream-cheese', 'cheese', 'coconut-cream'],
   spice: ['spice-ground', 'spice-whole', 'spice-late'],
-  thin: ['stock', 'water', 'wine', 'beer', 'spirit', 'juice', 'vinegar', 'citrus', 'salty-sauce', 'coconut-thin', 'stock-concentrate'],
+  thin: [
+    'stock',
+    'water',
+    'wine',
+    'beer',
+    'spirit',
+    'juice',
+    'vinegar',
+    'citrus',
+    'salty-sauce',
+    'coconut-thin',
+    'stock-concentrate',
+  ],
   aromatic: ['allium', 'aromatic', 'mushroom'],
   meat: ['poultry', 'red-meat', 'ground-meat', 'sausage', 'seafood', 'cured-meat'],
   fat: ['oil', 'butter'],
   leaf: ['leaf'],
 } satisfies Record<string, FoodKind[]>;
 
-const TIP = /^(?:\W*)(?:do not|don['’]t|never|if you(?:'|’| )|optional|tip\b|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
-const CLOSES = /\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure/i;
+const TIP =
+  /^(?:\W*)(?:do not|don['’]t|never|if you(?:'|’| )|optional|tip\b|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
+const CLOSES =
+  /\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure/i;
 const NO_PRESSURE = /\b(?:without pressure|no pressure|resting|rest the lid|loosely|ajar|half on)\b/i;
 const HOLDS = /\b(?:high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
-const RELEASES = /\b(?:natural(?:ly)?|NPR|NR|QR|quick[- ]?releas\w*|quick\b|releas\w*|vent\b|vent the rest|let (?:it |the pressure )(?:come down|drop|fall|sink)|come down by itself|of its own accord|by itself|open the valve|cold water)\b/i;
+const RELEASES =
+  /\b(?:natural(?:ly)?|NPR|NR|QR|quick[- ]?releas\w*|quick\b|releas\w*|vent\b|vent the rest|let (?:it |the pressure )(?:come down|drop|fall|sink)|come down by itself|of its own accord|by itself|open the valve|cold water)\b/i;
 const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off)\b/i;
 const HALF = /\b(?:half|½)\b(?! an? (?:hour|minute))/i;
 const REST = /\b(?:rest|remaining|remainder|other half|left)\b/i;
@@ -76,7 +91,12 @@ function clauses(method: string): { text: string; sentence: string }[] {
     .flatMap((sentence) =>
       sentence
         .split(SPLIT)
-        .map((text) => (text ?? '').trim().replace(/^(?:\d{1,2}[.)]\s*|step \d+:?\s*|and\s+|then\s+(?=\p{Ll}+ the))/iu, '').replace(/[.;:!]+$/, ''))
+        .map((text) =>
+          (text ?? '')
+            .trim()
+            .replace(/^(?:\d{1,2}[.)]\s*|step \d+:?\s*|and\s+|then\s+(?=\p{Ll}+ the))/iu, '')
+            .replace(/[.;:!]+$/, ''),
+        )
         .filter((text) => /\p{L}{2}/u.test(text))
         .map((text) => ({ text, sentence })),
     );
@@ -97,9 +117,15 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
   let run = 0;
   let where: Act['where'] = 'pot';
   let lastNamed: number[] = [];
-  const put = (verb: string, at: Stage, part: { text: string; sentence: string }, meant: readonly number[]): Act => {
+  const put = (
+    verb: string,
+    at: Stage,
+    part: { text: string; sentence: string },
+    meant: readonly number[],
+  ): Act => {
     // Meat on the board is not in the pot yet.
-    const isOnBoard = (i: number): boolean => ON_THE_BOARD.has(verb) && KINDS.meat.includes((lines[i]?.read.food?.kind ?? 'other') as 'poultry');
+    const isOnBoard = (i: number): boolean =>
+      ON_THE_BOARD.has(verb) && KINDS.meat.includes((lines[i]?.read.food?.kind ?? 'other') as 'poultry');
     const fresh = meant.filter((i) => (used.get(i) ?? 0) < 1 && !isOnBoard(i));
     const isHalf = HALF.test(part.text) && meant.length > 0;
     const act: Act = {
@@ -108,7 +134,12 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       stage: at,
       lines: fresh.map((index) => {
         const before = used.get(index) ?? 0;
-        const share = REST.test(part.text) || before > 0 ? 1 - before : isHalf && !/by (?:a )?half/i.test(part.text) ? 0.5 : 1;
+        const share =
+          REST.test(part.text) || before > 0
+            ? 1 - before
+            : isHalf && !/by (?:a )?half/i.test(part.text)
+              ? 0.5
+              : 1;
         used.set(index, before + share);
         return { index, share };
       }),
@@ -125,9 +156,12 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     const { text } = part;
     const named = linesMeant(text, lines, pantry);
     // "Do not brown the lamb: add it with the stock": it is what was named last.
-    const isMeat = (i: number): boolean => KINDS.meat.includes((lines[i]?.read.food?.kind ?? 'other') as 'poultry');
+    const isMeat = (i: number): boolean =>
+      KINDS.meat.includes((lines[i]?.read.food?.kind ?? 'other') as 'poultry');
     const byPronoun =
-      /\b(?:it|them)\b/i.test(text) && !named.some(isMeat) ? lastNamed.filter((i) => isMeat(i) && (used.get(i) ?? 0) < 1) : [];
+      /\b(?:it|them)\b/i.test(text) && !named.some(isMeat)
+        ? lastNamed.filter((i) => isMeat(i) && (used.get(i) ?? 0) < 1)
+        : [];
     if (named.length) lastNamed = named;
     if (TIP.test(text)) return;
     const meant = [...new Set([...named, ...byPronoun])];
@@ -147,7 +181,11 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       stage = 'closed';
       return;
     }
-    const isHold = isForPressure && minutesNamed(text) !== null && HOLDS.test(text) && !/\b(?:natural|release|heat)\b/i.test(text.replace(/(?:,|and)?\s*natural.*$/i, ''));
+    const isHold =
+      isForPressure &&
+      minutesNamed(text) !== null &&
+      HOLDS.test(text) &&
+      !/\b(?:natural|release|heat)\b/i.test(text.replace(/(?:,|and)?\s*natural.*$/i, ''));
     if (isHold && stage === 'closed' && acts.some((a) => a.verb === 'release' && a.run === run)) {
       // A second lid, told in one breath: "potatoes in, another 4 minutes under pressure".
       stage = 'after';
@@ -165,7 +203,12 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       if (!acts.some((a) => a.verb === 'release' && a.run === run)) put('release', 'closed', part, []);
       return;
     }
-    if (stage === 'closed' && minutesNamed(text) !== null && !meant.length && !acts.some((a) => a.verb === 'hold' && a.run === run)) {
+    if (
+      stage === 'closed' &&
+      minutesNamed(text) !== null &&
+      !meant.length &&
+      !acts.some((a) => a.verb === 'hold' && a.run === run)
+    ) {
       put('hold', 'closed', part, []);
       return;
     }
@@ -183,7 +226,13 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     where = stage !== 'after' && BESIDE.test(text) ? 'pan' : /\bpot|cooker\b/i.test(text) ? 'pot' : where;
     const verb = verbOf(text, stage, meant, lines, acts.at(-1));
     if (verb === null) {
-      const inferred = inferVerb(text, stage, meant.filter((i) => (used.get(i) ?? 0) < 1), lines, acts.at(-1));
+      const inferred = inferVerb(
+        text,
+        stage,
+        meant.filter((i) => (used.get(i) ?? 0) < 1),
+        lines,
+        acts.at(-1),
+      );
       if (inferred !== null) {
         if (stage === 'prep') stage = 'open';
         put(inferred, stage, part, meant);
@@ -211,14 +260,31 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
         line.share = 0.5;
         used.set(line.index, 0.5);
       }
-    const isHot = ['heat', 'render', 'pop', 'brown', 'pouroff', 'soften', 'bloom', 'deglaze', 'reduce', 'add', 'rack', 'top'].includes(verb);
+    const isHot = [
+      'heat',
+      'render',
+      'pop',
+      'brown',
+      'pouroff',
+      'soften',
+      'bloom',
+      'deglaze',
+      'reduce',
+      'add',
+      'rack',
+      'top',
+    ].includes(verb);
     if (stage === 'prep' && isHot) stage = 'open';
     put(verb, stage, part, meant);
   });
   const read = merged(acts, lines);
   // Without a lid there is nothing to split: the table does it.
   return read.some((a) => a.verb === 'close')
-    ? { acts: read, isConverted: longest >= 0, convertedFrom: longest >= 0 ? (parts[longest]?.text ?? '') : '' }
+    ? {
+        acts: read,
+        isConverted: longest >= 0,
+        convertedFrom: longest >= 0 ? (parts[longest]?.text ?? '') : '',
+      }
     : null;
 }
 
@@ -236,55 +302,111 @@ function longestCooking(parts: readonly { text: string }[]): number {
 }
 
 /** What a clause tells to do, from its words, where the pot stands, and what it names. */
-function verbOf(text: string, stage: Stage, meant: readonly number[], lines: readonly ScriptLine[], last: Act | undefined): string | null {
+function verbOf(
+  text: string,
+  stage: Stage,
+  meant: readonly number[],
+  lines: readonly ScriptLine[],
+  last: Act | undefined,
+): string | null {
   const kinds = meant.flatMap((i) => lines[i]?.read.food?.kind ?? []);
-  const all = (group: readonly FoodKind[]): boolean => kinds.length > 0 && kinds.every((k) => group.includes(k));
+  const all = (group: readonly FoodKind[]): boolean =>
+    kinds.length > 0 && kinds.every((k) => group.includes(k));
   const some = (group: readonly FoodKind[]): boolean => kinds.some((k) => group.includes(k));
   const said = SAYS.find((s) => (!s.stages || s.stages.includes(stage)) && s.words.test(text))?.verb ?? null;
   const isAfter = stage === 'after' || stage === 'table';
   if (isAfter) {
-    if (some(KINDS.starch) && (said === 'mix' || said === 'stirin' || said === 'thicken' || said === 'simmer')) return 'thicken';
+    if (
+      some(KINDS.starch) &&
+      (said === 'mix' || said === 'stirin' || said === 'thicken' || said === 'simmer')
+    )
+      return 'thicken';
     if (said === 'simmer' && /\buntil (?:it is )?thick/i.test(text)) return 'thicken';
     if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add'].includes(said ?? '')) return 'dairy';
     if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
     if (said === 'stirin' && last?.verb === 'thicken' && !meant.length) return null;
     if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
     if (said === null && /\bback\b/i.test(text)) return 'return';
-    if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text)) return some(KINDS.dairy) ? 'dairy' : 'stirin';
+    if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text))
+      return some(KINDS.dairy) ? 'dairy' : 'stirin';
     return said;
   }
   if (said === 'soften' || said === 'brown') {
     if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
-    if (some(KINDS.meat) && !some(KINDS.aromatic)) return said === 'soften' && stage === 'prep' && !/fry|cook|saut/i.test(text) ? null : 'brown';
+    if (some(KINDS.meat) && !some(KINDS.aromatic))
+      return said === 'soften' && stage === 'prep' && !/fry|cook|saut/i.test(text) ? null : 'brown';
     if (all([...KINDS.spice]) && meant.length) return 'bloom';
-    if (!meant.length && last && ['soften', 'bloom', 'brown'].includes(last.verb) && /\b(?:cook|fry|stir)\b/i.test(text)) return null;
+    if (
+      !meant.length &&
+      last &&
+      ['soften', 'bloom', 'brown'].includes(last.verb) &&
+      /\b(?:cook|fry|stir)\b/i.test(text)
+    )
+      return null;
     return 'soften';
   }
   if (said === 'add' || said === 'season' || said === 'mix') {
-    if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open') return some(KINDS.spice) ? 'bloom' : 'add';
+    if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open')
+      return some(KINDS.spice) ? 'bloom' : 'add';
     if (said === 'add' && stage === 'open') {
-      const hadHeat = last && ['heat', 'brown', 'render', 'soften', 'pop', 'bloom', 'liftout', 'pouroff'].includes(last.verb);
+      const hadHeat =
+        last &&
+        ['heat', 'brown', 'render', 'soften', 'pop', 'bloom', 'liftout', 'pouroff'].includes(last.verb);
       if (hadHeat && all([...KINDS.spice, 'tomato-paste', 'flour'])) return 'bloom';
-      if (hadHeat && some(['spice-ground']) && all([...KINDS.spice, 'aromatic', 'tomato-paste'])) return 'bloom';
-      if (hadHeat && all([...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'butter', 'tomato-fresh']) && some(KINDS.aromatic)) return 'soften';
-      if (last && ['brown', 'soften', 'bloom', 'liftout', 'pouroff', 'return'].includes(last.verb) && all(KINDS.thin) && /\bpour|splash|wine|cider|scrap/i.test(text)) return 'deglaze';
-      if (meant.length && all(KINDS.meat) && last && ['deglaze', 'add', 'soften', 'bloom'].includes(last.verb) && /\bback\b/i.test(text)) return 'return';
+      if (hadHeat && some(['spice-ground']) && all([...KINDS.spice, 'aromatic', 'tomato-paste']))
+        return 'bloom';
+      if (
+        hadHeat &&
+        all([...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'butter', 'tomato-fresh']) &&
+        some(KINDS.aromatic)
+      )
+        return 'soften';
+      if (
+        last &&
+        ['brown', 'soften', 'bloom', 'liftout', 'pouroff', 'return'].includes(last.verb) &&
+        all(KINDS.thin) &&
+        /\bpour|splash|wine|cider|scrap/i.test(text)
+      )
+        return 'deglaze';
+      if (
+        meant.length &&
+        all(KINDS.meat) &&
+        last &&
+        ['deglaze', 'add', 'soften', 'bloom'].includes(last.verb) &&
+        /\bback\b/i.test(text)
+      )
+        return 'return';
     }
     return said;
   }
   if (said === 'return' && !meant.length && !/\b(?:meat|it|them|all)\b/i.test(text)) return null;
   if (said === null && meant.length && /\bback\b/i.test(text)) return 'return';
-  if (said === null && meant.length && /\b(?:in\b|on top|then the|over)/i.test(`${text} `)) return /on top/i.test(text) ? 'top' : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb) ? 'deglaze' : 'add';
+  if (said === null && meant.length && /\b(?:in\b|on top|then the|over)/i.test(`${text} `))
+    return /on top/i.test(text)
+      ? 'top'
+      : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
+        ? 'deglaze'
+        : 'add';
   return said;
 }
 
 /** What is meant where only foods are named ("shallots and garlic, soft"); null where they go on from what was told before. */
-function inferVerb(text: string, stage: Stage, fresh: readonly number[], lines: readonly ScriptLine[], last: Act | undefined): string | null {
+function inferVerb(
+  text: string,
+  stage: Stage,
+  fresh: readonly number[],
+  lines: readonly ScriptLine[],
+  last: Act | undefined,
+): string | null {
   if (!fresh.length) return null;
   const kinds = fresh.flatMap((i) => lines[i]?.read.food?.kind ?? []);
   const all = (group: readonly FoodKind[]): boolean => kinds.every((k) => group.includes(k));
   if (/\b(?:everything|all)\b/i.test(text)) return stage === 'after' ? 'stirin' : 'add';
-  const goesOn = last !== undefined && !['liftout', 'close', 'hold', 'release', 'return', 'brown', 'skim', 'strain', 'pouroff'].includes(last.verb);
+  const goesOn =
+    last !== undefined &&
+    !['liftout', 'close', 'hold', 'release', 'return', 'brown', 'skim', 'strain', 'pouroff'].includes(
+      last.verb,
+    );
   if (stage === 'after' || stage === 'table') {
     if (all(KINDS.dairy)) return 'dairy';
     if (all(KINDS.leaf)) return 'wilt';
@@ -292,7 +414,8 @@ function inferVerb(text: string, stage: Stage, fresh: readonly number[], lines: 
     return goesOn ? null : 'stirin';
   }
   if (goesOn && last.lines.length > 0) return null;
-  if (all(KINDS.thin)) return last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb) ? 'deglaze' : 'add';
+  if (all(KINDS.thin))
+    return last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb) ? 'deglaze' : 'add';
   if (all(KINDS.spice)) return 'bloom';
   if (all([...KINDS.aromatic, 'butter', 'oil'])) return 'soften';
   return 'add';
@@ -329,7 +452,10 @@ function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[] {
     }
     if (last && last.stage === act.stage && last.run === act.run) {
       const isSame = last.verb === act.verb && !['hold', 'close', 'release', 'liftout'].includes(act.verb);
-      const fatOnly = last.verb === 'heat' && last.lines.every((l) => KINDS.fat.includes((lines[l.index]?.read.food?.kind ?? 'other') as 'oil')) && ['brown', 'soften', 'render', 'pop', 'bloom'].includes(act.verb);
+      const fatOnly =
+        last.verb === 'heat' &&
+        last.lines.every((l) => KINDS.fat.includes((lines[l.index]?.read.food?.kind ?? 'other') as 'oil')) &&
+        ['brown', 'soften', 'render', 'pop', 'bloom'].includes(act.verb);
       const scraped = last.verb === 'add' && act.verb === 'deglaze' && isEmpty(act);
       const scrapes = last.verb === 'deglaze' && act.verb === 'reduce' && isEmpty(act);
       if (isSame || fatOnly || scraped || scrapes) {

@@ -13,7 +13,10 @@ export function scriptFor(method: string, lines: readonly ScriptLine[], pantry: 
   if (!method.trim()) return null;
   let kept = READ_BEFORE.get(pantry);
   if (!kept) READ_BEFORE.set(pantry, (kept = new Map()));
-  const key = [method, ...lines.map((l) => `${l.section ?? ''}\t${l.read.food?.id ?? ''}\t${l.read.foodText}`)].join('\n');
+  const key = [
+    method,
+    ...lines.map((l) => `${l.section ?? ''}\t${l.read.food?.id ?? ''}\t${l.read.foodText}`),
+  ].join('\n');
   const before = kept.get(key);
   if (before !== undefined) return before;
   const script = readScript(method, lines, pantry);
@@ -70,7 +73,8 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
   if (isLater(act, script)) return 'lid';
   if (act.run > 0) {
     if (act.verb === 'serve' || act.stage === 'table') return 'serve';
-    if (act.verb === 'thicken' || isStarch) return act.verb === 'dairy' && DAIRY.includes(kind) ? 'dairy' : 'thicken';
+    if (act.verb === 'thicken' || isStarch)
+      return act.verb === 'dairy' && DAIRY.includes(kind) ? 'dairy' : 'thicken';
     if (DAIRY.includes(kind)) return 'dairy';
     return 'finish';
   }
@@ -97,7 +101,8 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
     case 'mix':
     case 'soak':
       if (isStarch || (isBound && kind === 'water')) return isBound ? 'thicken' : 'lid';
-      return after[0]?.verb === 'soften' || after.some((a) => a.verb === 'soften' && !a.lines.length && a.run === 0)
+      return after[0]?.verb === 'soften' ||
+        after.some((a) => a.verb === 'soften' && !a.lines.length && a.run === 0)
         ? 'aromatics'
         : 'lid';
     default:

@@ -70,7 +70,8 @@ export function StepCard(props: StepProps) {
       <h2 id="step-title" aria-live="polite" tabIndex={-1} ref={title}>
         {step.title}
       </h2>
-      <p className="step-text">{step.text}</p>
+      {step.words && <blockquote className="step-words">{step.words}</blockquote>}
+      {step.text && <p className="step-text">{step.text}</p>}
       {step.items.length > 0 && (
         <ul className="step-items">
           {step.items.map((i) => (

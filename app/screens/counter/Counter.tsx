@@ -12,6 +12,7 @@ import { DishBar, type Panel } from './DishBar';
 import { DishRules } from './DishRules';
 import type { EditDish } from './edit';
 import { Findings } from './Findings';
+import { HowItGoes } from './HowItGoes';
 import { Lines } from './Lines';
 import { Notes } from './Notes';
 import { Plates } from './Plates';
@@ -25,6 +26,7 @@ import { Versions } from './Versions';
 const PANEL_TITLES: Record<Panel, string> = {
   plates: 'Scale it',
   rules: 'House rules for this dish',
+  script: 'How it goes',
   versions: 'Versions',
   notes: 'Tags, note and method',
   pots: 'In every pot of the house',
@@ -125,6 +127,7 @@ export default function Counter() {
       <Drawer title={panel ? PANEL_TITLES[panel] : ''} isOpen={panel !== null} onClose={() => setPanel(null)}>
         {panel === 'plates' && <Plates dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}
         {panel === 'rules' && <DishRules dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}
+        {panel === 'script' && <HowItGoes plan={plan} />}
         {panel === 'versions' && <Versions dish={dish} edit={edit} />}
         {panel === 'pots' && <Pots dish={dish} kitchen={kitchen} edit={edit} />}
         {(panel === 'burn' || panel === 'no-pressure') && (

@@ -30,7 +30,7 @@ interface Props {
 }
 
 /** The panels that slide in beside the counter. */
-export type Panel = 'plates' | 'rules' | 'versions' | 'notes' | 'pots' | TroubleKind;
+export type Panel = 'plates' | 'rules' | 'script' | 'versions' | 'notes' | 'pots' | TroubleKind;
 
 /** The dish's own bar: name, plates, pot, meat, thickness wanted, and when it is on the table. */
 export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: Props) {
@@ -57,6 +57,9 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
           <Link className="btn btn-quiet btn-sm" to={`/dish/${dish.id}/bowls`}>
             Bowls
           </Link>
+          <Button variant="quiet" size="sm" onClick={() => onPanel('script')}>
+            How it goes
+          </Button>
           <Button variant="quiet" size="sm" onClick={() => onPanel('rules')}>
             Rules
           </Button>

@@ -70,7 +70,8 @@ export function prepMinutes(items: readonly PlacedItem[], meat: readonly MeatPie
   return Math.max(3, total);
 }
 
-function prep({ items, meat, rules }: StepInput): Step {
+/** Everything got out, cut and weighed. */
+export function prep({ items, meat, rules }: StepInput): Step {
   const poultry = meat.some((m) => m.cut.safe === 'poultry');
   return step(
     'prep',
@@ -143,9 +144,10 @@ function browning(input: StepInput): Step[] {
   ];
 }
 
-function deglazing(input: StepInput): Step[] {
+/** Pouring in and scraping; `isFilmed` where the recipe browns in the pot, whatever the table would do. */
+export function deglazing(input: StepInput, isFilmed = false): Step[] {
   const deglaze = inOrder(input.items, 'deglaze');
-  const film = browned(input).length > 0 && input.rules.browning === 'pot';
+  const film = isFilmed || (browned(input).length > 0 && input.rules.browning === 'pot');
   if (!deglaze.length && !film) return [];
   const boils = deglaze.some((i) => kindOf(i) === 'wine' || kindOf(i) === 'spirit');
   return [

@@ -2,6 +2,7 @@ import { sayTemps } from '../../quantity/format';
 import { stepsBeforeTheLid } from './before';
 import { boiledBefore, glazing, simmeredAfter, stepsOfTheFinish } from './finish';
 import { stepsOpened } from './opened';
+import { scriptedSteps } from './scripted';
 import { blending, dairying, stepsForTheSauce } from './sauce';
 import type { Step, StepInput } from './step';
 import { stepsUnderTheLid } from './underLid';
@@ -9,6 +10,17 @@ import { stepsUnderTheLid } from './underLid';
 /** The whole cook as steps, from getting things out to the table, each with its amounts, time, look and caution. */
 export function buildSteps(input: StepInput): Step[] {
   const { units } = input.kitchen;
+  const steps = input.script ? scriptedSteps(input, input.script) : fromTheTable(input);
+  return steps.map((s) => ({
+    ...s,
+    text: sayTemps(s.text, units),
+    look: sayTemps(s.look, units),
+    cautions: s.cautions.map((c) => sayTemps(c, units)),
+  }));
+}
+
+/** The order that the table gives a list without a method. */
+function fromTheTable(input: StepInput): Step[] {
   return [
     ...stepsBeforeTheLid(input),
     ...stepsUnderTheLid(input),
@@ -21,10 +33,5 @@ export function buildSteps(input: StepInput): Step[] {
     ...simmeredAfter(input),
     ...dairying(input),
     ...stepsOfTheFinish(input),
-  ].map((s) => ({
-    ...s,
-    text: sayTemps(s.text, units),
-    look: sayTemps(s.look, units),
-    cautions: s.cautions.map((c) => sayTemps(c, units)),
-  }));
+  ];
 }

@@ -105,20 +105,28 @@ export function stepsOfTheFinish(input: StepInput): Step[] {
   );
   return [
     ...steps,
-    step(
-      'season',
-      'finish',
-      'Off the heat: sharp, green, salt',
-      `Lemon or vinegar, herbs, butter for shine. Taste, then salt by the pinch. ${saltWords(input)}`,
-      {
-        items: stepItems(finish.filter((i) => !said.has(i.lineId))),
-        heat: 'off',
-        durationS: handwork(WORK.finishMin, 0.3),
-        look: 'It should taste of itself, bright at the end.',
-      },
+    lastly(
+      input,
+      finish.filter((i) => !said.has(i.lineId)),
     ),
     serving(input),
   ];
+}
+
+/** The last thing before the table: sharp, green, salt, off the heat. */
+export function lastly(input: StepInput, left: readonly PlacedItem[]): Step {
+  return step(
+    'season',
+    'finish',
+    'Off the heat: sharp, green, salt',
+    `Lemon or vinegar, herbs, butter for shine. Taste, then salt by the pinch. ${saltWords(input)}`,
+    {
+      items: stepItems(left),
+      heat: 'off',
+      durationS: handwork(WORK.finishMin, 0.3),
+      look: 'It should taste of itself, bright at the end.',
+    },
+  );
 }
 
 function together(
@@ -182,7 +190,8 @@ function saltWords({ items, dish, kitchen }: StepInput): string {
   return `${has}; a quarter teaspoon moves it by ${view.quarterTspMoves.toFixed(2)} %, up to ${formatMass(view.toTargetG, kitchen.units)} may be missing.`;
 }
 
-function serving({ items, dish, kitchen }: StepInput): Step {
+/** To the table, with what is served beside. */
+export function serving({ items, dish, kitchen }: StepInput): Step {
   const wholeG = items.filter((i) => i.moment !== 'serve').reduce((s, i) => s + i.massG.mid, 0);
   return step(
     'serve',

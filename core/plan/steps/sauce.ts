@@ -68,7 +68,8 @@ export function blending({ rules }: StepInput): Step[] {
   return steps;
 }
 
-function measuring(input: StepInput): Step {
+/** How much there is, before it is bound. */
+export function measuring(input: StepInput): Step {
   return step(
     'measure',
     'thicken',
@@ -129,7 +130,8 @@ function reducing({ rules, dish, kitchen, liquid, presentPercent }: StepInput): 
   ];
 }
 
-function thickening(input: StepInput): Step[] {
+/** The slurry, paste or gum at its heat. */
+export function thickening(input: StepInput): Step[] {
   const slurry = slurryItems(input.items);
   if (!isBound(input) && !slurry.length) return [];
   const thickener = bindingOf(input);
@@ -148,7 +150,7 @@ function thickening(input: StepInput): Step[] {
 }
 
 /** One dairy food: how long the sauce has to cool for it, what it is tempered with, and that it goes in off the boil. */
-function dairy(item: PlacedItem, input: StepInput): Step {
+export function dairy(item: PlacedItem, input: StepInput): Step {
   const { items, kitchen, heat } = input;
   const cls = item.read.food?.dairy;
   const id = `dairy-${item.lineId}-${item.part ? 'b' : 'a'}`;

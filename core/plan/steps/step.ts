@@ -2,9 +2,11 @@ import { formatAmount } from '../../dish/amountText';
 import type { HouseRules } from '../../dish/houseRules';
 import type { PlacedItem } from '../../moments/place';
 import type { FoodKind } from '../../pantry/food';
+import { foodWords } from '../../pantry/words';
 import { around, type Range } from '../../quantity/range';
 import { thickenerById, type Thickener, type ThickenerId } from '../../sauce/data/thickeners';
 import { WORK } from '../data/work';
+import type { Script } from '../../script/read';
 import type { FindingInput } from '../findingInput';
 
 /** Stretches of the cook, in order; the ribbon shows one block for each. */
@@ -48,6 +50,8 @@ export interface Step {
   hands: boolean;
   look: string;
   cautions: string[];
+  /** The recipe's own words for it. */
+  words?: string;
   /** A question that is asked, not assumed. */
   check: string | null;
 }
@@ -66,10 +70,13 @@ export interface StepInput extends Pick<
   | 'fill'
   | 'heat'
   | 'release'
+  | 'ventAfterMin'
   | 'batches'
 > {
   /** Thickness the sauce has before anything is added, per cent. */
   presentPercent: number;
+  /** The method as acts, where there is one that can be followed. */
+  script?: Script | null;
   /** What the cook took to thicken with, where it is not the household's rule. */
   thickener?: ThickenerId;
 }
@@ -103,8 +110,12 @@ export const kindOf = (item: PlacedItem): FoodKind | undefined => item.read.food
 
 /** A line as it is said at the step: amount, name, and what part of it. */
 export function stepItem(item: PlacedItem): StepItem {
-  const amount = item.read.amount ? formatAmount(item.read.amount, item.factor) : '';
+  const said = item.read.amount ? formatAmount(item.read.amount, item.factor) : '';
   const name = item.read.foodText.replace(/^of\s+/, '').trim() || item.line.text;
+  // "1 stick cinnamon stick", "2 leaves bay leaves": the unit is in the name already.
+  const unit = /\s(\p{L}+)$/u.exec(said)?.[1];
+  const isSaid = unit !== undefined && foodWords(name).includes(foodWords(unit)[0] ?? '');
+  const amount = isSaid ? said.slice(0, -unit.length).trim() : said;
   const after = item.read.text.includes(',')
     ? item.read.text.slice(item.read.text.indexOf(',') + 1).trim()
     : '';
@@ -152,6 +163,12 @@ export function slurryItems(items: readonly PlacedItem[]): PlacedItem[] {
 export function mayBeDoneAhead(s: Pick<Step, 'kind' | 'phase' | 'hands' | 'check'>): boolean {
   const isOfThePot = ['up', 'hold', 'down', 'again', 'open'].includes(s.phase);
   return s.kind === 'do' && s.hands && s.check === null && !isOfThePot;
+}
+
+/** True when something will bind the sauce: by the recipe where it tells, by the house where there is none. */
+export function willBind(input: Pick<StepInput, 'rules' | 'dish' | 'script' | 'items'>): boolean {
+  if (!input.script) return isBound(input);
+  return slurryItems(input.items).length > 0 || input.script.acts.some((a) => a.verb === 'thicken');
 }
 
 /** Names as they are said one after the other. */

@@ -10,12 +10,12 @@ import { wishedSides } from '../sides';
 import {
   bindingOf,
   handwork,
-  isBound,
   kindOf,
   listed,
   slurryItems,
   step,
   stepItems,
+  willBind,
   type Step,
   type StepInput,
 } from './step';
@@ -23,8 +23,8 @@ import {
 const RELEASE = {
   quick: { title: 'Quick release', text: 'Vent now, all of it.' },
   ten: {
-    title: 'Ten minutes, then vent',
-    text: 'Leave it ten minutes, then vent the rest. Those ten minutes are cooking minutes.',
+    title: 'Wait, then vent',
+    text: '',
   },
   natural: {
     title: 'Natural release',
@@ -55,7 +55,13 @@ function signOf(pot: Pick<Pot, 'kind' | 'whistleMin'>): keyof typeof AT_PRESSURE
 
 /** From locking the lid to the pin dropping, and the second lid where something is added in between. */
 export function stepsUnderTheLid(input: StepInput): Step[] {
-  const { dish, kitchen, pot, heat, release, fill } = input;
+  const { dish, kitchen, pot, heat, release, ventAfterMin, fill } = input;
+  const isTen = release === 'ten';
+  const wait = ventAfterMin === 10 ? 'Ten minutes' : `${ventAfterMin} minutes`;
+  const releaseTitle = isTen ? `${wait}, then vent` : RELEASE[release].title;
+  const releaseText = isTen
+    ? `Leave it ${wait.toLowerCase()}, then vent the rest. Those minutes are cooking minutes.`
+    : RELEASE[release].text;
   const isLow = dish.settings.pressure === 'low';
   const unattended = pot.kind === 'stovetop' ? [CAUTIONS.stovetop] : [];
   const steps = [
@@ -99,10 +105,10 @@ export function stepsUnderTheLid(input: StepInput): Step[] {
         cautions: unattended,
       },
     ),
-    step('release', 'down', RELEASE[release].title, `Heat off. ${RELEASE[release].text}`, {
+    step('release', 'down', releaseTitle, `Heat off. ${releaseText}`, {
       kind: 'release',
       heat: 'off',
-      timer: release === 'ten' ? { name: 'Coming down', seconds: 600 } : null,
+      timer: release === 'ten' ? { name: 'Coming down', seconds: ventAfterMin * 60 } : null,
       durationS: heat.releaseS,
       hands: release === 'quick',
       look: 'The pin drops.',
@@ -153,7 +159,7 @@ export function waitWords(input: StepInput): string {
   const green = named(['herb-soft'], 'finish', 'serve');
   const jobs = [
     ...wishedSides(dish, kitchen).map((s) => s.name.toLowerCase()),
-    ...(isBound(input) || slurryItems(items).length ? [BINDING[bindingOf(input).how].ahead] : []),
+    ...(willBind(input) || slurryItems(items).length ? [BINDING[bindingOf(input).how].ahead] : []),
     ...(cold.length ? [`${listed(cold)} out of the refrigerator`] : []),
     ...(green.length ? [`${listed(green)} picked and chopped`] : []),
   ].slice(0, MOST_WAITING);

@@ -16,7 +16,8 @@ export interface Verb {
   hands: boolean;
   look: string;
   /** Key of the caution that belongs here; empty when none does. */
-  caution: '' | 'hotFat' | 'rawMeat' | 'hotPot' | 'cleanPlate' | 'blender' | 'sugar' | 'fit' | 'grill' | 'marinade';
+  caution:
+    '' | 'hotFat' | 'rawMeat' | 'hotPot' | 'cleanPlate' | 'blender' | 'sugar' | 'fit' | 'grill' | 'marinade';
   /** A question that is asked before it counts as done. */
   check?: string;
 }
@@ -37,8 +38,14 @@ const v = (id: string, title: string, minutes: number, over: Partial<Verb> = {})
 export const VERBS: readonly Verb[] = [
   // On the board and in the bowl
   v('season', 'Season {food}', 2, { text: 'Rubbed in on all sides.', caution: 'rawMeat' }),
-  v('marinate', 'Marinate {food}', 3, { text: 'Covered and cold for as long as there is time.', caution: 'marinade' }),
-  v('dredge', 'Flour {food}', 3, { text: 'Shake off what does not stick: loose flour catches.', look: 'A thin dry coat.' }),
+  v('marinate', 'Marinate {food}', 3, {
+    text: 'Covered and cold for as long as there is time.',
+    caution: 'marinade',
+  }),
+  v('dredge', 'Flour {food}', 3, {
+    text: 'Shake off what does not stick: loose flour catches.',
+    look: 'A thin dry coat.',
+  }),
   v('pound', 'Pound {food} flat', 3, { look: 'Even all over.', caution: 'rawMeat' }),
   v('soak', 'Soak {food}', 2, { text: 'The strained liquor is thin liquid: keep it.' }),
   v('mix', 'Mix {food}', 2, {}),
@@ -46,42 +53,95 @@ export const VERBS: readonly Verb[] = [
   v('blend', 'Blend {food}', 3, { look: 'Smooth.', caution: 'blender' }),
   // In the open pot
   v('heat', 'Heat {food}', 4, { heat: 'medium', look: 'It shimmers.', caution: 'hotFat' }),
-  v('render', 'Render {food} from cold', 8, { heat: 'medium', text: 'Into the cold pot, so that the fat runs before it colours.', look: 'Crisp, and the fat clear.', caution: 'hotFat' }),
-  v('pop', 'Let {food} sizzle', 1, { heat: 'medium', look: 'It crackles and smells; not dark.', caution: 'hotFat' }),
-  v('brown', 'Brown {food}', 7, { heat: 'high', text: 'One layer, left alone until it lets go.', look: 'Deep brown; the middle is still raw.', caution: 'hotFat' }),
-  v('pouroff', 'Pour off the fat', 1, { text: 'Into a cup, never down the sink; a spoonful stays.', caution: 'hotFat' }),
+  v('render', 'Render {food} from cold', 8, {
+    heat: 'medium',
+    text: 'Into the cold pot, so that the fat runs before it colours.',
+    look: 'Crisp, and the fat clear.',
+    caution: 'hotFat',
+  }),
+  v('pop', 'Let {food} sizzle', 1, {
+    heat: 'medium',
+    look: 'It crackles and smells; not dark.',
+    caution: 'hotFat',
+  }),
+  v('brown', 'Brown {food}', 7, {
+    heat: 'high',
+    text: 'One layer, left alone until it lets go.',
+    look: 'Deep brown; the middle is still raw.',
+    caution: 'hotFat',
+  }),
+  v('pouroff', 'Pour off the fat', 1, {
+    text: 'Into a cup, never down the sink; a spoonful stays.',
+    caution: 'hotFat',
+  }),
   v('soften', 'Soften {food}', 5, { heat: 'medium', look: 'Soft and glassy.' }),
-  v('bloom', 'Bloom {food}', 1, { heat: 'low', text: 'Stir all the time; have the liquid in your other hand.', look: 'Smells open; not darker.' }),
-  v('deglaze', 'Deglaze with {food}', 2, { heat: 'high', text: 'Flat spoon, the whole floor.', look: 'No stuck spot anywhere under the spoon.', check: 'Is the floor scraped clean, with no stuck spot left?' }),
+  v('bloom', 'Bloom {food}', 1, {
+    heat: 'low',
+    text: 'Stir all the time; have the liquid in your other hand.',
+    look: 'Smells open; not darker.',
+  }),
+  v('deglaze', 'Deglaze with {food}', 2, {
+    heat: 'high',
+    text: 'Flat spoon, the whole floor.',
+    look: 'No stuck spot anywhere under the spoon.',
+    check: 'Is the floor scraped clean, with no stuck spot left?',
+  }),
   v('reduce', 'Boil down', 5, { heat: 'high', look: 'Visibly less, and thicker.' }),
   v('simmer', 'Simmer {food}', 4, { heat: 'medium', look: 'Just done.' }),
-  v('boil', 'Boil {food}', 10, { heat: 'medium', text: 'It drinks: hot water by the splash if it catches.', look: 'Tender with a bite.' }),
+  v('boil', 'Boil {food}', 10, {
+    heat: 'medium',
+    text: 'It drinks: hot water by the splash if it catches.',
+    look: 'Tender with a bite.',
+  }),
   v('liftout', 'Lift out {food}', 1, { text: 'Onto a plate, with a slotted spoon.' }),
   // Into the pot and under the lid
   v('add', 'In with {food}', 1, {}),
-  v('return', 'Return {food}', 1, { text: 'With its juices.' }),
+  v('return', 'Return {food}', 1, { text: 'With the juices.' }),
   v('top', '{food} on top', 1, { text: 'Not stirred in.' }),
   v('rack', '{food} on the rack', 1, { text: 'Above the liquid.' }),
   v('lid', 'Close the lid', 1, {}),
   // Once it is open
-  v('shred', 'Shred {food}', 3, { text: 'Two forks, along the grain, while it is hot.', caution: 'cleanPlate' }),
+  v('shred', 'Shred {food}', 3, {
+    text: 'Two forks, along the grain, while it is hot.',
+    caution: 'cleanPlate',
+  }),
   v('slice', 'Slice {food}', 3, { text: 'Across the grain.', caution: 'cleanPlate' }),
   v('bone', 'Take the bones out', 3, { caution: 'cleanPlate' }),
-  v('strain', 'Strain the sauce', 2, { text: 'Through a sieve into a jug, pressing with a ladle.', caution: 'hotPot' }),
+  v('strain', 'Strain the sauce', 2, {
+    text: 'Through a sieve into a jug, pressing with a ladle.',
+    caution: 'hotPot',
+  }),
   v('skim', 'Skim the fat', 1, { text: 'Let it stand a minute first.' }),
   v('blendafter', 'Blend the sauce', 2, { heat: 'off', look: 'Smooth.', caution: 'blender' }),
   v('thicken', 'Thicken', 3, { heat: 'high' }),
   v('wilt', 'Wilt {food}', 2, { heat: 'low', look: 'Just wilted.' }),
   v('stirin', 'Stir in {food}', 1, { heat: 'low' }),
   v('dairy', 'Stir in {food}', 1, { heat: 'off' }),
-  v('melt', 'Melt {food} under the resting lid', 3, { heat: 'off', hands: false, text: 'The lid only rests: no pressure.', look: 'Melted.' }),
+  v('melt', 'Melt {food} under the resting lid', 3, {
+    heat: 'off',
+    hands: false,
+    text: 'The lid only rests: no pressure.',
+    look: 'Melted.',
+  }),
   v('steamlid', 'Lid resting, no pressure', 10, { heat: 'medium', hands: false }),
-  v('glaze', 'Boil the glaze down', 6, { heat: 'medium', look: 'Falls from the spoon in a sheet, shines, sticks.', caution: 'sugar' }),
+  v('glaze', 'Boil the glaze down', 6, {
+    heat: 'medium',
+    look: 'Falls from the spoon in a sheet, shines, sticks.',
+    caution: 'sugar',
+  }),
   v('bake', 'Into the oven', 15, { hands: false, caution: 'grill' }),
-  v('grill', 'Under the grill', 5, { hands: false, text: 'Stay with it: it goes from brown to black in a minute.', look: 'Coloured at the edges.', caution: 'grill' }),
+  v('grill', 'Under the grill', 5, {
+    hands: false,
+    text: 'Stay with it: it goes from brown to black in a minute.',
+    look: 'Coloured at the edges.',
+    caution: 'grill',
+  }),
   v('rest', 'Let it rest', 5, { hands: false }),
   v('fill', 'Fill and roll', 5, {}),
-  v('finish', 'Off the heat: taste and season', 1, { heat: 'off', look: 'It should taste of itself, bright at the end.' }),
+  v('finish', 'Off the heat: taste and season', 1, {
+    heat: 'off',
+    look: 'It should taste of itself, bright at the end.',
+  }),
   v('serve', 'To the table', 2, {}),
 ];
 
@@ -96,46 +156,135 @@ export function verbById(id: string): Verb {
 
 /** Words by which a clause names what is done, most telling first. `lid` closes the pot; `hold`, `release` and `open` are the pot's own. */
 export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Stage[] }[] = [
-  { verb: 'melt', words: /\b(?:rest(?:ing)?|lay) the lid\b|\blid rest(?:ing|s)?\b|\bunder the (?:resting )?lid\b.*\bmelt|\bcover\b.*\buntil (?:the cheese )?melted/i, stages: ['after'] },
-  { verb: 'steamlid', words: /\blid (?:on )?(?:resting|without pressure|, no pressure)|\bwithout pressure\b|\bno pressure\b/i },
-  { verb: 'grill', words: /\b(?:grill|broil|broiler|salamander|torch|blow ?torch)\b/i, stages: ['after', 'table'] },
-  { verb: 'bake', words: /\b(?:bake|roast|hot oven|in the oven|into the oven|air ?fry)\b/i, stages: ['after', 'table'] },
+  {
+    verb: 'melt',
+    words:
+      /\b(?:rest(?:ing)?|lay) the lid\b|\blid rest(?:ing|s)?\b|\bunder the (?:resting )?lid\b.*\bmelt|\bcover\b.*\buntil (?:the cheese )?melted/i,
+    stages: ['after'],
+  },
+  {
+    verb: 'steamlid',
+    words: /\blid (?:on )?(?:resting|without pressure|, no pressure)|\bwithout pressure\b|\bno pressure\b/i,
+  },
+  {
+    verb: 'grill',
+    words: /\b(?:grill|broil|broiler|salamander|torch|blow ?torch)\b/i,
+    stages: ['after', 'table'],
+  },
+  {
+    verb: 'bake',
+    words: /\b(?:bake|roast|hot oven|in the oven|into the oven|air ?fry)\b/i,
+    stages: ['after', 'table'],
+  },
   { verb: 'fill', words: /\b(?:fill|roll|stuff|assemble)\b(?! the pot)/i, stages: ['after', 'table'] },
-  { verb: 'glaze', words: /\b(?:glaze|sticky|until it shines|syrupy|until it coats|baste)\b/i, stages: ['after'] },
+  {
+    verb: 'glaze',
+    words: /\b(?:glaze|sticky|until it shines|syrupy|until it coats|baste)\b/i,
+    stages: ['after'],
+  },
   { verb: 'shred', words: /\b(?:shred|pull apart|pull the|flake)\w*\b/i },
-  { verb: 'bone', words: /\b(?:bone\b|debone|discard the bones?|take (?:out )?the bones|strip the meat|remove the bones?|pick the meat|off the bone)/i, stages: ['after'] },
+  {
+    verb: 'bone',
+    words:
+      /\b(?:bone\b|debone|discard the bones?|take (?:out )?the bones|strip the meat|remove the bones?|pick the meat|off the bone)/i,
+    stages: ['after'],
+  },
   { verb: 'strain', words: /\bstrain\b|\bthrough a sieve\b/i },
   { verb: 'skim', words: /\bskim\b|\bspoon off the fat\b/i },
-  { verb: 'pouroff', words: /\b(?:pour|drain|spoon) off\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b/i },
-  { verb: 'dredge', words: /\b(?:dredge|dust|toss|coat|roll)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'pouroff',
+    words:
+      /\b(?:pour|drain|spoon) off\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b/i,
+  },
+  {
+    verb: 'dredge',
+    words: /\b(?:dredge|dust|toss|coat|roll)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b/i,
+    stages: ['prep', 'open'],
+  },
   { verb: 'marinate', words: /\bmarinat\w*|\bovernight\b/i, stages: ['prep', 'open'] },
   { verb: 'pound', words: /\b(?:pound|flatten|bash)\b.*\b(?:flat|thin|even|cm|mm)?\b/i, stages: ['prep'] },
-  { verb: 'shape', words: /\b(?:roll|form|shape)\b.*\b(?:balls?|patties|meatballs)\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'shape',
+    words: /\b(?:roll|form|shape)\b.*\b(?:balls?|patties|meatballs)\b/i,
+    stages: ['prep', 'open'],
+  },
   { verb: 'soak', words: /\bsoak\b/i, stages: ['prep', 'open'] },
-  { verb: 'render', words: /\brender\w*|\bfrom cold\b|\bcold pot\b|\bcrisp (?:up )?(?:the )?(?:bacon|pancetta|lardons|chorizo)|\b(?:cook|fry) (?:the )?(?:bacon|pancetta|lardons)\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'render',
+    words:
+      /\brender\w*|\bfrom cold\b|\bcold pot\b|\bcrisp (?:up )?(?:the )?(?:bacon|pancetta|lardons|chorizo)|\b(?:cook|fry) (?:the )?(?:bacon|pancetta|lardons)\b/i,
+    stages: ['prep', 'open'],
+  },
   { verb: 'blend', words: /\b(?:blend|blitz|process|grind|pur[eé]e|whizz)\b/i, stages: ['prep', 'open'] },
   { verb: 'blendafter', words: /\b(?:blend|blitz|pur[eé]e|whizz)\b/i, stages: ['after'] },
-  { verb: 'reduce', words: /\b(?:reduce|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a )?half|concentrate)\b/i },
+  {
+    verb: 'reduce',
+    words: /\b(?:reduce|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a )?half|concentrate)\b/i,
+  },
   { verb: 'deglaze', words: /\bdeglaz\w*|\bscrap\w*|\bbubble\b/i, stages: ['prep', 'open'] },
   { verb: 'thicken', words: /\bthicken\w*|\buntil thick\b|\bslurry\b/i, stages: ['after'] },
   { verb: 'pop', words: /\b(?:sizzle|splutter|pop|crackle|crackling)\b/i, stages: ['prep', 'open'] },
-  { verb: 'brown', words: /(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r)\b(?! sugar| rice| onions? until)/i, stages: ['prep', 'open'] },
-  { verb: 'soften', words: /\b(?:soften|sweat|saut[eé]|fry|cook|golden|translucent|caramelis\w*|caramelize\w*)\b/i, stages: ['prep', 'open'] },
-  { verb: 'bloom', words: /\b(?:toast|bloom|stir(?: .{1,40})? for (?:a|one|1|30|2|two|half a) (?:min|sec|minute))|\bfragrant\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'brown',
+    words:
+      /(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r)\b(?! sugar| rice| onions? until)/i,
+    stages: ['prep', 'open'],
+  },
+  {
+    verb: 'soften',
+    words: /\b(?:soften|sweat|saut[eé]|fry|cook|golden|translucent|caramelis\w*|caramelize\w*)\b/i,
+    stages: ['prep', 'open'],
+  },
+  {
+    verb: 'bloom',
+    words:
+      /\b(?:toast|bloom|stir(?: .{1,40})? for (?:a|one|1|30|2|two|half a) (?:min|sec|minute))|\bfragrant\b/i,
+    stages: ['prep', 'open'],
+  },
   { verb: 'season', words: /\b(?:rub|season|salt the|pat dry|sprinkle)\b/i, stages: ['prep', 'open'] },
   { verb: 'rack', words: /\b(?:rack|trivet|steamer basket)\b/i, stages: ['prep', 'open'] },
-  { verb: 'top', words: /\b(?:on top|over the top|do not stir|don['’]t stir|without stirring)\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'top',
+    words: /\b(?:on top|over the top|do not stir|don['’]t stir|without stirring)\b/i,
+    stages: ['prep', 'open'],
+  },
   { verb: 'return', words: /\b(?:return|back (?:in|into|to)|put back|back with)\b|\bback\b/i },
-  { verb: 'liftout', words: /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|transfer|out again|fish out|discard|lift out|take out)\b|\bout\b$|\baside\b/i },
-  { verb: 'heat', words: /\b(?:heat|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'liftout',
+    words:
+      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|transfer|out again|fish out|discard|lift out|take out)\b|\bout\b$|\baside\b/i,
+  },
+  {
+    verb: 'heat',
+    words: /\b(?:heat|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b/i,
+    stages: ['prep', 'open'],
+  },
   { verb: 'boil', words: /\bboil\b/i, stages: ['after'] },
   { verb: 'wilt', words: /\bwilt\w*/i, stages: ['after'] },
-  { verb: 'simmer', words: /\b(?:simmer|cook|warm(?:ed)? through|heat through|bubble)\b/i, stages: ['after'] },
+  {
+    verb: 'simmer',
+    words: /\b(?:simmer|cook|warm(?:ed)? through|heat through|bubble)\b/i,
+    stages: ['after'],
+  },
   { verb: 'slice', words: /\b(?:slice|carve|cut)\b/i, stages: ['after'] },
   { verb: 'rest', words: /\b(?:let (?:it |them )?(?:stand|rest)|rest for)\b/i, stages: ['after', 'table'] },
   { verb: 'finish', words: /\b(?:taste|season|adjust|check the seasoning)\b/i, stages: ['after'] },
-  { verb: 'serve', words: /\b(?:serve|scatter|garnish|sprinkle|spoon (?:it )?over|to (?:the )?table|top with|drizzle|crumble .* over)\b/i, stages: ['after', 'table'] },
+  {
+    verb: 'serve',
+    words:
+      /\b(?:serve|scatter|garnish|sprinkle|spoon (?:it )?over|to (?:the )?table|top with|drizzle|crumble .* over)\b/i,
+    stages: ['after', 'table'],
+  },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|stir together|beat)\b/i, stages: ['prep'] },
-  { verb: 'stirin', words: /\b(?:stir|add|fold|swirl|whisk|mix|put|squeeze|tip|pour|beat|crumble|toss|spread|brush)\b/i, stages: ['after'] },
-  { verb: 'add', words: /\b(?:add|put|pour|place|stir|tip|arrange|nestle|lay|layer|drop|throw|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'stirin',
+    words: /\b(?:stir|add|fold|swirl|whisk|mix|put|squeeze|tip|pour|beat|crumble|toss|spread|brush)\b/i,
+    stages: ['after'],
+  },
+  {
+    verb: 'add',
+    words:
+      /\b(?:add|put|pour|place|stir|tip|arrange|nestle|lay|layer|drop|throw|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b/i,
+    stages: ['prep', 'open'],
+  },
 ];

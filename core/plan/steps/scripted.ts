@@ -1,0 +1,343 @@
+import { shortName } from '../../dish/read';
+import { inOrder, type PlacedItem } from '../../moments/place';
+import { formatDuration, formatVolume } from '../../quantity/format';
+import { BOIL_OFF_G_PER_MIN } from '../../sauce/dose';
+import { verbById } from '../../script/data/verbs';
+import type { Act, Script } from '../../script/read';
+import { CAUTIONS } from '../data/cautions';
+import { MOST_REDUCING_MIN, WORK } from '../data/work';
+import { glazedOf } from '../glazed';
+import { deglazing, prep } from './before';
+import { lastly, serving } from './finish';
+import { stepsOpened } from './opened';
+import { dairy, measuring, thickening } from './sauce';
+import {
+  handwork,
+  kindOf,
+  listed,
+  slurryItems,
+  step,
+  stepItems,
+  type Phase,
+  type Step,
+  type StepInput,
+} from './step';
+import { stepsUnderTheLid } from './underLid';
+
+/** Acts that the pot does, told by the steps under the lid. */
+const OF_THE_POT = new Set(['close', 'hold', 'release', 'open']);
+/** Meat that is already there, for an act that is done to it. */
+const TO_THE_MEAT = new Set([
+  'brown',
+  'liftout',
+  'return',
+  'shred',
+  'slice',
+  'rack',
+  'season',
+  'marinate',
+  'dredge',
+  'pound',
+]);
+/** Acts whose time is waited for rather than worked. */
+const TIMED = new Set([
+  'soften',
+  'simmer',
+  'boil',
+  'bloom',
+  'grill',
+  'bake',
+  'melt',
+  'steamlid',
+  'rest',
+  'glaze',
+  'reduce',
+  'render',
+]);
+
+const PHASE_OPEN: Partial<Record<string, Phase>> = {
+  season: 'prep',
+  marinate: 'prep',
+  dredge: 'prep',
+  pound: 'prep',
+  soak: 'prep',
+  mix: 'prep',
+  shape: 'prep',
+  blend: 'prep',
+  heat: 'sear',
+  render: 'sear',
+  brown: 'sear',
+  pouroff: 'sear',
+  pop: 'soften',
+  soften: 'soften',
+  bloom: 'soften',
+};
+const PHASE_AFTER: Partial<Record<string, Phase>> = {
+  liftout: 'open',
+  shred: 'open',
+  bone: 'open',
+  slice: 'open',
+  skim: 'thicken',
+  strain: 'thicken',
+  blendafter: 'thicken',
+  reduce: 'thicken',
+  simmer: 'thicken',
+  boil: 'thicken',
+  wilt: 'thicken',
+  glaze: 'thicken',
+  dairy: 'dairy',
+  melt: 'dairy',
+};
+
+/** The cook as the recipe tells it, in its order and with its words; what it leaves out and no cook may is put in. */
+export function scriptedSteps(input: StepInput, script: Script): Step[] {
+  const { items } = input;
+  const of = (act: Act): PlacedItem[] => items.filter((i) => i.actId === act.id && i.read.food);
+  const before = script.acts.filter((a) => a.run === 0 && !OF_THE_POT.has(a.verb));
+  const between = (a: Act): boolean =>
+    a.run > 0 && script.acts.some((b) => b.verb === 'close' && b.run === a.run);
+  const after = script.acts.filter((a) => a.run > 0 && !OF_THE_POT.has(a.verb) && !between(a));
+  const loose = items.filter((i) => i.read.food && !i.actId);
+  const firstHot = before.find((a) => ['heat', 'brown', 'render', 'soften', 'pop'].includes(a.verb));
+  const early = loose.filter((i) => ['sear', 'aromatics', 'bloom', 'deglaze'].includes(i.moment));
+  // Fat and salt that no sentence names go in with the first act that wants them.
+  const withFirst = firstHot
+    ? early.filter((i) => i.moment === 'sear' && kindOf(i) !== 'poultry' && kindOf(i) !== 'red-meat')
+    : [];
+  const steps: Step[] = [prep(input)];
+  for (const act of before)
+    steps.push(
+      actStep(
+        act,
+        input,
+        [...of(act), ...(act === firstHot ? withFirst : [])],
+        PHASE_OPEN[act.verb] ?? 'deglaze',
+      ),
+    );
+  const isFilmed = before.some((a) => (a.verb === 'brown' || a.verb === 'render') && a.where === 'pot');
+  if (isFilmed && !before.some((a) => a.verb === 'deglaze'))
+    steps.push(
+      ...deglazing({ ...input, items: input.items.filter((i) => !i.actId && i.moment === 'deglaze') }, true),
+    );
+  const said = new Set(steps.filter((s) => s.id !== 'prep').flatMap((s) => s.items.map((i) => i.lineId)));
+  steps.push(
+    lookBeforeTheLid(
+      input,
+      loose.filter(
+        (i) =>
+          !said.has(i.lineId) &&
+          ['sear', 'aromatics', 'bloom', 'deglaze', 'lid'].includes(i.moment) &&
+          !i.line.later,
+      ),
+    ),
+  );
+  steps.push(...stepsUnderTheLid(input));
+  steps.push(...stepsOpened(input).filter((s) => s.id !== 'aside'));
+  return [...steps, ...afterTheLid(input, script, after, of, loose)];
+}
+
+function afterTheLid(
+  input: StepInput,
+  script: Script,
+  after: readonly Act[],
+  of: (act: Act) => PlacedItem[],
+  loose: readonly PlacedItem[],
+): Step[] {
+  const steps: Step[] = [];
+  const slurry = slurryItems(input.items);
+  const isThickened = slurry.length > 0 || after.some((a) => a.verb === 'thicken');
+  const looseDairy = loose.filter((i) => i.moment === 'dairy');
+  const looseThick = loose.filter((i) => i.moment === 'thicken');
+  const bind = (words: string): Step[] =>
+    [measuring(input), ...thickening(input)].map((s) => (s.id === 'thicken' && words ? { ...s, words } : s));
+  let isBoundYet = false;
+  const cool = (list: readonly PlacedItem[], words: string): Step[] =>
+    list.map((item) => ({ ...dairy(item, input), ...(words ? { words } : {}) }));
+  for (const act of after) {
+    const mine = of(act);
+    if (act.verb === 'thicken') {
+      const others = mine.filter((i) => !slurry.includes(i) && i.moment !== 'dairy' && kindOf(i) !== 'water');
+      if (!isBoundYet) steps.push(...bind(act.words));
+      isBoundYet = true;
+      steps.push(
+        ...cool(
+          mine.filter((i) => i.moment === 'dairy'),
+          act.words,
+        ),
+      );
+      if (others.length)
+        steps.push(actStep({ ...act, verb: 'stirin', id: `${act.id}x` }, input, others, 'thicken'));
+      continue;
+    }
+    if (act.verb === 'serve' || act.verb === 'finish') continue;
+    const toCool = mine.filter((i) => i.moment === 'dairy' && act.verb !== 'melt');
+    const rest = mine.filter((i) => !toCool.includes(i) && i.moment !== 'serve');
+    if (toCool.length && slurry.length && !isBoundYet && !after.some((a) => a.verb === 'thicken')) {
+      steps.push(...bind(''));
+      isBoundYet = true;
+    }
+    // What only simmers comes before what must not boil.
+    if (act.verb === 'simmer' || act.verb === 'boil')
+      steps.push(
+        ...(rest.length || !toCool.length ? [actStep(act, input, rest, 'thicken')] : []),
+        ...cool(toCool, act.words),
+      );
+    else {
+      steps.push(...cool(toCool, act.words));
+      if (rest.length || !toCool.length)
+        steps.push(
+          actStep(
+            act,
+            input,
+            rest,
+            PHASE_AFTER[act.verb] ?? (steps.some((s) => s.phase === 'dairy') ? 'finish' : 'thicken'),
+          ),
+        );
+    }
+  }
+  if (isThickened && !isBoundYet) {
+    // Bound before the first dairy, where the method does not say when.
+    const at = steps.findIndex((s) => s.phase === 'dairy');
+    steps.splice(at < 0 ? steps.length : at, 0, ...bind(''));
+  }
+  if (looseThick.some((i) => !slurry.includes(i)))
+    steps.push(
+      actStep(
+        loosely('stirin', script),
+        input,
+        looseThick.filter((i) => !slurry.includes(i)),
+        'thicken',
+      ),
+    );
+  steps.push(...cool(looseDairy, ''));
+  const said = new Set(steps.flatMap((s) => s.items.map((i) => i.lineId)));
+  const left = inOrder(input.items, 'finish').filter((i) => i.read.food && !said.has(i.lineId));
+  const words = after.find((a) => a.verb === 'finish')?.words ?? '';
+  return [
+    ...steps,
+    { ...lastly(input, left), ...(words ? { words } : {}) },
+    { ...serving(input), ...wordsOf(after.filter((a) => a.verb === 'serve')) },
+  ];
+}
+
+const wordsOf = (acts: readonly Act[]): { words?: string } => {
+  const words = [...new Set(acts.map((a) => a.words))].join(' ');
+  return words ? { words } : {};
+};
+
+/** An act that the recipe does not tell. */
+function loosely(verb: string, script: Script): Act {
+  return {
+    id: `t${script.acts.length}`,
+    verb,
+    stage: 'after',
+    lines: [],
+    again: [],
+    minutes: null,
+    words: '',
+    run: 1,
+    where: 'pot',
+  };
+}
+
+/** One act as a step: what the verb's row says, the recipe's own words, its lines, its time. */
+function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase: Phase): Step {
+  const verb = verbById(act.verb);
+  const names = [...new Set(mine.map((i) => shortName(i.read)))];
+  const again = [
+    ...new Set(
+      act.again.flatMap((index) =>
+        input.items.filter((i) => i.index === index && i.read.food).map((i) => shortName(i.read)),
+      ),
+    ),
+  ];
+  const meat = [...new Set(input.meat.map((m) => m.label))];
+  const isOfMeat = TO_THE_MEAT.has(act.verb);
+  const who = (
+    isOfMeat && mine.length === 0
+      ? again.length
+        ? again
+        : meat
+      : isOfMeat
+        ? [
+            ...mine.filter((i) => /meat|poultry|sausage/.test(kindOf(i) ?? '')).map((i) => shortName(i.read)),
+            ...again,
+          ]
+        : names
+  ).slice(0, 3);
+  const named = who.length ? who : again.length ? again.slice(0, 3) : names.slice(0, 3);
+  const object = named.length
+    ? named.length < names.length && !isOfMeat
+      ? `${named.join(', ')} and the rest`
+      : listed(named)
+    : ['return', 'liftout'].includes(act.verb)
+      ? 'the meat'
+      : '';
+  const title = verb.title.replace('{food}', object).replace(/\s+/g, ' ').trim();
+  const minutes = minutesFor(act, input);
+  const place = act.where === 'pan' ? 'In the pan beside the pot. ' : '';
+  const batches = act.verb === 'brown' && input.batches > 1 ? ` ${input.batches} batches.` : '';
+  const caution = verb.caution ? [CAUTIONS[verb.caution]] : [];
+  return step(
+    `do-${act.id}`,
+    phase,
+    title.charAt(0).toUpperCase() + title.slice(1),
+    `${place}${verb.text}${batches}`.trim(),
+    {
+      items: stepItems(mine),
+      heat: verb.heat,
+      timer:
+        TIMED.has(act.verb) && minutes >= 1
+          ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) }
+          : null,
+      durationS: handwork(minutes, 0.3),
+      hands: verb.hands,
+      look: verb.look,
+      cautions: caution,
+      check: verb.check ?? null,
+      ...(act.words ? { words: act.words } : {}),
+    },
+  );
+}
+
+/** Minutes of an act: the recipe's own, else what it takes here. */
+function minutesFor(act: Act, input: StepInput): number {
+  const verb = verbById(act.verb);
+  if (act.verb === 'brown') return WORK.heatPotMin + Math.max(1, input.batches) * WORK.searBatchMin;
+  if (act.verb === 'reduce' && act.run > 0)
+    return Math.min(
+      MOST_REDUCING_MIN,
+      Math.max(act.minutes ?? 2, input.liquid.sauceAfterG.mid / 2 / BOIL_OFF_G_PER_MIN.high),
+    );
+  if (act.verb === 'glaze') {
+    const glazed = glazedOf(input.items, 'glaze', input.meat, input.liquid.sauceAfterG.mid);
+    return act.minutes ?? Math.min(15, glazed?.minutes ?? verb.minutes);
+  }
+  return Math.min(90, act.minutes ?? verb.minutes);
+}
+
+/** The last look before the lid: what no sentence put in, whether it is thin enough and below the line. */
+function lookBeforeTheLid(input: StepInput, left: readonly PlacedItem[]): Step {
+  const { fill, liquid, kitchen } = input;
+  const title = left.length ? 'Load the rest' : 'Look before the lid';
+  return step(
+    'load',
+    'deglaze',
+    title,
+    `Heat off. ${left.length ? 'The recipe does not say when: now. ' : ''}Thin liquid in the pot: ${formatVolume(Math.max(0, liquid.countedMl.mid), kitchen.units)} counted, ${formatVolume(liquid.needMl, kitchen.units)} needed.`,
+    {
+      items: stepItems(left),
+      heat: 'off',
+      durationS: handwork(left.length ? WORK.loadMin : 0.5, 0.3),
+      cautions: [CAUTIONS.fit],
+      check: `Is the top below the line (${fill.foaming.length ? 'half' : 'two thirds'})?`,
+    },
+  );
+}
+
+/** What a recipe for the stove or the oven became, in a sentence; empty for one for pressure. */
+export function conversionWords(script: Script | null, holdS: number): string {
+  return script?.isConverted
+    ? `The recipe says “${script.convertedFrom.slice(0, 120)}”. Under pressure that is ${formatDuration(holdS)}, computed for these pieces.`
+    : '';
+}
