@@ -66,7 +66,7 @@ test('the whole path by keyboard alone', async ({ page }) => {
       await tabTo(page, /\?/);
       await page.keyboard.press('Space');
     }
-    await tabTo(page, /^\s*(Done|The pin is up|Time is up|The pin is down|Checked another way)/);
+    await tabTo(page, /^\s*(Done|It is at pressure|Time is up|The pin is down|Checked another way)/);
     await page.keyboard.press('Enter');
     await expect(stepTitle(page)).not.toHaveText(title);
   }

@@ -195,32 +195,50 @@ export function learnedTime(
   return first + Math.max(0, timeS - at.firstS);
 }
 
-/** The load whose minutes bound those of any bigger one, g of pieces. Source: a kilo is what printed minutes are written for; spread 20 %. */
-const REFERENCE_LOAD_G = 1000;
+/**
+ * The load that minutes are written for: a kilo of pieces in the sauce of an ordinary braise, poured warm. Minutes belong to the piece,
+ * so they are the same for half of it and for twice as much. Source: what printed minutes are written for; spread 20 %.
+ */
+const REFERENCE = { loadG: 1000, lumpJPerK: 3200, startC: 70 } as const;
 
 /**
- * The minutes suggested: what a run that came up quickly needs, but never fewer than the same pieces get in a kilo's load (a slow
- * come-up of a big batch cooks unevenly), nor than the floor of any cut that is there.
+ * The minutes suggested: what the same pieces need in a kilo's load in this pot and at this height, where it comes up quickly; more
+ * only where this load comes up so fast that the middle would not be hot enough; never fewer than the floor of any cut that is there.
  */
 function suggestFor(input: HeatInput, quick: Run): { minutes: number; lead: number } {
-  const needed = suggestMinutes(quick);
   const loadG = input.judged.reduce(
     (s, j) => s + (j.doneness.safeC === null ? 0 : (input.pieces[j.index]?.massG ?? 0)),
     0,
   );
   const floor = Math.max(0, ...input.judged.map((j) => j.doneness.floorMin));
-  if (loadG <= REFERENCE_LOAD_G) return { ...needed, minutes: Math.max(needed.minutes, floor) };
-  const share = REFERENCE_LOAD_G / loadG;
+  const share = REFERENCE.loadG / Math.max(1, loadG);
   const kilo = new Run(
     {
       ...input,
-      lumpJPerK: input.lumpJPerK * share,
+      lumpJPerK: REFERENCE.lumpJPerK,
+      startC: REFERENCE.startC,
       pieces: input.pieces.map((p) => ({ ...p, massG: p.massG * share })),
     },
     quick.factors,
   );
   kilo.comeUp();
-  return { ...needed, minutes: Math.max(needed.minutes, suggestMinutes(kilo).minutes, floor) };
+  const { minutes, lead } = suggestMinutes(kilo);
+  return { minutes: Math.max(minutes, floor, minutesToHot(quick, Math.max(minutes, floor))), lead };
+}
+
+/** Minutes from `from` up after which every meat of a run that has come up is hot enough, and long enough, when the lid opens. */
+function minutesToHot(run: Run, from: number): number {
+  const start = run.save();
+  const isHot = (minutes: number): boolean => {
+    run.restore(start);
+    run.hold(minutes);
+    run.release(run.input.release);
+    return run.judges.every((j) => j.doneness.safeC === null || j.isHot);
+  };
+  let minutes = from;
+  while (minutes < LONGEST_S / 60 && !isHot(minutes)) minutes++;
+  run.restore(start);
+  return minutes;
 }
 
 /**

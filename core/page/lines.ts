@@ -143,7 +143,12 @@ const plainOf = (text: string): string =>
 
 function features(row: { at: number; text: string; afterBlank: boolean }, pantry: Pantry): PageLine {
   const plain = plainOf(row.text) || row.text.trim();
-  const seen = plain.slice(0, LOOKED_AT);
+  // Markup typed into a text is looked through, and kept as the words it is.
+  const seen =
+    plain
+      .replace(/<[^<>]{1,200}>/g, ' ')
+      .trim()
+      .slice(0, LOOKED_AT) || plain.slice(0, LOOKED_AT);
   const step = plainOf(
     row.text
       .replace(PICTURES, ' ')
@@ -154,8 +159,9 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     .replace(STEP_NUMBER, '')
     .trim();
   const words = seen.split(/\s+/).filter(Boolean);
-  const amount = readAmount(seen);
-  const rest = amount ? amount.rest : seen;
+  const atEnd = /\s(\d[\d.,/½¼¾]*\s?(?:g|kg|ml|l|cl|dl|oz|lb|lbs|cups?|tbsp|tsp))\s*$/i.exec(seen)?.[1];
+  const amount = readAmount(seen) ?? (atEnd ? readAmount(atEnd) : null);
+  const rest = amount && !(atEnd && !readAmount(seen)) ? amount.rest : seen;
   const match = pantry.find(rest.replace(/\([^()]*\)/g, ' ').slice(0, 120)) ?? null;
   const nouns = foodWords(rest.replace(/\([^()]*\)/g, ' ').slice(0, 120));
   const explained = nouns.filter(

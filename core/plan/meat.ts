@@ -16,6 +16,7 @@ import {
   LUMP_J_PER_KG_K,
   PIECE_FLATNESS,
   PLANT_SHELLS,
+  searedC,
   SEAR_COVER,
   START_C,
   THICKEST_FACTOR,
@@ -94,7 +95,7 @@ export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Ki
         frozen,
         fused: false,
         later: item.line.later === true,
-        startC: frozen ? START_C.frozen : item.moment === 'sear' ? START_C.seared : START_C.fridge,
+        startC: startOf(item, frozen, said ?? usual),
         safeC,
         doneness: donenessOf(cut, kitchen.authority),
       },
@@ -109,18 +110,20 @@ export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Ki
     }
     if (dish.settings.frozen !== null) {
       main.frozen = dish.settings.frozen;
-      main.startC = main.frozen
-        ? START_C.frozen
-        : main.item.moment === 'sear'
-          ? START_C.seared
-          : START_C.fridge;
     }
+    main.startC = startOf(main.item, main.frozen, main.thicknessMm);
     if (dish.settings.fused && main.frozen) {
       main.fused = true;
       main.thicknessMm = Math.max(main.thicknessMm, lumpMm(main.massG));
     }
   }
   return found;
+}
+
+/** Temperature at which a piece goes under the lid, °C. */
+function startOf(item: PlacedItem, frozen: boolean, thicknessMm: number): number {
+  if (frozen) return START_C.frozen;
+  return item.moment === 'sear' ? searedC(thicknessMm) : START_C.fridge;
 }
 
 /** Smallest side of a frozen lump of this mass, mm: as wide as long and half as thick, as a pack freezes. */

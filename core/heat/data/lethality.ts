@@ -30,6 +30,7 @@ export const LETHALITY: Record<'us' | 'uk', Record<SafeClass, LethalityTable>> =
         [60, 35 * 60],
         [62.8, 13 * 60],
         [65.6, 4.5 * 60],
+        [68.3, 54],
         [71.1, 17],
         [74, 2],
       ],

@@ -63,11 +63,19 @@ export const START_C = {
   fridge: 6,
   frozen: -18,
   frozenVeg: -82,
-  seared: 14,
   softened: 85,
   deglazed: 60,
   searedPot: 95,
 } as const;
+/**
+ * Mean temperature of a seared piece, °C, by its thickness in mm: what browning two sides puts in, spread over the piece. Source:
+ * heat of a few minutes in hot fat against the mass behind each side; spread 30 %.
+ */
+export const SEARED = { fromC: 6, mostC: 40, perMm: 800 } as const;
+export function searedC(thicknessMm: number): number {
+  return SEARED.fromC + Math.min(SEARED.mostC, SEARED.perMm / Math.max(1, thicknessMm));
+}
+
 /** Heat capacity of sauce and vegetables, J/kgK. Source: food-engineering tables for 80 % water; spread 6 %. */
 export const LUMP_J_PER_KG_K = 3900;
 /** The thickest piece in a pot against the average one. Source: sorting ordinary packs by thickness; spread 5 %. */

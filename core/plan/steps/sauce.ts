@@ -27,9 +27,24 @@ export function stepsForTheSauce(input: StepInput): Step[] {
   return [measuring(input), ...whisking(input), ...reducing(input), ...thickening(input)];
 }
 
-/** The dairy, one after the other, into sauce that has stopped boiling. */
+/** The dairy, one after the other, into sauce that has stopped boiling: one wait for all of it. */
 export function dairying(input: StepInput): Step[] {
-  return inOrder(input.items, 'dairy').map((item) => dairy(item, input));
+  return dairyInTurn(inOrder(input.items, 'dairy'), input).steps;
+}
+
+/** Dairy in the order given, each from what the one before it has left, °C; and what the last one leaves. */
+export function dairyInTurn(
+  list: readonly PlacedItem[],
+  input: StepInput,
+  fromC?: number,
+): { steps: Step[]; fromC: number | undefined } {
+  let now = fromC;
+  const steps = list.map((item) => {
+    const made = dairy(item, input, now);
+    now = made.afterC ?? now;
+    return made.step;
+  });
+  return { steps, fromC: now };
 }
 
 /** Blended or strained, as the house likes it. */
@@ -150,16 +165,22 @@ export function thickening(input: StepInput): Step[] {
 }
 
 /** One dairy food: how long the sauce has to cool for it, what it is tempered with, and that it goes in off the boil. */
-export function dairy(item: PlacedItem, input: StepInput): Step {
+function dairy(
+  item: PlacedItem,
+  input: StepInput,
+  fromC: number | undefined,
+): { step: Step; afterC?: number } {
   const { items, kitchen, heat } = input;
   const cls = item.read.food?.dairy;
   const id = `dairy-${item.lineId}-${item.part ? 'b' : 'a'}`;
   if (!cls)
-    return step(id, 'dairy', `Stir in ${item.read.foodText}`, 'Off the boil, stirring.', {
-      items: stepItems([item]),
-      heat: 'low',
-      durationS: handwork(WORK.dairyMin, 0.3),
-    });
+    return {
+      step: step(id, 'dairy', `Stir in ${item.read.foodText}`, 'Off the boil, stirring.', {
+        items: stepItems([item]),
+        heat: 'low',
+        durationS: handwork(WORK.dairyMin, 0.3),
+      }),
+    };
   const temp = (c: number): string => formatTemp(c, kitchen.units);
   const sharp = items.some(
     (i) => (kindOf(i) === 'vinegar' || kindOf(i) === 'wine') && i.moment === 'deglaze',
@@ -168,6 +189,7 @@ export function dairy(item: PlacedItem, input: StepInput): Step {
     bound: isBound(input),
     sharp,
     boilsC: heat.boilsAtC,
+    ...(fromC === undefined ? {} : { fromC }),
   });
   const waits = d.waitS > 20;
   const wait = waits
@@ -181,11 +203,18 @@ export function dairy(item: PlacedItem, input: StepInput): Step {
       : 'Slowly, stirring. ';
   const { name } = DAIRY[cls];
   const melts = cls.endsWith('cheese') && cls !== 'cream-cheese';
-  return step(id, 'dairy', `${melts ? 'Melt in' : 'Stir in'} the ${name}`, `${wait}${temper}${d.note}`, {
-    items: stepItems([item]),
-    heat: 'off',
-    timer: waits ? { name: `Cool for the ${name}`, seconds: Math.round(d.waitS) } : null,
-    durationS: sumRanges([around(d.waitS, 0.33), handwork(WORK.dairyMin, 0.3)]),
-    look: 'Smooth. If grains show, it is too hot: off the heat and whisk.',
-  });
+  const made = step(
+    id,
+    'dairy',
+    `${melts ? 'Melt in' : 'Stir in'} the ${name}`,
+    `${wait}${temper}${d.note}`,
+    {
+      items: stepItems([item]),
+      heat: 'off',
+      timer: waits ? { name: `Cool for the ${name}`, seconds: Math.round(d.waitS) } : null,
+      durationS: sumRanges([around(d.waitS, 0.33), handwork(WORK.dairyMin, 0.3)]),
+      look: 'Smooth. If grains show, it is too hot: off the heat and whisk.',
+    },
+  );
+  return { step: made, afterC: Math.min(d.afterC, fromC ?? d.afterC) };
 }

@@ -10,7 +10,7 @@ import { glazedOf } from '../glazed';
 import { deglazing, prep } from './before';
 import { lastly, serving } from './finish';
 import { stepsOpened } from './opened';
-import { dairy, measuring, thickening } from './sauce';
+import { dairyInTurn, measuring, thickening } from './sauce';
 import {
   handwork,
   kindOf,
@@ -151,8 +151,12 @@ function afterTheLid(
   const bind = (words: string): Step[] =>
     [measuring(input), ...thickening(input)].map((s) => (s.id === 'thicken' && words ? { ...s, words } : s));
   let isBoundYet = false;
-  const cool = (list: readonly PlacedItem[], words: string): Step[] =>
-    list.map((item) => ({ ...dairy(item, input), ...(words ? { words } : {}) }));
+  let fromC: number | undefined;
+  const cool = (list: readonly PlacedItem[], words: string): Step[] => {
+    const made = dairyInTurn(list, input, fromC);
+    fromC = made.fromC;
+    return made.steps.map((s) => (words ? { ...s, words } : s));
+  };
   for (const act of after) {
     const mine = of(act);
     if (act.verb === 'thicken') {
