@@ -112,6 +112,13 @@ export class LadleDb extends Dexie {
       });
     // Readings of devices during a cook, and one small photo of each.
     this.version(4).stores({ readings: '[cookId+kind+chunk], cookId', photos: 'cookId' });
+    // A household says whose minutes it follows: what was kept before follows the recipe where it is harmless.
+    this.version(5)
+      .stores({})
+      .upgrade(async (tx) => {
+        const kept = KitchenSchema.safeParse(await tx.table<KitchenRow>('kitchen').get('home'));
+        if (kept.success) await tx.table('kitchen').put({ ...kept.data, id: 'home' });
+      });
   }
 }
 

@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs';
+import { foldCook } from '../cook/cook';
+import { planDish } from '../plan/plan';
 import fc from 'fast-check';
 import { emptyDish } from '../dish/dish';
 import { defaultKitchen } from '../plan/kitchen';
@@ -77,5 +80,18 @@ describe('the backup file', () => {
     fc.assert(
       fc.property(fc.oneof(fc.string({ maxLength: 200 }), fc.json()), (text) => void readBackup(text)),
     );
+  });
+});
+
+describe('a backup of the version before', () => {
+  const read = readBackup(readFileSync('core/formats/fixtures/backup-0.3.json', 'utf8'));
+
+  it('opens whole, takes the new defaults, and every dish is planned', () => {
+    if (!read.ok) throw new Error(read.message);
+    const { kitchen, dishes, events } = read.backup;
+    expect([dishes.length, read.mended, kitchen.altitudeM, kitchen.allergens]).toEqual([3, 0, 420, ['nuts']]);
+    expect(kitchen.rules.minutes).toBe('recipe');
+    expect(foldCook(events).status).not.toBe('none');
+    for (const dish of dishes) expect(planDish(dish, kitchen).steps.length).toBeGreaterThan(8);
   });
 });

@@ -1,0 +1,204 @@
+import fc from 'fast-check';
+import { judgeScript, scriptCases } from '../../corpora/judge';
+import { emptyDish, type Dish } from '../dish/dish';
+import { readLine } from '../dish/read';
+import { Pantry } from '../pantry/pantry';
+import { defaultKitchen } from '../plan/kitchen';
+import { planDish } from '../plan/plan';
+import { VERBS, verbById } from './data/verbs';
+import { linesMeant } from './align';
+import { readScript } from './read';
+
+const pantry = new Pantry();
+const dishOf = (lines: readonly string[], method: string): Dish => ({
+  ...emptyDish('d', 'Test', 0),
+  lines: lines.map((text, i) => ({ id: `l${i}`, text })),
+  method,
+});
+const planOf = (lines: readonly string[], method: string) =>
+  planDish(dishOf(lines, method), defaultKitchen());
+
+describe('dishes that are each cooked their own way', () => {
+  it.each(scriptCases('corpora/scripts/open.txt').map((c) => [c.name, c] as const))('%s', (_name, c) => {
+    const r = judgeScript(c);
+    expect([r.inOrder, r.extra]).toEqual([r.acts, 0]);
+    expect(r.wrong.length).toBeLessThanOrEqual(1);
+  });
+});
+
+describe('which line a mention means', () => {
+  const meant = (clause: string, ...lines: string[]): string[] =>
+    linesMeant(
+      clause,
+      lines.map((l) => ({ read: readLine(l, pantry) })),
+      pantry,
+    ).map((i) => lines[i]!);
+
+  it.each([
+    ['return the chicken', ['8 chicken thighs', '400 ml chicken stock'], ['8 chicken thighs']],
+    ['pour in the stock', ['8 chicken thighs', '400 ml chicken stock'], ['400 ml chicken stock']],
+    [
+      'add the chicken, stock and thyme',
+      ['8 chicken thighs', '400 ml chicken stock', '2 sprigs thyme'],
+      ['8 chicken thighs', '400 ml chicken stock', '2 sprigs thyme'],
+    ],
+    ['add the cinnamon', ['1 cinnamon stick', '2 tsp ground cumin'], ['1 cinnamon stick']],
+    [
+      'stir in the ground spices',
+      ['2 tsp ground cumin', '1 star anise', '1 tsp turmeric'],
+      ['2 tsp ground cumin', '1 tsp turmeric'],
+    ],
+    ['scatter with spring onions', ['1 onion', '3 spring onions'], ['3 spring onions']],
+    [
+      'add everything but the cream',
+      ['1 kg beef chuck', '2 onions', '100 ml double cream'],
+      ['1 kg beef chuck', '2 onions'],
+    ],
+    ['squeeze in the lime', ['4 lime leaves', '1 lime'], ['1 lime']],
+  ])('“%s”', (clause, lines, wanted) => expect(meant(clause, ...lines)).toEqual(wanted));
+});
+
+describe('a method becomes steps', () => {
+  it('of a dump recipe: a handful, nothing browned, nothing thickened unasked', () => {
+    const plan = planOf(
+      ['1 kg chicken breasts', '1 jar salsa', '300 ml chicken stock', '1 packet taco seasoning'],
+      'Put everything in the pot. Cook on high pressure for 12 minutes. Natural release 10 minutes. Shred the chicken and serve.',
+    );
+    const titles = plan.steps.map((s) => s.title).join('|');
+    expect(titles).not.toMatch(/Brown|Soften|Thicken|How much sauce|Deglaze/);
+    expect(titles).toMatch(/In with .*Close and set.*Hold.*Shred/);
+    expect(plan.steps.find((s) => s.title.startsWith('Shred'))?.words).toMatch(/Shred the chicken/);
+  });
+
+  it('with what comes after in its order: lifted out, reduced, under the grill', () => {
+    const plan = planOf(
+      ['1.5 kg pork ribs', '300 ml apple juice', '100 ml ketchup', '2 tbsp honey'],
+      'Stand the ribs on a rack over the juice. High pressure 22 minutes, natural release. Lift out the ribs. Boil the ketchup and honey with the juices until sticky. Brush over and put under the grill for 5 minutes.',
+    );
+    const ids = plan.steps.map((s) => s.title);
+    const at = (re: RegExp): number => ids.findIndex((t) => re.test(t));
+    expect(at(/on the rack/)).toBeLessThan(at(/Close and set/));
+    expect(at(/Lift out/)).toBeGreaterThan(at(/Check the/));
+    expect(at(/glaze/i)).toBeGreaterThan(at(/Lift out/));
+    expect(at(/grill/)).toBeGreaterThan(at(/glaze/i));
+    expect(plan.steps.find((s) => /grill/.test(s.title))?.cautions.join()).toMatch(/oven-proof/);
+  });
+
+  it('for the stove becomes one for pressure, and says so', () => {
+    const { script, steps } = planOf(
+      ['1 kg beef chuck, cubed', '2 onions', '1 tbsp oil', '500 ml stock'],
+      'Brown the beef in the oil. Add the onions and stock. Cover and simmer gently for 2 hours. Taste and serve.',
+    );
+    expect(script).toMatchObject({ isConverted: true });
+    expect(script?.convertedFrom).toMatch(/2 hours/);
+    expect(steps.some((s) => s.kind === 'hold')).toBe(true);
+  });
+
+  it('keeps a second lid apart: what comes later is not in the first', () => {
+    const plan = planOf(
+      ['1 kg lamb neck', '400 ml stock', '500 g potatoes, in 3 cm pieces'],
+      'Brown the lamb. Add the stock and scrape. Lock the lid, 20 minutes at high pressure, quick release. Add the potatoes, close again and cook 5 minutes at high pressure. Quick release.',
+    );
+    expect(plan.items.find((i) => i.lineId === 'l2')).toMatchObject({ moment: 'lid', line: { later: true } });
+    expect(plan.heat.second?.then).toBe('pressure');
+    expect(plan.steps.find((s) => s.id === 'load')?.items.map((i) => i.lineId)).not.toContain('l2');
+  });
+
+  it('follows its minutes where they do no harm, and says what differs where they do', () => {
+    const lines = ['900 g beef chuck, in 4 cm cubes', '500 ml stock'];
+    const method = (n: number): string =>
+      `Brown the beef. Add the stock and scrape. High pressure ${n} minutes, natural release.`;
+    const computed = planOf(lines, '').heat.holdS / 60;
+    const more = planOf(lines, method(computed + 3));
+    expect([more.heat.holdS / 60, more.told.isFollowed]).toEqual([computed + 3, true]);
+    const short = planOf(lines, method(9));
+    expect(short.told.isFollowed).toBe(false);
+    expect(short.findings.find((f) => f.id === 'recipe-minutes')?.text).toMatch(/says 9 min; here it is/);
+    expect(
+      planOf(lines, method(computed + 3).replace('natural release', 'natural release 15 minutes, then vent'))
+        .ventAfterMin,
+    ).toBe(15);
+  });
+});
+
+describe('laws of scripts', () => {
+  const SENTENCES = [
+    'Heat the oil and brown the chicken.',
+    'Soften the onions for 5 minutes.',
+    'Stir in the spices.',
+    'Do not stir.',
+    'Pour in the stock and scrape.',
+    'Return the chicken.',
+    'Lock the lid and cook at high pressure for 9 minutes.',
+    'Quick release.',
+    'Natural release 10 minutes.',
+    'Add the potatoes, close again and cook 4 minutes under pressure.',
+    'Stir in the cream.',
+    'Whisk the cornflour with the water and stir in.',
+    'Half of the parsley in, the rest over the top.',
+    'Simmer until thick.',
+    'Serve with rice.',
+    'Put everything in.',
+    '🍲',
+  ];
+  const LINES = [
+    '8 chicken thighs',
+    '1 tbsp oil',
+    '2 onions',
+    '2 tsp paprika',
+    '1 tsp cumin',
+    '400 ml chicken stock',
+    '400 g potatoes',
+    '100 ml double cream',
+    '1 tbsp cornflour',
+    '2 tbsp water',
+    '1 handful parsley',
+    '3 zorblaxes',
+  ];
+
+  it('never throw, take no line twice, and put every line into one step', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom(...SENTENCES), { maxLength: 14 }),
+        fc.subarray(LINES, { minLength: 2 }),
+        (told, lines) => {
+          const method = told.join(' ');
+          const script = readScript(
+            method,
+            lines.map((l) => ({ read: readLine(l, pantry) })),
+            pantry,
+          );
+          const shares = new Map<number, number>();
+          for (const act of script?.acts ?? []) {
+            if (!['close', 'hold', 'release', 'open'].includes(act.verb))
+              expect(verbById(act.verb).id).toBe(act.verb);
+            for (const l of act.lines) shares.set(l.index, (shares.get(l.index) ?? 0) + l.share);
+          }
+          for (const share of shares.values()) expect(share).toBeLessThanOrEqual(1 + 1e-9);
+          const plan = planOf(lines, method);
+          const ids = plan.steps.map((s) => s.id);
+          expect(new Set(ids).size).toBe(ids.length);
+          const said = plan.steps.flatMap((s) => [s.title, s.text, s.words ?? '', s.look]).join('\n');
+          expect(said).not.toMatch(/NaN|undefined|\{food\}| {2}/);
+          const used = new Set(
+            plan.steps.filter((s) => s.id !== 'prep').flatMap((s) => s.items.map((i) => i.lineId)),
+          );
+          // The slurry's own water is poured with its starch.
+          const missing = plan.items.filter(
+            (i) => i.read.food && i.read.food.kind !== 'water' && !used.has(i.lineId),
+          );
+          expect(missing.map((i) => i.line.text)).toEqual([]);
+        },
+      ),
+      { numRuns: 80 },
+    );
+  });
+
+  it('every verb has its words', () => {
+    for (const verb of VERBS) {
+      expect(verb.title.length).toBeGreaterThan(3);
+      expect(verb.minutes).toBeGreaterThan(0);
+    }
+    expect(() => verbById('dance')).toThrow();
+  });
+});
