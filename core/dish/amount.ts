@@ -344,6 +344,15 @@ export function withTrailingUnit(amount: Amount, foodText: string, food: Food | 
   return isOwn ? { ...amount, unitId } : amount;
 }
 
+/** What a size does to the weight: things grow, packages come in a few sizes near the usual one. Source: markets and shelves; spread 20 %. */
+const SIZE_FACTORS = {
+  grown: { small: 0.7, medium: 1, large: 1.35 },
+  packed: { small: 0.6, medium: 1, large: 1 },
+} as const;
+/** A usual package below this is the small one already, g. */
+const SMALL_ANYWAY_G = 200;
+const PACKED = new Set(['can', 'jar', 'packet', 'carton', 'bag', 'bottle', 'tube', 'tray']);
+
 /** Grams of drained solids in each gram of a canned pulse's net weight. Source: label practice, spread 8 %. */
 const DRAINED_SHARE = 0.6;
 
@@ -373,12 +382,18 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
       return { g: (unit.perUnit / 25.4) * perInch, spread: 0.4 };
     }
     const sized = amount.size ? food?.pieceG[amount.size] : undefined;
-    const sizeFactor = amount.size === 'large' ? 1.35 : amount.size === 'small' ? 0.7 : 1;
+    const sizeFactor = SIZE_FACTORS[PACKED.has(unitId) ? 'packed' : 'grown'][amount.size ?? 'medium'];
     const own =
       unitId === 'each'
         ? (sized ?? (food?.pieceG['each'] ? food.pieceG['each'] * sizeFactor : undefined))
         : food?.pieceG[unitId];
-    if (own) return { g: own * (unitId === 'each' ? 1 : sizeFactor), spread: Math.max(unit.spread, 0.1) };
+    // A tin that is small anyway is not made smaller by the word.
+    const isSmallAnyway = PACKED.has(unitId) && (own ?? 0) < SMALL_ANYWAY_G;
+    if (own)
+      return {
+        g: own * (unitId === 'each' || isSmallAnyway ? 1 : sizeFactor),
+        spread: Math.max(unit.spread, 0.1),
+      };
     if (unitId === 'piece' && food?.pieceG['each'])
       return { g: food.pieceG['each'] * sizeFactor, spread: 0.3 };
     const byKind = unitId === 'each' && food ? EACH_G[food.kind] : undefined;

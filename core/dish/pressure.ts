@@ -12,7 +12,7 @@ export interface PressureRun {
 
 /** Words that only a recipe under pressure has. */
 const EVIDENCE =
-  /\b(?:pressure[- ]?cook\w*|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down))\b/i;
+  /\b(?:pressure[- ]?cook\w*|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down))\b/i;
 const CLOSES =
   /\b(?:(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|bring(?:s|ing)? (?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook\w*|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 const AT_PRESSURE = /\b(?:pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
@@ -73,7 +73,8 @@ export function clausesOf(method: string): string[] {
  * The stretches under pressure that a method tells of, in order; none for a recipe of the stove or the oven. Minutes of searing or of
  * the release are never those under pressure. Never throws; silent where it is unsure.
  */
-export function pressureRuns(method: string): PressureRun[] {
+export function pressureRuns(told: string): PressureRun[] {
+  const method = told.replace(/\blbs?\.(?=\s)/gi, 'lb');
   if (!EVIDENCE.test(method)) return [];
   const runs: PressureRun[] = [];
   let run: PressureRun | null = null;
@@ -114,7 +115,9 @@ export function pressureRuns(method: string): PressureRun[] {
         : /\bhigh\b|\bHP\b/i.test(clause)
           ? 'high'
           : null;
-    if (run && isRelease && (isClosed || run.minutes !== null)) {
+    // Once it is let go, only the rest of the same release belongs to it: "let it stand 3 minutes" is no second one.
+    const isRest = run?.release === 'natural' && QUICK.test(clause);
+    if (run && isRelease && (isClosed || run.release === null || isRest)) {
       releaseOf(run, clause, timeBeforeRelease ? null : minutes);
       isClosed = false;
     }

@@ -74,6 +74,8 @@ const DRIED_PULSES: readonly (readonly [cooked: string, dried: string])[] = [
   ['black-eyed-pea', 'dried-black-eyed-pea'],
   ['mixed-beans', 'dried-bean'],
 ];
+/** Tins of every size. */
+const TINS: readonly string[] = ['can', 'can1', 'can2', 'can2half', 'can300', 'can303', 'can10'];
 const CANNED = /\b(?:canned|tinned|cans?|tins?|jars?|jarred|pouch)\b/i;
 const COOKED = /\b(?:canned|tinned|cans?|tins?|jars?|jarred|pouch|(?<!un)cooked)\b/i;
 const DRY_OR_SOAKED = /\bdr(?:ied|y)\b|\bsoaked\b|\bovernight\b|\braw\b/i;
@@ -105,9 +107,31 @@ const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: 
   {
     from: 'tomato',
     to: 'chopped-tomatoes',
-    unit: ['can', 'can1', 'can2', 'can2half', 'can300', 'can303', 'can10', 'jar', 'carton'],
+    unit: [...TINS, 'jar', 'carton'],
   },
-  { from: 'tomato', to: 'chopped-tomatoes', word: /\b(?:canned|tinned)\b/i },
+  ...['tomato', 'plum-tomato', 'cherry-tomato', 'beefsteak-tomato'].flatMap((from) => [
+    { from, to: 'chopped-tomatoes', unit: [...TINS] },
+    { from, to: 'chopped-tomatoes', word: /\b(?:canned|tinned|tins?|cans?)\b/i },
+  ]),
+  ...['green-chilli', 'red-chilli', 'poblano'].map((from) => ({
+    from,
+    to: 'canned-green-chilies',
+    unit: [...TINS],
+  })),
+  { from: 'mushroom', to: 'canned-mushroom', unit: [...TINS] },
+  // A bouillon that is poured is a stock; by the spoon, or said to be a powder, it is a concentrate.
+  ...['stock-cube', 'bouillon-paste'].flatMap((from) =>
+    [
+      { to: 'beef-stock', word: /\bbeef\b/i },
+      { to: 'vegetable-stock', word: /\bveg/i },
+      { to: 'chicken-stock' },
+    ].map((rule) => ({
+      from,
+      ...rule,
+      unit: ['ml', 'cl', 'dl', 'l', 'cup', 'pint', 'quart', 'floz'],
+      not: /\b(?:powder|granul|cube|paste|base|concentrate)/i,
+    })),
+  ),
   {
     from: 'tomato-paste',
     to: 'passata',
@@ -358,6 +382,13 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   // Five centilitres of garlic are five cloves of it.
   if (amount?.unitId === 'cl' && food?.kind === 'aromatic') amount = { ...amount, unitId: 'clove' };
 
+  const sizeAfter = /\((small|medium|large|big)\)/i.exec(clean)?.[1]?.toLowerCase();
+  if (amount?.unitId === 'each' || amount?.unitId === 'piece')
+    if (sizeAfter && !amount.size)
+      amount = {
+        ...amount,
+        size: sizeAfter === 'big' ? 'large' : (sizeAfter as 'small' | 'medium' | 'large'),
+      };
   if (amount) amount = withTrailingUnit(withBracketedWeight(amount, rest), foodText, food);
   const isElsewhere =
     /^\W*(?:\d+|an?|one|half a)?\s*(?:recipe|quantity|batch|portion|amount)s?\s+(?:of\s+)?\p{L}/iu.test(

@@ -51,8 +51,7 @@ export function planDairy(
   const limit = (options.bound ? figures.boundC : figures.plainC) - (options.sharp ? 5 : 0);
   const needs = figures.temper && dairyG > 20;
   // What is tempered first is never hotter than what it ends in: where mixing alone is cool enough there is nothing to wait for.
-  const mixing =
-    needs && sauceG > 0 ? Math.min(MIXING_MOST_C, ((limit - FRIDGE_C) * dairyG) / sauceG) : 0;
+  const mixing = needs && sauceG > 0 ? Math.min(MIXING_MOST_C, ((limit - FRIDGE_C) * dairyG) / sauceG) : 0;
   const waitToC = Math.min(limit + mixing, boilsC - (limit >= boilsC ? 0 : 1));
   const from = Math.min(options.fromC ?? boilsC - 2, boilsC);
   const waitS = waitToC >= boilsC - 1 ? 0 : coolingS(sauceG, from, waitToC);

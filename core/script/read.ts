@@ -183,6 +183,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     }
     const isHold =
       isForPressure &&
+      !NO_PRESSURE.test(text) &&
       minutesNamed(text) !== null &&
       HOLDS.test(text) &&
       !/\b(?:natural|release|heat)\b/i.test(text.replace(/(?:,|and)?\s*natural.*$/i, ''));
@@ -438,9 +439,11 @@ function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[] {
       last && last.run === act.run && last.stage === act.stage
         ? last.verb === 'mix' && ['season', 'marinate', 'dredge'].includes(act.verb)
           ? act.verb
-          : last.verb === 'stirin' && ['simmer', 'boil', 'wilt'].includes(act.verb) && !act.lines.length
+          : last.verb === 'serve' && act.verb === 'melt'
             ? act.verb
-            : null
+            : last.verb === 'stirin' && ['simmer', 'boil', 'wilt'].includes(act.verb) && !act.lines.length
+              ? act.verb
+              : null
         : null;
     if (last && becomes) {
       last.verb = becomes;
@@ -469,5 +472,13 @@ function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[] {
     }
     out.push({ ...act, lines: [...act.lines], again: [...act.again] });
   }
-  return out.map((a, i) => ({ ...a, id: `a${i}` }));
+  return out.map((a, i) => ({
+    ...a,
+    id: `a${i}`,
+    // What goes in before another lid is put in, not stirred through.
+    verb:
+      a.verb === 'stirin' && out.slice(i + 1).some((b) => b.verb === 'close' && b.run === a.run)
+        ? 'add'
+        : a.verb,
+  }));
 }
