@@ -1,5 +1,15 @@
 import { existsSync, readFileSync } from 'node:fs';
-import {DEFAULT_RULES, Pantry, emptyDish, placeDish, readLine, readMethod, readPage, readScript, stripBullet } from '../core/index';
+import {
+  DEFAULT_RULES,
+  Pantry,
+  emptyDish,
+  placeDish,
+  readLine,
+  readMethod,
+  readPage,
+  readScript,
+  stripBullet,
+} from '../core/index';
 
 const pantry = new Pantry();
 
@@ -47,7 +57,9 @@ export function judgeLine(c: LineCase) {
     { ...emptyDish('d', 'One line', 0), lines: [{ id: 'l', text: c.text }] },
     { pantry, system: 'us', rules: DEFAULT_RULES },
   );
-  const { read, moment } = parts[0]!;
+  const [first] = parts;
+  if (!first) throw new Error('A line is always placed');
+  const { read, moment } = first;
   const mid = parts.reduce((s, p) => s + p.massG.mid, 0);
   const food =
     c.foods[0] === '-'
@@ -111,7 +123,8 @@ const plain = (text: string): string =>
 export function judgePage(c: PageCase) {
   const text = c.rows.map((r) => r.text).join('\n');
   const page = readPage(text, pantry);
-  const got = page.recipes[0]!;
+  const [got] = page.recipes;
+  if (!got) throw new Error('A page always has a recipe');
   const wanted: string[] = [];
   for (const r of c.rows) {
     if (r.label === 'i') wanted.push(r.text);
@@ -221,11 +234,16 @@ export function scriptCases(file: string): ScriptCase[] {
       const field = (name: string): string => new RegExp(`^${name}: (.*)$`, 'm').exec(block)?.[1] ?? '';
       return {
         name: block.split('\n')[0] ?? '',
-        lines: field('lines').split(';').map((l) => l.trim()),
+        lines: field('lines')
+          .split(';')
+          .map((l) => l.trim()),
         method: field('method'),
         acts: [...field('acts').matchAll(/([a-z]+)(?:\(([^)]*)\))?/g)].map((m) => ({
           verb: m[1] ?? '',
-          lines: (m[2] ?? '').split(',').map((l) => l.trim()).filter(Boolean),
+          lines: (m[2] ?? '')
+            .split(',')
+            .map((l) => l.trim())
+            .filter(Boolean),
         })),
       };
     });
@@ -236,7 +254,11 @@ const ON_BOARD = new Set(['season', 'marinate', 'dredge', 'pound']);
 
 /** Verbs of the wanted acts that came in their order, lines at the right verb, and acts that nobody asked for. */
 export function judgeScript(c: ScriptCase) {
-  const read = readScript(c.method, c.lines.map((text) => ({ read: readLine(text, pantry) })), pantry);
+  const read = readScript(
+    c.method,
+    c.lines.map((text) => ({ read: readLine(text, pantry) })),
+    pantry,
+  );
   const got = read?.acts ?? [];
   const verbs = got.map((a) => a.verb);
   const table = c.acts.map(() => verbs.map(() => 0));
@@ -251,7 +273,11 @@ export function judgeScript(c: ScriptCase) {
   const wanted = c.acts.flatMap((a) => a.lines.map((l) => [a.verb, l] as const));
   const wrong = wanted.filter(([verb, name]) => {
     const at = c.lines.findIndex((l) => l.toLowerCase().includes(name));
-    return !got.some((a) => a.verb === verb && (a.lines.some((l) => l.index === at) || (ON_BOARD.has(verb) && a.again.includes(at))));
+    return !got.some(
+      (a) =>
+        a.verb === verb &&
+        (a.lines.some((l) => l.index === at) || (ON_BOARD.has(verb) && a.again.includes(at))),
+    );
   });
   return {
     acts: c.acts.length,
@@ -259,17 +285,23 @@ export function judgeScript(c: ScriptCase) {
     extra: got.length - inOrder,
     lines: wanted.length,
     wrong,
-    got: got.map((a) => `${a.verb}(${a.lines.map((l) => c.lines[l.index]?.slice(0, 18)).join(', ')}${a.again.length ? ' +' : ''})`),
+    got: got.map(
+      (a) =>
+        `${a.verb}(${a.lines.map((l) => c.lines[l.index]?.slice(0, 18)).join(', ')}${a.again.length ? ' +' : ''})`,
+    ),
   };
 }
 
 export function benchScripts(which = 'open', verbose = false): void {
   const all = scriptCases(`corpora/scripts/${which}.txt`).map((c) => ({ c, r: judgeScript(c) }));
-  const sum = (f: (r: ReturnType<typeof judgeScript>) => number): number => all.reduce((s, x) => s + f(x.r), 0);
+  const sum = (f: (r: ReturnType<typeof judgeScript>) => number): number =>
+    all.reduce((s, x) => s + f(x.r), 0);
   console.log(
     `${which} scripts (${all.length}): acts in order ${sum((r) => r.inOrder)} of ${sum((r) => r.acts)}, lines at the right act ${sum((r) => r.lines - r.wrong.length)} of ${sum((r) => r.lines)}, acts nobody asked for ${sum((r) => r.extra)}`,
   );
   if (verbose)
     for (const { c, r } of all)
-      console.log(`  ${c.name}: ${r.inOrder}/${r.acts}, extra ${r.extra}\n    want ${c.acts.map((a) => `${a.verb}(${a.lines.join(', ')})`).join(' ')}\n    got  ${r.got.join(' ')}\n    wrong ${r.wrong.map((w) => w.join(':')).join('; ')}`);
+      console.log(
+        `  ${c.name}: ${r.inOrder}/${r.acts}, extra ${r.extra}\n    want ${c.acts.map((a) => `${a.verb}(${a.lines.join(', ')})`).join(' ')}\n    got  ${r.got.join(' ')}\n    wrong ${r.wrong.map((w) => w.join(':')).join('; ')}`,
+      );
 }

@@ -69,6 +69,10 @@ const OF_THE_POT = new Set([
   'ingredient',
 ]);
 
+/** How a thing is cut, behind its name: "green chillies slit". */
+const CUT =
+  /^(?:chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|slit|cut|finely|roughly|thinly)$/;
+
 /** Words that say too little alone. */
 const NOT_ALONE = new Set([
   'brown',
@@ -133,7 +137,10 @@ export function linesMeant(clause: string, lines: readonly ScriptLine[], pantry:
       return foodWords(part).filter((_, k) => !covered.has(k));
     }),
   );
-  const lastOf = (line: ScriptLine): string => foodWords(line.read.foodText).at(-1) ?? '';
+  const lastOf = (line: ScriptLine): string => {
+    const own = foodWords(line.read.foodText);
+    return own.findLast((w) => !CUT.test(w)) ?? own.at(-1) ?? '';
+  };
   const found = new Set<number>();
   const everything = EVERYTHING.test(clause);
   const except = EXCEPT.exec(clause)?.[1];

@@ -437,13 +437,20 @@ function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[] {
     // What is mixed first and then rubbed in, and what is stirred in and then simmered, is one thing to do.
     const becomes =
       last && last.run === act.run && last.stage === act.stage
-        ? last.verb === 'mix' && ['season', 'marinate', 'dredge'].includes(act.verb)
+        ? last.verb === 'add' &&
+          ['soften', 'bloom'].includes(act.verb) &&
+          isEmpty(act) &&
+          act.stage === 'open'
           ? act.verb
-          : last.verb === 'serve' && act.verb === 'melt'
-            ? act.verb
-            : last.verb === 'stirin' && ['simmer', 'boil', 'wilt'].includes(act.verb) && !act.lines.length
+          : last.verb === 'add' && act.verb === 'reduce' && isEmpty(act) && act.stage === 'open'
+            ? 'deglaze'
+            : last.verb === 'mix' && ['season', 'marinate', 'dredge'].includes(act.verb)
               ? act.verb
-              : null
+              : last.verb === 'serve' && act.verb === 'melt'
+                ? act.verb
+                : last.verb === 'stirin' && ['simmer', 'boil', 'wilt'].includes(act.verb) && !act.lines.length
+                  ? act.verb
+                  : null
         : null;
     if (last && becomes) {
       last.verb = becomes;

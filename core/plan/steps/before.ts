@@ -154,8 +154,10 @@ export function deglazing(input: StepInput, isFilmed = false): Step[] {
     step(
       'deglaze',
       'deglaze',
-      'Deglaze and scrape',
-      `Pour in${deglaze.length ? '' : ' a splash of the stock'}, flat spoon, scrape the whole floor.${boils ? ' Boil it by half.' : ''}`,
+      isFilmed && !deglaze.length ? 'Scrape the floor' : 'Deglaze and scrape',
+      isFilmed && !deglaze.length
+        ? 'The recipe does not say so: flat spoon, the whole floor, before the lid.'
+        : `Pour in${deglaze.length ? '' : ' a splash of the stock'}, flat spoon, scrape the whole floor.${boils ? ' Boil it by half.' : ''}`,
       {
         items: stepItems(deglaze),
         heat: 'high',

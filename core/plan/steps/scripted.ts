@@ -247,7 +247,9 @@ function loosely(verb: string, script: Script): Act {
 /** One act as a step: what the verb's row says, the recipe's own words, its lines, its time. */
 function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase: Phase): Step {
   const verb = verbById(act.verb);
-  const names = [...new Set(mine.map((i) => shortName(i.read)))];
+  const nameOf = (i: PlacedItem): string =>
+    i.read.foodText.split(' ').length > 2 && i.read.known ? i.read.known : shortName(i.read);
+  const names = [...new Set(mine.map(nameOf))];
   const again = [
     ...new Set(
       act.again.flatMap((index) =>
