@@ -8,6 +8,7 @@ import {
   type CookEvent,
   type Dish,
 } from '../core/index';
+import { benchCorpora, benchScripts } from '../corpora/judge';
 import { FORTY, TWENTY } from './forty';
 import { measure, printTable } from './clock';
 import { benchFindings } from './findings';
@@ -71,5 +72,7 @@ printTable('foldCook', [{ what: '400 events', ...measure(() => void foldCook(eve
 benchHeat();
 benchSauce();
 benchReading();
+benchCorpora('open');
+benchScripts('open');
 benchSearch();
 benchFindings();

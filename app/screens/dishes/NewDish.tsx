@@ -49,10 +49,10 @@ function methodWords(hints: MethodHints): string {
     hints.late.length ? 'what goes in at the end' : '',
   ].filter(Boolean);
   if (said.length)
-    return `The method says: ${said.join('; ')}. The minutes are computed for your pot all the same.`;
+    return `The method says: ${said.join('; ')}. Its minutes are kept where they are enough in your pot.`;
   return hints.underPressure
     ? 'The method is kept with the dish.'
-    : 'The method is for the stove or the oven: it is kept, and the split is computed.';
+    : 'The method is for the stove or the oven: its order is kept, its minutes are computed for your pot.';
 }
 
 /** Lines that the cook turned, by their words, as positions in the text as it is now. */
