@@ -12,7 +12,7 @@ export interface PressureRun {
 
 /** Words that only a recipe under pressure has. */
 const EVIDENCE =
-  /\b(?:pressure[- ]?cook\w*|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down))\b/i;
+  /\b(?:pressure[- ]?cook\w*|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
 const CLOSES =
   /\b(?:(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|bring(?:s|ing)? (?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook\w*|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 const AT_PRESSURE = /\b(?:pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
@@ -133,7 +133,12 @@ function isAtPressureFirst(clause: string): boolean {
   const before = clause.slice(0, time.index);
   const after = clause.slice(time.index + time[0].length);
   if (/^\s*(?:of\s+)?(?:natural|NPR|NR)|^\s*(?:release|rest)/i.test(after)) return false;
-  if (/natural|NPR|\bNR\b|releas|stand|wait|leave|come down/i.test(before)) return false;
+  if (
+    /natural|NPR|\bNR\b|releas|stand|wait|leave|come down|drop|fall|sink|subside|by itself|of its own/i.test(
+      before,
+    )
+  )
+    return false;
   return /\b(?:high|low|pressure|HP|LP)\b/i.test(clause);
 }
 

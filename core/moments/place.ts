@@ -227,7 +227,15 @@ function partsOf(
     rule?.parts &&
     !(scripted && (scripted[0]?.moment === 'serve' || isHeldBack(scripted[0]?.moment ?? 'lid')))
   )
-    return { by: 'rule', ruleId, computed: rule.parts.map((p) => p.moment), parts: rule.parts };
+    return {
+      by: 'rule',
+      ruleId,
+      computed: rule.parts.map((p) => p.moment),
+      // What goes under the lid goes in where the method names the line.
+      parts: rule.parts.map((p) =>
+        isHeldBack(p.moment) || !scripted?.[0]?.actId ? p : { ...p, actId: scripted[0].actId },
+      ),
+    };
   if (scripted && !(heading && isLater(heading)))
     return { by: 'method', ruleId, computed: scripted.map(() => computed), parts: scripted };
   const late = !isHeldBack(computed) && !asked ? hint : undefined;

@@ -71,7 +71,29 @@ const LONG_MIN = 15;
 const LONG = /\b(?:simmer|bake|braise|roast|cook|stew|cover(?:ed)?|slow|low|oven)\b/i;
 const BESIDE = /\b(?:wide |frying |large |separate |heavy )?(?:pan|skillet)\b/i;
 
+const IN_THE_POT = new Set([
+  'add',
+  'soften',
+  'bloom',
+  'brown',
+  'deglaze',
+  'return',
+  'top',
+  'reduce',
+  'simmer',
+]);
 const ON_THE_BOARD = new Set(['season', 'marinate', 'dredge', 'pound', 'soak']);
+
+/** What a clause makes of its lines: "to a smooth paste". Named again, it is they, and no line that ends in the same noun. */
+const MADE = /\b(?:in)?to an? (?:\p{L}+ ){0,2}?(paste|pur[ée]e|powder|sauce|cream|syrup|batter|mash)\b/iu;
+const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
+
+/** Minutes that a clause gives, seconds too; null where it gives none. */
+function timeNamed(text: string): number | null {
+  const seconds = SECONDS.exec(text);
+  if (!seconds) return minutesNamed(text);
+  return Number(seconds[2] ?? seconds[1]) / 60;
+}
 
 /** Words that begin a new thing to do. */
 const STARTS =
@@ -117,6 +139,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
   let run = 0;
   let where: Act['where'] = 'pot';
   let lastNamed: number[] = [];
+  const made = new Map<string, number[]>();
   const put = (
     verb: string,
     at: Stage,
@@ -144,7 +167,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
         return { index, share };
       }),
       again: meant.filter((i) => !fresh.includes(i)),
-      minutes: minutesNamed(part.text),
+      minutes: timeNamed(part.text),
       words: part.sentence.replace(/^\d{1,2}[.)]\s*/, '').slice(0, 400),
       run,
       where,
@@ -154,7 +177,15 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
   };
   parts.forEach((part, n) => {
     const { text } = part;
-    const named = linesMeant(text, lines, pantry);
+    const product = [...made.keys()].find((w) => new RegExp(`\\bthe (?:\\p{L}+ )?${w}\\b`, 'iu').test(text));
+    const named = [
+      ...new Set([
+        ...linesMeant(withoutMade(text, product), lines, pantry),
+        ...(product ? (made.get(product) ?? []) : []),
+      ]),
+    ].sort((a, b) => a - b);
+    const making = MADE.exec(text)?.[1]?.toLowerCase();
+    if (making && named.length > 1) made.set(making, named);
     // "Do not brown the lamb: add it with the stock": it is what was named last.
     const isMeat = (i: number): boolean =>
       KINDS.meat.includes((lines[i]?.read.food?.kind ?? 'other') as 'poultry');
@@ -225,7 +256,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     }
     if (/\bserve[sd]?\b/i.test(text) && stage === 'after') stage = 'table';
     where = stage !== 'after' && BESIDE.test(text) ? 'pan' : /\bpot|cooker\b/i.test(text) ? 'pot' : where;
-    const verb = verbOf(text, stage, meant, lines, acts.at(-1));
+    const verb = verbOf(withoutMade(text, product), stage, meant, lines, acts.at(-1));
     if (verb === null) {
       const inferred = inferVerb(
         text,
@@ -240,6 +271,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
         return;
       }
       const before = acts.at(-1);
+      if (before && before.stage === stage && before.stage !== 'closed') before.minutes ??= timeNamed(text);
       const fresh = meant.filter((i) => (used.get(i) ?? 0) < 1);
       if (before && fresh.length && before.stage !== 'closed')
         for (const index of fresh) {
@@ -289,6 +321,12 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     : null;
 }
 
+/** The clause without what it makes, and without the name of what was made before: neither names a line. */
+function withoutMade(text: string, product: string | undefined): string {
+  const rest = text.replace(MADE, ' ');
+  return product ? rest.replace(new RegExp(`\\bthe (?:\\p{L}+ )?${product}\\b`, 'giu'), ' ') : rest;
+}
+
 function longestCooking(parts: readonly { text: string }[]): number {
   let best = -1;
   let most = LONG_MIN;
@@ -323,6 +361,8 @@ function verbOf(
     )
       return 'thicken';
     if (said === 'simmer' && /\buntil (?:it is )?thick/i.test(text)) return 'thicken';
+    // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
+    if (said === 'thicken' && !some(KINDS.starch) && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
     if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add'].includes(said ?? '')) return 'dairy';
     if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
     if (said === 'stirin' && last?.verb === 'thicken' && !meant.length) return null;
@@ -349,6 +389,9 @@ function verbOf(
   if (said === 'add' || said === 'season' || said === 'mix') {
     if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open')
       return some(KINDS.spice) ? 'bloom' : 'add';
+    // Seasoned in the pot: nothing is rubbed in any more.
+    if (said === 'season' && stage === 'open' && !some(KINDS.meat) && last && IN_THE_POT.has(last.verb))
+      return 'add';
     if (said === 'add' && stage === 'open') {
       const hadHeat =
         last &&

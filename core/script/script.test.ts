@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { judgeScript, scriptCases } from '../../corpora/judge';
 import { emptyDish, type Dish } from '../dish/dish';
+import { pressureRuns } from '../dish/pressure';
 import { readLine } from '../dish/read';
 import { Pantry } from '../pantry/pantry';
 import { defaultKitchen } from '../plan/kitchen';
@@ -200,5 +201,87 @@ describe('laws of scripts', () => {
       expect(verb.minutes).toBeGreaterThan(0);
     }
     expect(() => verbById('dance')).toThrow();
+  });
+});
+
+describe('what a method makes, leaves and counts in seconds', () => {
+  const acts = (method: string, ...lines: string[]) =>
+    readScript(
+      `${method} Lock the lid and cook at high pressure for 9 minutes.`,
+      lines.map((text) => ({ read: readLine(text, pantry) })),
+      pantry,
+    )?.acts ?? [];
+
+  it.each(['paste', 'purée', 'powder'])('takes “to a %s” for what is made, never for a line', (made) => {
+    const read = acts(
+      `Blend the shallots and garlic to a smooth ${made}. Heat the oil and fry the ${made} for 4 minutes.`,
+      '5 shallots',
+      '4 cloves garlic',
+      `2 tbsp tamarind ${made}`,
+      '2 tbsp coconut oil',
+    );
+    expect(read.some((a) => a.lines.some((l) => l.index === 2))).toBe(false);
+    expect(read.find((a) => a.verb === 'soften')?.again).toEqual([0, 1]);
+  });
+
+  it('counts seconds as seconds', () => {
+    const read = acts(
+      'Melt the butter, add the garlic and cook 30 seconds.',
+      '1 tbsp butter',
+      '3 cloves garlic',
+    );
+    expect(read.find((a) => a.lines.some((l) => l.index === 1))?.minutes).toBeCloseTo(0.5);
+  });
+
+  it('rubs nothing into what is in the pot already', () => {
+    const read = acts(
+      'Brown the chicken. Pour in the stock, season with the salt.',
+      '800 g chicken thighs',
+      '300 ml chicken stock',
+      '1 tsp salt',
+    );
+    expect(read.map((a) => a.verb)).not.toContain('season');
+  });
+
+  it.each(['Let stand', 'Leave to sit', 'Rest'])('%s to thicken is no boil after the cream', (words) => {
+    const plan = planDish(
+      {
+        ...emptyDish('d', 'Pasta', 0),
+        lines: ['2 chicken breasts', '700 ml chicken stock', '120 ml double cream'].map((text, i) => ({
+          id: `l${i}`,
+          text,
+        })),
+        method: `Pour in the stock, add the chicken. High pressure 6 minutes. Stir in the cream. ${words} 5 minutes to thicken.`,
+      },
+      defaultKitchen(),
+    );
+    const cream = plan.steps.findIndex((s) => s.phase === 'dairy');
+    expect(cream).toBeGreaterThan(0);
+    expect(plan.steps.slice(cream).some((s) => s.id === 'thicken')).toBe(false);
+  });
+
+  it.each([
+    'Seal and cook on high for 8 minutes, then let the pressure drop naturally for 5 minutes.',
+    'Lock and cook on high 8 minutes. Let the pressure fall by itself for 5 minutes.',
+    'Sealed and set to high for 8 minutes, then let its pressure come down for 5 minutes.',
+  ])('knows a lid told without the word lid: %s', (method) => {
+    expect(pressureRuns(method)).toMatchObject([{ minutes: 8, release: 'ten', releaseMin: 5 }]);
+  });
+
+  it('puts a tin that is parted in where the method names it', () => {
+    const plan = planDish(
+      {
+        ...emptyDish('d', 'Curry', 0),
+        lines: ['1 kg beef shin', '200 ml beef stock', '400 ml tin coconut milk'].map((text, i) => ({
+          id: `l${i}`,
+          text,
+        })),
+        method:
+          'Add the beef, stock and coconut milk. Cook at high pressure for 35 minutes, natural release.',
+      },
+      defaultKitchen(),
+    );
+    const load = plan.steps.find((s) => s.id === 'load');
+    expect(load?.items ?? []).toEqual([]);
   });
 });

@@ -271,7 +271,16 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
           ]
         : names
   ).slice(0, 3);
-  const named = who.length ? who : again.length ? again.slice(0, 3) : names.slice(0, 3);
+  // Fat is what a thing is fried in, not what is fried.
+  const isOnlyFat = mine.length > 0 && mine.every((i) => ['oil', 'butter'].includes(kindOf(i) ?? ''));
+  const named =
+    isOnlyFat && again.length && !isOfMeat
+      ? again.slice(0, 3)
+      : who.length
+        ? who
+        : again.length
+          ? again.slice(0, 3)
+          : names.slice(0, 3);
   const object = named.length
     ? named.length < names.length && !isOfMeat
       ? `${named.join(', ')} and the rest`
@@ -279,7 +288,11 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     : ['return', 'liftout'].includes(act.verb)
       ? 'the meat'
       : '';
-  const title = verb.title.replace('{food}', object).replace(/\s+/g, ' ').trim();
+  const isOfMeatToo = act.verb === 'soften' && mine.some((i) => /meat|poultry/.test(kindOf(i) ?? ''));
+  const title = (isOfMeatToo ? 'Cook {food}' : verb.title)
+    .replace('{food}', object)
+    .replace(/\s+/g, ' ')
+    .trim();
   const minutes = minutesFor(act, input);
   const place = act.where === 'pan' ? 'In the pan beside the pot. ' : '';
   const batches = act.verb === 'brown' && input.batches > 1 ? ` ${input.batches} batches.` : '';
