@@ -105,7 +105,7 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
   const script = scriptFor(dish.method, scripted, options.pantry);
   const places = script ? placesOf(script, scripted) : null;
   const hints = script ? null : dish.method ? lateHints(readMethod(dish.method), read, options.pantry) : null;
-  const place = (isFollowed: (r: ReadLine) => boolean): PlacedItem[] =>
+  const place = (isFollowed: (r: ReadLine, index: number) => boolean): PlacedItem[] =>
     dish.lines.flatMap((line, index) => {
       const r = read[index];
       const s = scaled[index];
@@ -125,16 +125,25 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
         index,
         context,
         s,
-        isFollowed(r) ? hints?.get(index) : undefined,
-        isFollowed(r) ? places?.get(index) : undefined,
+        isFollowed(r, index) ? hints?.get(index) : undefined,
+        isFollowed(r, index) ? places?.get(index) : undefined,
       );
     });
   const followed = place(() => true);
   // With the pot under its least liquid because the method moved some of it, the method was misread: it stays.
   if (!(hints?.size || places?.size) || pouredMl(followed) >= (options.needMl ?? 0)) return followed;
-  const kept = place((r) => (r.food?.thin ?? 0) < 0.5);
+  // By a script only what is poured to make steam is doubted, and only where it was moved: the soy of a glaze stays with the glaze.
+  const isDoubted = (r: ReadLine, index: number): boolean =>
+    (r.food?.thin ?? 0) >= 0.5 &&
+    (!places ||
+      (r.food !== null &&
+        STEAM_LIQUIDS.has(r.food.kind) &&
+        (places.get(index) ?? []).some((p) => isHeldBack(p.moment))));
+  const kept = place((r, index) => !isDoubted(r, index));
   return pouredMl(kept) > pouredMl(followed) ? kept : followed;
 }
+
+const STEAM_LIQUIDS: ReadonlySet<FoodKind> = new Set(['stock', 'water', 'wine', 'beer', 'juice']);
 
 /** Thin liquid poured before the lid, ml. */
 function pouredMl(items: readonly PlacedItem[]): number {

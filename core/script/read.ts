@@ -71,6 +71,10 @@ const LONG_MIN = 15;
 const LONG = /\b(?:simmer|bake|braise|roast|cook|stew|cover(?:ed)?|slow|low|oven)\b/i;
 const BESIDE = /\b(?:wide |frying |large |separate |heavy )?(?:pan|skillet)\b/i;
 
+const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
+const ON_IT = /\bon (?:it|there|this|top of it)\b/i;
+const OTHER_PAN = /\b(?:small|separate|another|second|other|dry) (?:frying )?(?:pan|skillet)\b/i;
+
 const IN_THE_POT = new Set([
   'add',
   'soften',
@@ -150,7 +154,10 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     const isOnBoard = (i: number): boolean =>
       ON_THE_BOARD.has(verb) && KINDS.meat.includes((lines[i]?.read.food?.kind ?? 'other') as 'poultry');
     const fresh = meant.filter((i) => (used.get(i) ?? 0) < 1 && !isOnBoard(i));
+    // "Half the garam masala and the turmeric": half of what stands next to the word, of all only where it names nothing.
     const isHalf = HALF.test(part.text) && meant.length > 0;
+    const nextTo = /\b(?:half|½)\b(?: of)?([^,;&]*?)(?=,|;|&|\band\b|\bwith\b|$)/i.exec(part.text)?.[1] ?? '';
+    const halved = isHalf ? linesMeant(nextTo, lines, pantry) : [];
     const act: Act = {
       id: `a${acts.length}`,
       verb,
@@ -160,7 +167,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
         const share =
           REST.test(part.text) || before > 0
             ? 1 - before
-            : isHalf && !/by (?:a )?half/i.test(part.text)
+            : isHalf && !/by (?:a )?half/i.test(part.text) && (!halved.length || halved.includes(index))
               ? 0.5
               : 1;
         used.set(index, before + share);
@@ -255,8 +262,14 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       if (OPENS.test(text) && !meant.length) return;
     }
     if (/\bserve[sd]?\b/i.test(text) && stage === 'after') stage = 'table';
-    where = stage !== 'after' && BESIDE.test(text) ? 'pan' : /\bpot|cooker\b/i.test(text) ? 'pot' : where;
-    const verb = verbOf(withoutMade(text, product), stage, meant, lines, acts.at(-1));
+    // What is told for the hob is cooked in its one pan: here that is the pot.
+    const isBeside = BESIDE.test(text) && (isForPressure || OTHER_PAN.test(text));
+    if (stage === 'after' || /\bpot|cooker\b/i.test(text)) where = 'pot';
+    else if (isBeside) where = 'pan';
+    const told = verbOf(withoutMade(text, product), stage, meant, lines, acts.at(-1));
+    // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
+    const isOnRack = told === 'add' && meant.some(isMeat) && RACK.test(part.sentence) && ON_IT.test(text);
+    const verb = isOnRack ? 'rack' : told;
     if (verb === null) {
       const inferred = inferVerb(
         text,
@@ -271,7 +284,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
         return;
       }
       const before = acts.at(-1);
-      if (before && before.stage === stage && before.stage !== 'closed') before.minutes ??= timeNamed(text);
+      if (before && before.stage === stage) before.minutes ??= timeNamed(text);
       const fresh = meant.filter((i) => (used.get(i) ?? 0) < 1);
       if (before && fresh.length && before.stage !== 'closed')
         for (const index of fresh) {
@@ -372,6 +385,7 @@ function verbOf(
       return some(KINDS.dairy) ? 'dairy' : 'stirin';
     return said;
   }
+  if (said === 'rack' && all(KINDS.thin)) return 'add';
   if (said === 'soften' || said === 'brown') {
     if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
     if (some(KINDS.meat) && !some(KINDS.aromatic))

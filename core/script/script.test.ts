@@ -268,6 +268,53 @@ describe('what a method makes, leaves and counts in seconds', () => {
     expect(pressureRuns(method)).toMatchObject([{ minutes: 8, release: 'ten', releaseMin: 5 }]);
   });
 
+  it('halves what stands next to the word, and no more', () => {
+    const [marinate] = acts(
+      'Marinate the chicken in the yogurt, half the garam masala and the turmeric.',
+      '150 g yogurt',
+      '2 tsp garam masala',
+      '1 tsp turmeric',
+    );
+    expect(marinate?.lines).toEqual([
+      { index: 0, share: 1 },
+      { index: 1, share: 0.5 },
+      { index: 2, share: 1 },
+    ]);
+  });
+
+  it('stands meat on the rack, and pours its liquid under it', () => {
+    const read = acts(
+      'Pour the apple juice into the pot with the trivet and stand the ribs on it.',
+      '250 ml apple juice',
+      '1.2 kg pork ribs',
+    );
+    expect(read.slice(0, 2).map((a) => [a.verb, a.lines[0]?.index])).toEqual([
+      ['add', 0],
+      ['rack', 1],
+    ]);
+  });
+
+  it('cooks a dish of the hob in the pot, its one pan; a second pan stays a pan', () => {
+    const hob = readScript(
+      'Heat the ghee in a wide pan and fry the onion. Toast the cumin in a small pan. Add the chicken and simmer for 25 minutes, covered.',
+      ['2 tbsp ghee', '1 onion', '1 tsp cumin', '750 g chicken thighs'].map((text) => ({
+        read: readLine(text, pantry),
+      })),
+      pantry,
+    );
+    const whereOf = (index: number) => hob?.acts.find((a) => a.lines.some((l) => l.index === index))?.where;
+    expect([whereOf(1), whereOf(2)]).toEqual(['pot', 'pan']);
+  });
+
+  it('leaves the soy of a glaze with the glaze, however little is in the pot', () => {
+    const plan = planOf(
+      ['1.2 kg pork ribs', '100 ml apple juice', '60 ml honey', '2 tbsp soy sauce'],
+      'Pour in the juice, add the ribs. High pressure 25 minutes, natural release. Simmer the honey and soy until sticky. Brush over.',
+    );
+    expect(plan.items.find((i) => i.index === 3)?.moment).toBe('finish');
+    expect(plan.items.find((i) => i.index === 1)?.actId).toBeDefined();
+  });
+
   it('puts a tin that is parted in where the method names it', () => {
     const plan = planDish(
       {
