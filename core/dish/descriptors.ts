@@ -126,7 +126,10 @@ export function describe(text: string): Descriptors {
             /\bcub(?:es?|ed)\b|\bchunks?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |inch |cm |even )pieces\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b/i,
           )
         ? 'cubed'
-        : has(text, /\bslic(?:es?|ed)\b|\bstrips?\b/i)
+        : has(
+              text,
+              /\bslic(?:es?|ed)\b(?! (?:to serve|for serving|at the end|after|when|later))|\bstrips?\b/i,
+            )
           ? 'sliced'
           : has(text, /\bwhole\b|\bin one piece\b|(?<!at the )\bjoint\b/i)
             ? 'whole'

@@ -447,6 +447,10 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   }
   return {
     ...words,
+    // A joint "sliced to serve" is cooked first: it is no garnish.
+    ...(food && /^(?:poultry|red-meat)$/.test(food.kind) && CARVED_LATER.test(clean)
+      ? { written: null }
+      : {}),
     text,
     amount,
     food,
@@ -462,6 +466,8 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     doubt,
   };
 }
+
+const CARVED_LATER = /\b(?:sliced|carved|shredded|pulled) (?:to serve|for serving)\b/i;
 
 const LIQUOR =
   /\b(?:dissolved|made up|made|mixed|soaked|steeped|rehydrated|crumbled)\s+(?:in|into|with)\s+(.{1,40}?)\s*(?:of\s+)?(?:(?:just|freshly|boiling|boiled|hot|warm|cold|very)[\s-]+)*(?:water|liquid|stock|broth|wine)\b/i;

@@ -1,7 +1,7 @@
 import { isHeldBack } from '../dish/moment';
 import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
-import { CUBED_EXPONENT, cutById, isLoose, SAFE_C, type Cut } from '../heat/data/cuts';
+import { CUBED_EXPONENT, cutById, isLoose, SAFE_C, SLICED_POULTRY_MM, type Cut } from '../heat/data/cuts';
 import type { PieceSpec } from '../heat/piece';
 import { softeningOf, type Softening } from '../heat/data/softness';
 import { donenessOf, type Doneness } from '../heat/doneness';
@@ -79,7 +79,9 @@ export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Ki
     const cubed = item.read.cut === 'cubed';
     const boneless = item.read.bone === 'out' || cubed || item.read.cut === 'sliced';
     const said = item.read.thicknessMm;
-    const usual = boneless && cut.bonelessMm ? cut.bonelessMm : cut.thicknessMm;
+    const ordinary = boneless && cut.bonelessMm ? cut.bonelessMm : cut.thicknessMm;
+    const isSliced = item.read.cut === 'sliced' && food.kind === 'poultry';
+    const usual = isSliced ? Math.min(SLICED_POULTRY_MM, ordinary) : ordinary;
     const frozen = item.read.frozen;
     const safeC = SAFE_C[kitchen.authority][cut.safe];
     return [

@@ -315,6 +315,34 @@ describe('what a method makes, leaves and counts in seconds', () => {
     expect(plan.items.find((i) => i.index === 1)?.actId).toBeDefined();
   });
 
+  it.each(['Finish with', 'Taste and season with', 'Off the heat finish it with'])(
+    'says every line of “%s” once, and none in the simmer before it',
+    (words) => {
+      const plan = planOf(
+        [
+          '600 g chicken thighs',
+          '400 ml chicken stock',
+          '150 g green beans',
+          '1 lime',
+          '100 ml double cream',
+        ],
+        `Pour in the stock, add the chicken. High pressure 9 minutes, quick release. Add the beans and simmer 5 minutes. ${words} the lime juice and cream.`,
+      );
+      const said = plan.steps.filter((s) => s.id !== 'prep').flatMap((s) => s.items.map((i) => i.name));
+      expect(said.filter((n) => /lime/.test(n))).toHaveLength(1);
+      expect(said.filter((n) => /cream/.test(n))).toHaveLength(1);
+      const simmer = plan.steps.find((s) => /simmer/i.test(s.title));
+      expect(simmer?.items.map((i) => i.name).join(' ') ?? '').not.toMatch(/lime/);
+    },
+  );
+
+  it('holds sliced poultry no longer than whole, and a joint that is sliced to serve as a joint', () => {
+    const method = 'Pour in the stock, add the meat. Pressure cook. Quick release.';
+    const hold = (line: string): number => planOf([line, '400 ml chicken stock'], method).heat.suggestedMin;
+    expect(hold('600 g chicken breast, sliced')).toBeLessThan(hold('600 g chicken breast'));
+    expect(hold('1.2 kg turkey breast, sliced to serve')).toBe(hold('1.2 kg turkey breast'));
+  });
+
   it('puts a tin that is parted in where the method names it', () => {
     const plan = planDish(
       {

@@ -46,6 +46,8 @@ export const CUTS_SOURCE = {
  * stews. Source: nobody prints less for pieces of an ordinary size; spread 30 %.
  */
 const FLOOR_MIN = { lean: 2, quick: 3, stewing: 8, stewsFrom95Min: 60 } as const;
+/** Poultry written as sliced, with no figure: about a finger, mm. Source: ordinary kitchen practice; spread 40 %. */
+export const SLICED_POULTRY_MM = 12;
 const floorOf = (tenderAt95Min: number): number =>
   tenderAt95Min < 10 ? FLOOR_MIN.lean : tenderAt95Min < FLOOR_MIN.stewsFrom95Min ? FLOOR_MIN.quick : FLOOR_MIN.stewing;
 

@@ -146,7 +146,6 @@ function afterTheLid(
   const steps: Step[] = [];
   const slurry = slurryItems(input.items);
   const isThickened = slurry.length > 0 || after.some((a) => a.verb === 'thicken');
-  const looseDairy = loose.filter((i) => i.moment === 'dairy');
   const looseThick = loose.filter((i) => i.moment === 'thicken');
   const bind = (words: string): Step[] =>
     [measuring(input), ...thickening(input)].map((s) => (s.id === 'thicken' && words ? { ...s, words } : s));
@@ -213,7 +212,14 @@ function afterTheLid(
         'thicken',
       ),
     );
-  steps.push(...cool(looseDairy, ''));
+  // No cream is ever left out, whatever the sentence was that named it.
+  const before = new Set(steps.flatMap((s) => s.items.map((i) => i.lineId)));
+  steps.push(
+    ...cool(
+      input.items.filter((i) => i.moment === 'dairy' && i.read.food && !before.has(i.lineId)),
+      '',
+    ),
+  );
   const said = new Set(steps.flatMap((s) => s.items.map((i) => i.lineId)));
   const left = inOrder(input.items, 'finish').filter((i) => i.read.food && !said.has(i.lineId));
   const words = after.find((a) => a.verb === 'finish')?.words ?? '';

@@ -268,6 +268,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   { verb: 'slice', words: /\b(?:slice|carve|cut)\b/i, stages: ['after'] },
   { verb: 'rest', words: /\b(?:let (?:it |them )?(?:stand|rest)|rest for)\b/i, stages: ['after', 'table'] },
+  { verb: 'stirin', words: /\bfinish(?:ed)? (?:it |off |the \w+ )?with\b/i, stages: ['after', 'table'] },
   { verb: 'finish', words: /\b(?:taste|season|adjust|check the seasoning)\b/i, stages: ['after'] },
   {
     verb: 'serve',
