@@ -38,8 +38,6 @@ export type Softness = 'still hard' | 'firm' | 'soft' | 'falling apart';
 
 /** Share of the time to tender from which meat is just done, or a plant firm. */
 const JUST = 0.6;
-/** What a minute more or less adds to the longest stew: no cook tells it, and minutes of a kilo differ by as much from those of a load. */
-const A_MINUTE = 0.03;
 /** Nothing softens below this, °C. */
 const SOFTENS_FROM_C = 40;
 const DRIES_FROM_C = 75;
@@ -106,7 +104,7 @@ export function tendernessOf(
   if (doneness.dryAfterMin !== null && progress.hotS > doneness.dryAfterMin * 60) return 'dry';
   if (doneness.tenderAt95Min === 0) return 'tender';
   if (progress.tender < JUST) return 'under';
-  if (progress.tender < 1 - A_MINUTE) return 'just done';
+  if (progress.tender < 1) return 'just done';
   return progress.tender < doneness.apart ? 'tender' : 'falling apart';
 }
 
