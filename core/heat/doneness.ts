@@ -88,6 +88,11 @@ export class Judge {
     return !lethality || this.progress.lethal >= 1;
   }
 
+  /** Hot enough, long enough, and not what is called under. */
+  get isServed(): boolean {
+    return this.isHot && (this.doneness.tenderAt95Min === 0 || this.progress.tender >= JUST);
+  }
+
   /** Hot enough, long enough, and tender. Plants have only to be soft. */
   get isDone(): boolean {
     return this.isHot && (this.doneness.tenderAt95Min === 0 || this.progress.tender >= 1);

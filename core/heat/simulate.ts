@@ -196,47 +196,51 @@ export function learnedTime(
 }
 
 /**
- * The load that minutes are written for: a kilo of pieces in the sauce of an ordinary braise, poured warm. Minutes belong to the piece,
- * so they are the same for half of it and for twice as much. Source: what printed minutes are written for; spread 20 %.
+ * The load that minutes are written for: a kilo of meat in the sauce of an ordinary braise, poured warm, and nothing beside it.
+ * Minutes belong to the piece, so they are the same for half of it and for twice as much, with carrots or without.
+ * Source: what printed minutes are written for; spread 20 %.
  */
 const REFERENCE = { loadG: 1000, lumpJPerK: 3200, startC: 70 } as const;
 
 /**
- * The minutes suggested: what the same pieces need in a kilo's load in this pot and at this height, where it comes up quickly; more
- * only where this load comes up so fast that the middle would not be hot enough; never fewer than the floor of any cut that is there.
+ * The minutes suggested: what the same pieces of meat need in a kilo's load in this pot and at this height, where it comes up
+ * quickly; more only where this load comes up so fast that the middle would be behind; never fewer than the floor of any cut there.
  */
 function suggestFor(input: HeatInput, quick: Run): { minutes: number; lead: number } {
-  const loadG = input.judged.reduce(
-    (s, j) => s + (j.doneness.safeC === null ? 0 : (input.pieces[j.index]?.massG ?? 0)),
-    0,
-  );
-  const floor = Math.max(0, ...input.judged.map((j) => j.doneness.floorMin));
-  const share = REFERENCE.loadG / Math.max(1, loadG);
+  const meats = input.judged.flatMap((judged, kind) => {
+    const piece = input.pieces[judged.index];
+    return judged.doneness.safeC === null || !piece ? [] : [{ kind, piece, doneness: judged.doneness }];
+  });
+  const share = REFERENCE.loadG / meats.reduce((sum, m) => sum + m.piece.massG, 1e-9);
   const kilo = new Run(
     {
       ...input,
       lumpJPerK: REFERENCE.lumpJPerK,
       startC: REFERENCE.startC,
-      pieces: input.pieces.map((p) => ({ ...p, massG: p.massG * share })),
+      pieces: meats.map((m) => ({ ...m.piece, massG: m.piece.massG * share })),
+      judged: meats.map((m, index) => ({ index, doneness: m.doneness })),
     },
     quick.factors,
   );
   kilo.comeUp();
   const { minutes, lead } = suggestMinutes(kilo);
-  return { minutes: Math.max(minutes, floor, minutesToHot(quick, Math.max(minutes, floor))), lead };
+  const least = Math.max(minutes, ...meats.map((m) => m.doneness.floorMin));
+  return { minutes: minutesToServe(quick, least), lead: meats[lead]?.kind ?? 0 };
 }
 
-/** Minutes from `from` up after which every meat of a run that has come up is hot enough, and long enough, when the lid opens. */
-function minutesToHot(run: Run, from: number): number {
+/** Minutes from `from` up after which no meat of a run that has come up is under when the lid opens, in heat, in time or in softness. */
+function minutesToServe(run: Run, from: number): number {
   const start = run.save();
-  const isHot = (minutes: number): boolean => {
-    run.restore(start);
-    run.hold(minutes);
-    run.release(run.input.release);
-    return run.judges.every((j) => j.doneness.safeC === null || j.isHot);
-  };
   let minutes = from;
-  while (minutes < LONGEST_S / 60 && !isHot(minutes)) minutes++;
+  run.hold(from);
+  while (minutes < LONGEST_S / 60) {
+    const held = run.save();
+    run.release(run.input.release);
+    if (run.judges.every((j) => j.doneness.safeC === null || j.isServed)) break;
+    run.restore(held);
+    run.hold(1);
+    minutes++;
+  }
   run.restore(start);
   return minutes;
 }
