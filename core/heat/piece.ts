@@ -201,14 +201,17 @@ export class Piece {
     return left * MEAT.heatJPerKgK * this.#kgOf;
   }
 
-  /** The state, to go back to with `restore`. */
+  /** The state, to go back to with `restore`: the shells, and whether the last of the ice has been seen to go. */
   save(): Float64Array {
-    return this.#t.slice();
+    const saved = new Float64Array(this.#n + 1);
+    saved.set(this.#t);
+    saved[this.#n] = this.#isFresh ? 1 : 0;
+    return saved;
   }
 
   restore(saved: Float64Array): void {
-    this.#t.set(saved);
-    this.#isFresh = this.#t.every((c) => c >= MEAT.freezeFromC);
+    this.#t.set(saved.subarray(0, this.#n));
+    this.#isFresh = saved[this.#n] === 1;
   }
 
   /**
