@@ -6,7 +6,8 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results',
   fullyParallel: true,
-  workers: 2,
+  // One more than the cores: a page that waits for the server or the disk leaves its core to another.
+  workers: 3,
   // Only a hang reaches these: a machine that is busy with other things must not fail a test.
   timeout: 180_000,
   expect: { timeout: 30_000 },

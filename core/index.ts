@@ -92,7 +92,8 @@ export { readLine, stripBullet, MAX_LINE_LENGTH, type ReadLine } from './dish/re
 export { isWorthKeeping, MAX_REVISIONS, RevisionSchema, type Revision } from './dish/revision';
 export { diffDishes, isSameDish, type DishChange } from './dish/diff';
 export { readMethod, type MethodHints } from './dish/method';
-export { readScript, type Act, type Script } from './script/read';
+export { readScript } from './script/read';
+export type { Act, Script } from './script/act';
 export { VERBS, verbById, type Verb } from './script/data/verbs';
 export { readRecipe, recipeOf, type PastedRecipe } from './page/recipe';
 export { pagesFromJsonLd } from './page/jsonLd';

@@ -8,6 +8,22 @@ export interface PressureRun {
   release: 'quick' | 'ten' | 'natural' | null;
   /** Minutes of natural release before venting, where `release` is `ten`. */
   releaseMin: number | null;
+  /** Whistles counted, where a stovetop recipe counts them instead of minutes. */
+  whistles: number | null;
+}
+
+/** What is done over an open flame, whatever heat it names: "boil on high for 8 minutes" is no lid. */
+const OPEN_HEAT =
+  /\b(?:simmer|boil|fry|frying|saut[eé]|brown(?:ed)?|sear|sweat|soften|reduced?|rest(?:ing)?|bake|grill|broil|roast|marinate|stand|chill|flame|burner|hob|uncovered|melts?|(?:without (?:the|a)|open) lid|lid off)\b/i;
+/** True for a clause whose minutes and heat are those of an open pot, a pan or an oven. */
+export const isOpenHeat = (clause: string): boolean =>
+  OPEN_HEAT.test(clause) && !/\bpressure\b|\bwhistles?\b/i.test(clause);
+const WHISTLES =
+  /\b(\d{1,2}|one|two|three|four|five|six|seven|eight)(?:\s*(?:-|–|to)\s*\d{1,2})? (?:more |long |full )?whistles?\b/i;
+/** Whistles that a clause counts; null where it counts none. */
+export function whistlesNamed(clause: string): number | null {
+  const found = WHISTLES.exec(clause)?.[1];
+  return found === undefined ? null : figure(found);
 }
 
 /** Words that only a recipe under pressure has. */
@@ -87,7 +103,7 @@ export function pressureRuns(told: string): PressureRun[] {
     const timeBeforeRelease = isRelease && !SHORT_RELEASE.test(clause) && isAtPressureFirst(clause);
     if (CLOSES.test(clause) && !(run !== null && run.release === null && run.minutes === null)) {
       if (!isClosed && (run === null || run.release !== null)) {
-        run = { minutes: null, level: null, release: null, releaseMin: null };
+        run = { minutes: null, level: null, release: null, releaseMin: null, whistles: null };
         runs.push(run);
       }
       isClosed = true;
@@ -95,20 +111,16 @@ export function pressureRuns(told: string): PressureRun[] {
     if (minutes !== null && (!isRelease || timeBeforeRelease) && minutes <= 180) {
       const isMeant =
         isClosed || (AT_PRESSURE.test(clause) && /\b(?:high|low|pressure|HP|LP|whistle|ring)/i.test(clause));
-      if (
-        isMeant &&
-        !/\b(?:simmer|boil|fry|sauté|saute|brown|soften|rest(?:ing)?|bake|grill|marinate|stand)\b/i.test(
-          clause,
-        )
-      ) {
+      if (isMeant && !isOpenHeat(clause)) {
         if (run === null || run.release !== null) {
-          run = { minutes: null, level: null, release: null, releaseMin: null };
+          run = { minutes: null, level: null, release: null, releaseMin: null, whistles: null };
           runs.push(run);
           isClosed = true;
         }
         run.minutes ??= minutes;
       }
     }
+    if (run && run.release === null) run.whistles ??= whistlesNamed(clause);
     if (run && run.level === null && run.release === null)
       run.level = /\b(?:low pressure|LP)\b/i.test(clause)
         ? 'low'
@@ -123,7 +135,7 @@ export function pressureRuns(told: string): PressureRun[] {
     }
     if (OPENS.test(clause)) isClosed = false;
   }
-  return runs.filter((r) => r.minutes !== null || r.release !== null);
+  return runs.filter((r) => r.minutes !== null || r.release !== null || r.whistles !== null);
 }
 
 /** "10 minutes high, natural" names the minutes at pressure; "natural for 10 minutes" and "10 minutes natural" do not. */

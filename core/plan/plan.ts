@@ -12,7 +12,7 @@ import { floorRisk, type FloorRisk } from '../pot/floor';
 import { fillPot, type Fill } from '../pot/layers';
 import { sumLiquid, type LiquidSum } from '../pot/liquid';
 import type { Pot } from '../pot/pot';
-import type { Script } from '../script/read';
+import type { Script } from '../script/act';
 import { scriptFor } from '../script/script';
 import { SLURRY_WATER, thicknessOf, type ThickenerId } from '../sauce/data/thickeners';
 import { doseFor, type Dose, type DoseInput } from '../sauce/dose';

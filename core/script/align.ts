@@ -112,8 +112,8 @@ const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[] }[] = [
   { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
 ];
 const EVERYTHING =
-  /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest)\b/i;
-const EXCEPT = /\b(?:except|but|apart from|other than)(?: for)? (.{3,80})$/i;
+  /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|all (?:but|except)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b/i;
+const EXCEPT = /\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
 
 const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.has(line.read.food.kind);
 

@@ -1,65 +1,19 @@
-import { pressureRuns, minutesNamed } from '../dish/pressure';
-import type { FoodKind } from '../pantry/food';
+import { isOpenHeat, minutesNamed, pressureRuns, whistlesNamed } from '../dish/pressure';
 import type { Pantry } from '../pantry/pantry';
 import { linesMeant, type ScriptLine } from './align';
+import type { Act, Script } from './act';
+import { clauses } from './clauses';
 import { SAYS, type Stage } from './data/verbs';
-
-/** One thing done in a dish, to which lines, in the recipe's own words. */
-export interface Act {
-  id: string;
-  /** An id of the table of verbs, or `close`, `hold`, `release`, `open` for what the pot does. */
-  verb: string;
-  stage: Stage;
-  /** Lines that come in here, by position, each with its share. */
-  lines: { index: number; share: number }[];
-  /** Lines it is done to that are there already. */
-  again: number[];
-  /** Minutes the recipe gives; null where it gives none. */
-  minutes: number | null;
-  /** The recipe's own words. */
-  words: string;
-  /** Which lid it belongs to: 0 up to the first, 1 after it has been opened, and so on. */
-  run: number;
-  where: 'pot' | 'pan';
-}
-
-/** A method as acts in its own order. */
-export interface Script {
-  acts: Act[];
-  /** True when the recipe is for the stove, the oven or the slow pot, and its long cooking became the lid. */
-  isConverted: boolean;
-  /** What the long cooking was, in the recipe's words; empty when it is for pressure. */
-  convertedFrom: string;
-}
-
-const KINDS = {
-  starch: ['starch', 'flour', 'gum'],
-  dairy: ['cream', 'milk', 'sour-dairy', 'cream-cheese', 'cheese', 'coconut-cream'],
-  spice: ['spice-ground', 'spice-whole', 'spice-late'],
-  thin: [
-    'stock',
-    'water',
-    'wine',
-    'beer',
-    'spirit',
-    'juice',
-    'vinegar',
-    'citrus',
-    'salty-sauce',
-    'coconut-thin',
-    'stock-concentrate',
-  ],
-  aromatic: ['allium', 'aromatic', 'mushroom'],
-  meat: ['poultry', 'red-meat', 'ground-meat', 'sausage', 'seafood', 'cured-meat'],
-  fat: ['oil', 'butter'],
-  leaf: ['leaf'],
-} satisfies Record<string, FoodKind[]>;
+import type { FoodKind } from '../pantry/food';
+import { KINDS } from './kinds';
+import { merged } from './merge';
+import { inferVerb, verbOf } from './verbOf';
 
 const TIP =
-  /^(?:\W*)(?:do not|don['’]t|never|if you(?:'|’| )|optional|tip\b|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
+  /^(?:\W*)(?:do not|don['’]t|never|if you(?:'|’| )|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
 const CLOSES =
   /\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure/i;
-const NO_PRESSURE = /\b(?:without pressure|no pressure|resting|rest the lid|loosely|ajar|half on)\b/i;
+const NO_PRESSURE = /\b(?:without pressure|no pressure|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
 const HOLDS = /\b(?:high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
 const RELEASES =
   /\b(?:natural(?:ly)?|NPR|NR|QR|quick[- ]?releas\w*|quick\b|releas\w*|vent\b|vent the rest|let (?:it |the pressure )(?:come down|drop|fall|sink)|come down by itself|of its own accord|by itself|open the valve|cold water)\b/i;
@@ -75,18 +29,35 @@ const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
 const ON_IT = /\bon (?:it|there|this|top of it)\b/i;
 const OTHER_PAN = /\b(?:small|separate|another|second|other|dry) (?:frying )?(?:pan|skillet)\b/i;
 
-const IN_THE_POT = new Set([
-  'add',
-  'soften',
-  'bloom',
-  'brown',
-  'deglaze',
-  'return',
-  'top',
-  'reduce',
-  'simmer',
-]);
 const ON_THE_BOARD = new Set(['season', 'marinate', 'dredge', 'pound', 'soak']);
+
+const RAW_MEAT: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-meat', 'seafood']);
+/** Verbs after which something can be put back. */
+const TAKES_OUT: ReadonlySet<string> = new Set(['liftout', 'strain', 'bone', 'shred', 'slice', 'blendafter']);
+/** What is only done to meat that is cooked. */
+const WORKED_ON: ReadonlySet<string> = new Set([
+  'shred',
+  'slice',
+  'bone',
+  'liftout',
+  'return',
+  'grill',
+  'serve',
+  'fill',
+]);
+/** "Place in the pot": what is placed was named before. */
+const OBJECTLESS =
+  /^(?:place|put|lay|arrange|nestle|sit|transfer|tip|add|pop) (?:in|into|to|onto?|inside)\b/i;
+/** A little of what the pot is poured full of later is no more than a splash. */
+const SPLASH =
+  /\b(?:an? )?(?:splash|dash|drop|drizzle|ladle(?:ful)?|ladles|spoonfuls?|little|bit|some)(?: more)?(?: of)?(?: the| your)? (?:(?:hot|cold|warm|boiling|cooking|reserved) )*(water|stock|broth|juices?|liquid|sauce)\b/gi;
+const SPLASH_G = 100;
+const OIL_RISES = /\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts)\b/gi;
+const ITS_FAT =
+  /\b(?:bacon|lardons?|pancetta|chorizo|sausage|chicken|duck|pork|beef|lamb) (?:fat|drippings?|grease)\b/gi;
+/** The thick part of a tin, taken off the top: source: a settled tin of coconut milk; spread 30 %. */
+const THICK_TOP = /\b(?:thick|cream|solid)\b.*\b(?:off|from) the top\b|\btop of the (?:tin|can)\b/i;
+const THICK_SHARE = 0.3;
 
 /** What a clause makes of its lines: "to a smooth paste". Named again, it is they, and no line that ends in the same noun. */
 const MADE = /\b(?:in)?to an? (?:\p{L}+ ){0,2}?(paste|pur[ée]e|powder|sauce|cream|syrup|batter|mash)\b/iu;
@@ -99,35 +70,6 @@ function timeNamed(text: string): number | null {
   return Number(seconds[2] ?? seconds[1]) / 60;
 }
 
-/** Words that begin a new thing to do. */
-const STARTS =
-  'add|adjust|allow|arrange|assemble|bake|baste|beat|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|grate|grill|heat|keep|lay|layer|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|pop|pound|pour|press|process|put|quick|reduce|release|remove|rest|return|roast|roll|rub|sauté|saute|scatter|scrape|seal|sear|season|serve|set|shape|shred|simmer|skim|slice|soak|soften|splash|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|sweat|swirl|take|taste|thicken|throw|tip|toast|top|toss|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
-const SPLIT = new RegExp(
-  String.raw`(?<=[.!?;:])\s+|\n+|,\s*(?:and\s+)?(?:then\s+)?(?=(?:${STARTS})\b)|\s+(?:and|then|and then)\s+(?=(?:${STARTS})\b)|,\s+then\s+|\s+and then\s+|,\s+(?=(?:lid|valve|quick|natural|high pressure|HP|NPR|QR|NR|\d+ min))`,
-  'iu',
-);
-
-/** The method as clauses, each with the sentence it stands in. */
-function clauses(method: string): { text: string; sentence: string }[] {
-  return method
-    .replace(/\b(min|mins|hr|hrs|lb|lbs|tbsp|tsp|oz|approx)\.(?=\s+[a-z\d]|,)/g, '$1')
-    .split(/\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u)
-    .map((s) => s.trim())
-    .filter(Boolean)
-    .flatMap((sentence) =>
-      sentence
-        .split(SPLIT)
-        .map((text) =>
-          (text ?? '')
-            .trim()
-            .replace(/^(?:\d{1,2}[.)]\s*|step \d+:?\s*|and\s+|then\s+(?=\p{Ll}+ the))/iu, '')
-            .replace(/[.;:!]+$/, ''),
-        )
-        .filter((text) => /\p{L}{2}/u.test(text))
-        .map((text) => ({ text, sentence })),
-    );
-}
-
 /**
  * Reads a method as a script: what is done, in its order, to which lines. Every act keeps the recipe's words; a tip is no act. A line
  * that no sentence names is in no act. Never throws; null when the method says nothing that can be done.
@@ -135,7 +77,10 @@ function clauses(method: string): { text: string; sentence: string }[] {
 export function readScript(method: string, lines: readonly ScriptLine[], pantry: Pantry): Script | null {
   const parts = clauses(method.slice(0, 20_000));
   if (!parts.length || !lines.length) return null;
-  const isForPressure = pressureRuns(method).length > 0;
+  const lids = pressureRuns(method).length;
+  const isForPressure = lids > 0;
+  const meaning = (text: string): number[] => linesMeant(withoutSplash(text, lines), lines, pantry);
+  const isRawMeat = (i: number): boolean => RAW_MEAT.has(lines[i]?.read.food?.kind ?? 'other');
   const longest = isForPressure ? -1 : longestCooking(parts);
   const acts: Act[] = [];
   const used = new Map<number, number>();
@@ -169,7 +114,9 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
             ? 1 - before
             : isHalf && !/by (?:a )?half/i.test(part.text) && (!halved.length || halved.includes(index))
               ? 0.5
-              : 1;
+              : THICK_TOP.test(part.text)
+                ? THICK_SHARE
+                : 1;
         used.set(index, before + share);
         return { index, share };
       }),
@@ -186,10 +133,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     const { text } = part;
     const product = [...made.keys()].find((w) => new RegExp(`\\bthe (?:\\p{L}+ )?${w}\\b`, 'iu').test(text));
     const named = [
-      ...new Set([
-        ...linesMeant(withoutMade(text, product), lines, pantry),
-        ...(product ? (made.get(product) ?? []) : []),
-      ]),
+      ...new Set([...meaning(withoutMade(text, product)), ...(product ? (made.get(product) ?? []) : [])]),
     ].sort((a, b) => a - b);
     const making = MADE.exec(text)?.[1]?.toLowerCase();
     if (making && named.length > 1) made.set(making, named);
@@ -201,8 +145,19 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
         ? lastNamed.filter((i) => isMeat(i) && (used.get(i) ?? 0) < 1)
         : [];
     if (named.length) lastNamed = named;
-    if (TIP.test(text)) return;
-    const meant = [...new Set([...named, ...byPronoun])];
+    if (TIP.test(text)) {
+      const before = acts.at(-1);
+      if (/\bstir/i.test(text) && before?.verb === 'add' && before.stage === 'open' && before.lines.length)
+        before.verb = 'top';
+      return;
+    }
+    // "Place in the pot with the juice": what was last on the board.
+    const onBoard = OBJECTLESS.test(text)
+      ? [...(acts.at(-1)?.again ?? []), ...(acts.at(-1)?.lines.map((l) => l.index) ?? [])].filter(
+          (i) => isRawMeat(i) && (used.get(i) ?? 0) < 1,
+        )
+      : [];
+    const meant = [...new Set([...named, ...byPronoun, ...onBoard])].sort((a, b) => a - b);
     if (n === longest) {
       if (meant.length) put('add', stage === 'prep' ? 'open' : stage, part, meant);
       put('close', 'closed', part, []);
@@ -212,26 +167,33 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       run++;
       return;
     }
-    if (isForPressure && stage !== 'closed' && CLOSES.test(text) && !NO_PRESSURE.test(text)) {
+    if (isForPressure && run < lids && stage !== 'closed' && CLOSES.test(text) && !NO_PRESSURE.test(text)) {
       if (meant.length) put('add', stage === 'prep' ? 'open' : stage, part, meant);
       put('close', 'closed', part, []);
-      if (minutesNamed(text) !== null && HOLDS.test(text)) put('hold', 'closed', part, []);
+      if (whistlesNamed(text) !== null || (minutesNamed(text) !== null && HOLDS.test(text)))
+        put('hold', 'closed', part, []);
       stage = 'closed';
       return;
     }
     const isHold =
       isForPressure &&
       !NO_PRESSURE.test(text) &&
-      minutesNamed(text) !== null &&
+      !isOpenHeat(text) &&
+      (whistlesNamed(text) !== null || minutesNamed(text) !== null) &&
       HOLDS.test(text) &&
       !/\b(?:natural|release|heat)\b/i.test(text.replace(/(?:,|and)?\s*natural.*$/i, ''));
-    if (isHold && stage === 'closed' && acts.some((a) => a.verb === 'release' && a.run === run)) {
+    if (
+      isHold &&
+      run + 1 < lids &&
+      stage === 'closed' &&
+      acts.some((a) => a.verb === 'release' && a.run === run)
+    ) {
       // A second lid, told in one breath: "potatoes in, another 4 minutes under pressure".
       stage = 'after';
       run++;
       if (meant.length) put('add', stage, part, meant);
     }
-    if (isHold && stage !== 'table') {
+    if (isHold && stage !== 'table' && run < lids) {
       if (meant.length && stage !== 'closed' && stage !== 'after') put('add', 'open', part, meant);
       if (stage !== 'closed') put('close', 'closed', part, []);
       if (!acts.some((a) => a.verb === 'hold' && a.run === run)) put('hold', 'closed', part, []);
@@ -242,6 +204,16 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       if (!acts.some((a) => a.verb === 'release' && a.run === run)) put('release', 'closed', part, []);
       return;
     }
+    // "Five whistles, then simmer ten minutes": low heat, still closed.
+    const next = parts[n + 1]?.text ?? '';
+    if (
+      stage === 'closed' &&
+      !meant.length &&
+      /\b(?:simmer|sim|low(?:er)?)\b/i.test(text) &&
+      RELEASES.test(next) &&
+      !acts.some((a) => a.verb === 'release' && a.run === run)
+    )
+      return;
     if (
       stage === 'closed' &&
       minutesNamed(text) !== null &&
@@ -266,7 +238,14 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     const isBeside = BESIDE.test(text) && (isForPressure || OTHER_PAN.test(text));
     if (stage === 'after' || /\bpot|cooker\b/i.test(text)) where = 'pot';
     else if (isBeside) where = 'pan';
-    const told = verbOf(withoutMade(text, product), stage, meant, lines, acts.at(-1));
+    const told = verbOf(
+      withoutFoods(withoutMade(text, product), lines),
+      stage,
+      meant,
+      lines,
+      acts.at(-1),
+      acts.some((a) => a.run === run && TAKES_OUT.has(a.verb)),
+    );
     // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
     const isOnRack = told === 'add' && meant.some(isMeat) && RACK.test(part.sentence) && ON_IT.test(text);
     const verb = isOnRack ? 'rack' : told;
@@ -293,6 +272,8 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
         }
       return;
     }
+    // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.
+    if (verb === 'stirin' && stage !== 'open' && !meant.length) return;
     const last = acts.at(-1);
     if (verb === 'brown' && !meant.some(isMeat)) {
       // "Brown hard": the meat that is not in yet.
@@ -323,7 +304,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     if (stage === 'prep' && isHot) stage = 'open';
     put(verb, stage, part, meant);
   });
-  const read = merged(acts, lines);
+  const read = merged(withMeatUnderLid(acts, isRawMeat), lines);
   // Without a lid there is nothing to split: the table does it.
   return read.some((a) => a.verb === 'close')
     ? {
@@ -340,6 +321,62 @@ function withoutMade(text: string, product: string | undefined): string {
   return product ? rest.replace(new RegExp(`\\bthe (?:\\p{L}+ )?${product}\\b`, 'giu'), ' ') : rest;
 }
 
+/**
+ * The clause without what only sounds like a line: "a splash of water" where the water is a jugful that is poured elsewhere, the fat
+ * that ran out of the bacon, oil that comes to the top.
+ */
+function withoutSplash(text: string, lines: readonly ScriptLine[]): string {
+  return text
+    .replace(OIL_RISES, ' ')
+    .replace(ITS_FAT, (whole) =>
+      lines.some(({ read }) => read.foodText.toLowerCase().includes(whole.toLowerCase())) ? whole : ' ',
+    )
+    .replace(SPLASH, (whole, noun: string) =>
+      lines.some(
+        ({ read }) => read.massG.mid <= SPLASH_G && new RegExp(`\\b${noun}\\b`, 'i').test(read.foodText),
+      )
+        ? whole
+        : ' ',
+    );
+}
+
+/** The clause without the words of its foods that could be taken for what is done: tomato purée, roasted pepper, frying cheese. */
+function withoutFoods(text: string, lines: readonly ScriptLine[]): string {
+  let out = text;
+  for (const { read } of lines)
+    for (const name of [read.foodText, ...(read.food?.names ?? [])]) {
+      const at = name.includes(' ') ? out.toLowerCase().indexOf(name.toLowerCase()) : -1;
+      if (at < 0) continue;
+      const kept = name.split(' ').filter((w) => !SAYS.some((s) => s.words.test(w)));
+      out = `${out.slice(0, at)}${kept.join(' ')}${out.slice(at + name.length)}`;
+    }
+  return out;
+}
+
+/** Raw meat that is first named once the lid is off ("shred the pork") was under it: it went in with the last thing before. */
+function withMeatUnderLid(acts: readonly Act[], isRawMeat: (line: number) => boolean): readonly Act[] {
+  const lid = acts.findIndex((a) => a.verb === 'close');
+  const before = acts.slice(0, Math.max(0, lid)).findLast((a) => a.stage === 'open' && a.verb !== 'liftout');
+  if (!before) return acts;
+  const late = acts
+    .slice(lid)
+    .filter((a) => WORKED_ON.has(a.verb))
+    .flatMap((a) => a.lines.filter((l) => isRawMeat(l.index)));
+  if (!late.length) return acts;
+  const isLate = (l: { index: number }): boolean => late.some((m) => m.index === l.index);
+  return acts.map((a, i) =>
+    a === before
+      ? { ...a, lines: [...a.lines, ...late] }
+      : i >= lid && a.lines.some(isLate)
+        ? {
+            ...a,
+            lines: a.lines.filter((l) => !isLate(l)),
+            again: [...a.again, ...a.lines.filter(isLate).map((l) => l.index)],
+          }
+        : a,
+  );
+}
+
 function longestCooking(parts: readonly { text: string }[]): number {
   let best = -1;
   let most = LONG_MIN;
@@ -351,198 +388,4 @@ function longestCooking(parts: readonly { text: string }[]): number {
     }
   });
   return best;
-}
-
-/** What a clause tells to do, from its words, where the pot stands, and what it names. */
-function verbOf(
-  text: string,
-  stage: Stage,
-  meant: readonly number[],
-  lines: readonly ScriptLine[],
-  last: Act | undefined,
-): string | null {
-  const kinds = meant.flatMap((i) => lines[i]?.read.food?.kind ?? []);
-  const all = (group: readonly FoodKind[]): boolean =>
-    kinds.length > 0 && kinds.every((k) => group.includes(k));
-  const some = (group: readonly FoodKind[]): boolean => kinds.some((k) => group.includes(k));
-  const said = SAYS.find((s) => (!s.stages || s.stages.includes(stage)) && s.words.test(text))?.verb ?? null;
-  const isAfter = stage === 'after' || stage === 'table';
-  if (isAfter) {
-    if (
-      some(KINDS.starch) &&
-      (said === 'mix' || said === 'stirin' || said === 'thicken' || said === 'simmer')
-    )
-      return 'thicken';
-    if (said === 'simmer' && /\buntil (?:it is )?thick/i.test(text)) return 'thicken';
-    // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
-    if (said === 'thicken' && !some(KINDS.starch) && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
-    if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add'].includes(said ?? '')) return 'dairy';
-    if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
-    if (said === 'stirin' && last?.verb === 'thicken' && !meant.length) return null;
-    if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
-    if (said === null && /\bback\b/i.test(text)) return 'return';
-    if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text))
-      return some(KINDS.dairy) ? 'dairy' : 'stirin';
-    return said;
-  }
-  if (said === 'rack' && all(KINDS.thin)) return 'add';
-  if (said === 'soften' || said === 'brown') {
-    if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
-    if (some(KINDS.meat) && !some(KINDS.aromatic))
-      return said === 'soften' && stage === 'prep' && !/fry|cook|saut/i.test(text) ? null : 'brown';
-    if (all([...KINDS.spice]) && meant.length) return 'bloom';
-    if (
-      !meant.length &&
-      last &&
-      ['soften', 'bloom', 'brown'].includes(last.verb) &&
-      /\b(?:cook|fry|stir)\b/i.test(text)
-    )
-      return null;
-    return 'soften';
-  }
-  if (said === 'add' || said === 'season' || said === 'mix') {
-    if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open')
-      return some(KINDS.spice) ? 'bloom' : 'add';
-    // Seasoned in the pot: nothing is rubbed in any more.
-    if (said === 'season' && stage === 'open' && !some(KINDS.meat) && last && IN_THE_POT.has(last.verb))
-      return 'add';
-    if (said === 'add' && stage === 'open') {
-      const hadHeat =
-        last &&
-        ['heat', 'brown', 'render', 'soften', 'pop', 'bloom', 'liftout', 'pouroff'].includes(last.verb);
-      if (hadHeat && all([...KINDS.spice, 'tomato-paste', 'flour'])) return 'bloom';
-      if (hadHeat && some(['spice-ground']) && all([...KINDS.spice, 'aromatic', 'tomato-paste']))
-        return 'bloom';
-      if (
-        hadHeat &&
-        all([...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'butter', 'tomato-fresh']) &&
-        some(KINDS.aromatic)
-      )
-        return 'soften';
-      if (
-        last &&
-        ['brown', 'soften', 'bloom', 'liftout', 'pouroff', 'return'].includes(last.verb) &&
-        all(KINDS.thin) &&
-        /\bpour|splash|wine|cider|scrap/i.test(text)
-      )
-        return 'deglaze';
-      if (
-        meant.length &&
-        all(KINDS.meat) &&
-        last &&
-        ['deglaze', 'add', 'soften', 'bloom'].includes(last.verb) &&
-        /\bback\b/i.test(text)
-      )
-        return 'return';
-    }
-    return said;
-  }
-  if (said === 'return' && !meant.length && !/\b(?:meat|it|them|all)\b/i.test(text)) return null;
-  if (said === null && meant.length && /\bback\b/i.test(text)) return 'return';
-  if (said === null && meant.length && /\b(?:in\b|on top|then the|over)/i.test(`${text} `))
-    return /on top/i.test(text)
-      ? 'top'
-      : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
-        ? 'deglaze'
-        : 'add';
-  return said;
-}
-
-/** What is meant where only foods are named ("shallots and garlic, soft"); null where they go on from what was told before. */
-function inferVerb(
-  text: string,
-  stage: Stage,
-  fresh: readonly number[],
-  lines: readonly ScriptLine[],
-  last: Act | undefined,
-): string | null {
-  if (!fresh.length) return null;
-  const kinds = fresh.flatMap((i) => lines[i]?.read.food?.kind ?? []);
-  const all = (group: readonly FoodKind[]): boolean => kinds.every((k) => group.includes(k));
-  if (/\b(?:everything|all)\b/i.test(text)) return stage === 'after' ? 'stirin' : 'add';
-  const goesOn =
-    last !== undefined &&
-    !['liftout', 'close', 'hold', 'release', 'return', 'brown', 'skim', 'strain', 'pouroff'].includes(
-      last.verb,
-    );
-  if (stage === 'after' || stage === 'table') {
-    if (all(KINDS.dairy)) return 'dairy';
-    if (all(KINDS.leaf)) return 'wilt';
-    if (/\b(?:boil|sticky|glaze)\b/i.test(text)) return 'glaze';
-    return goesOn ? null : 'stirin';
-  }
-  if (goesOn && last.lines.length > 0) return null;
-  if (all(KINDS.thin))
-    return last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb) ? 'deglaze' : 'add';
-  if (all(KINDS.spice)) return 'bloom';
-  if (all([...KINDS.aromatic, 'butter', 'oil'])) return 'soften';
-  return 'add';
-}
-
-/** Acts next to each other that are one thing to do are one act; an act that says and brings nothing is none. */
-function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[] {
-  const out: Act[] = [];
-  const isEmpty = (a: Act): boolean => !a.lines.length && !a.again.length;
-  for (const act of acts) {
-    const last = out.at(-1);
-    const isBare = isEmpty(act) && ['add', 'stirin', 'mix', 'heat', 'season'].includes(act.verb);
-    if (isBare && act.verb !== 'heat') continue;
-    if (last && last.verb === 'serve' && act.verb === 'serve') {
-      last.lines.push(...act.lines);
-      continue;
-    }
-    // What is mixed first and then rubbed in, and what is stirred in and then simmered, is one thing to do.
-    const becomes =
-      last && last.run === act.run && last.stage === act.stage
-        ? last.verb === 'add' &&
-          ['soften', 'bloom'].includes(act.verb) &&
-          isEmpty(act) &&
-          act.stage === 'open'
-          ? act.verb
-          : last.verb === 'add' && act.verb === 'reduce' && isEmpty(act) && act.stage === 'open'
-            ? 'deglaze'
-            : last.verb === 'mix' && ['season', 'marinate', 'dredge'].includes(act.verb)
-              ? act.verb
-              : last.verb === 'serve' && act.verb === 'melt'
-                ? act.verb
-                : last.verb === 'stirin' && ['simmer', 'boil', 'wilt'].includes(act.verb) && !act.lines.length
-                  ? act.verb
-                  : null
-        : null;
-    if (last && becomes) {
-      last.verb = becomes;
-      last.lines.push(...act.lines);
-      last.again.push(...act.again);
-      last.minutes = act.minutes ?? last.minutes;
-      if (!last.words.includes(act.words)) last.words = `${last.words} ${act.words}`.slice(0, 400);
-      continue;
-    }
-    if (last && last.stage === act.stage && last.run === act.run) {
-      const isSame = last.verb === act.verb && !['hold', 'close', 'release', 'liftout'].includes(act.verb);
-      const fatOnly =
-        last.verb === 'heat' &&
-        last.lines.every((l) => KINDS.fat.includes((lines[l.index]?.read.food?.kind ?? 'other') as 'oil')) &&
-        ['brown', 'soften', 'render', 'pop', 'bloom'].includes(act.verb);
-      const scraped = last.verb === 'add' && act.verb === 'deglaze' && isEmpty(act);
-      const scrapes = last.verb === 'deglaze' && act.verb === 'reduce' && isEmpty(act);
-      if (isSame || fatOnly || scraped || scrapes) {
-        last.verb = fatOnly || scraped ? act.verb : last.verb;
-        last.lines.push(...act.lines);
-        last.again.push(...act.again);
-        last.minutes = act.minutes ?? last.minutes;
-        if (!last.words.includes(act.words)) last.words = `${last.words} ${act.words}`.slice(0, 400);
-        continue;
-      }
-    }
-    out.push({ ...act, lines: [...act.lines], again: [...act.again] });
-  }
-  return out.map((a, i) => ({
-    ...a,
-    id: `a${i}`,
-    // What goes in before another lid is put in, not stirred through.
-    verb:
-      a.verb === 'stirin' && out.slice(i + 1).some((b) => b.verb === 'close' && b.run === a.run)
-        ? 'add'
-        : a.verb,
-  }));
 }

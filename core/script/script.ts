@@ -2,7 +2,8 @@ import type { Moment } from '../dish/moment';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import type { ScriptLine } from './align';
-import { readScript, type Act, type Script } from './read';
+import type { Act, Script } from './act';
+import { readScript } from './read';
 
 /** Scripts read before, by method and lines: a dish is planned at every keystroke. */
 const READ_BEFORE = new WeakMap<Pantry, Map<string, Script | null>>();

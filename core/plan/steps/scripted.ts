@@ -3,7 +3,7 @@ import { inOrder, type PlacedItem } from '../../moments/place';
 import { formatDuration, formatVolume } from '../../quantity/format';
 import { BOIL_OFF_G_PER_MIN } from '../../sauce/dose';
 import { verbById } from '../../script/data/verbs';
-import type { Act, Script } from '../../script/read';
+import type { Act, Script } from '../../script/act';
 import { CAUTIONS } from '../data/cautions';
 import { MOST_REDUCING_MIN, WORK } from '../data/work';
 import { glazedOf } from '../glazed';

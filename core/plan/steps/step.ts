@@ -6,7 +6,7 @@ import { foodWords } from '../../pantry/words';
 import { around, type Range } from '../../quantity/range';
 import { thickenerById, type Thickener, type ThickenerId } from '../../sauce/data/thickeners';
 import { WORK } from '../data/work';
-import type { Script } from '../../script/read';
+import type { Script } from '../../script/act';
 import type { FindingInput } from '../findingInput';
 
 /** Stretches of the cook, in order; the ribbon shows one block for each. */

@@ -87,6 +87,7 @@ export const VERBS: readonly Verb[] = [
     check: 'Is the floor scraped clean, with no stuck spot left?',
   }),
   v('reduce', 'Boil down', 5, { heat: 'high', look: 'Visibly less, and thicker.' }),
+  v('fry', 'Fry {food}', 5, { heat: 'medium', text: 'In a pan beside.', look: 'Golden.', caution: 'hotFat' }),
   v('simmer', 'Simmer {food}', 4, { heat: 'medium', look: 'Just done.' }),
   v('boil', 'Boil {food}', 10, {
     heat: 'medium',
@@ -159,7 +160,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'melt',
     words:
-      /\b(?:rest(?:ing)?|lay) the lid\b|\blid rest(?:ing|s)?\b|\bunder the (?:resting )?lid\b.*\bmelt|\bcover\b.*\buntil (?:the cheese )?melted/i,
+      /\blid\b.*\bmelt|\b(?:rest(?:ing)?|lay) the lid\b|\blid rest(?:ing|s)?\b|\bunder the (?:resting )?lid\b.*\bmelt|\bcover\b.*\buntil (?:the cheese )?melted/i,
     stages: ['after'],
   },
   {
@@ -201,7 +202,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words: /\b(?:dredge|dust|toss|coat|roll)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b/i,
     stages: ['prep', 'open'],
   },
-  { verb: 'marinate', words: /\bmarinat\w*|\bovernight\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'marinate',
+    words: /\bmarinat\w*|\bovernight\b|\b(?:leave|let (?:it|them) (?:sit|stand))\b.*\b(?:minutes?|hours?|hrs?)\b/i,
+    stages: ['prep', 'open'],
+  },
   { verb: 'pound', words: /\b(?:pound|flatten|bash)\b.*\b(?:flat|thin|even|cm|mm)?\b/i, stages: ['prep'] },
   {
     verb: 'shape',
@@ -222,7 +227,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words: /\b(?:reduce|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a )?half|concentrate)\b/i,
   },
   { verb: 'deglaze', words: /\bdeglaz\w*|\bscrap\w*|\bbubble\b/i, stages: ['prep', 'open'] },
-  { verb: 'thicken', words: /\bthicken\w*|\buntil thick\b|\bslurry\b/i, stages: ['after'] },
+  { verb: 'thicken', words: /\bthicken\w*|\buntil thick\b|\bslurry\b|\bslake\b/i, stages: ['after'] },
   { verb: 'pop', words: /\b(?:sizzle|splutter|pop|crackle|crackling)\b/i, stages: ['prep', 'open'] },
   {
     verb: 'brown',
@@ -232,7 +237,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'soften',
-    words: /\b(?:soften|sweat|saut[eé]|fry|cook|golden|translucent|caramelis\w*|caramelize\w*)\b/i,
+    words: /\b(?:soften|sweat|saut[eé]|fry|cook|golden|translucent|caramelis\w*|caramelize\w*|bhun\w*|oil separates)\b/i,
     stages: ['prep', 'open'],
   },
   {
@@ -252,7 +257,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|transfer|out again|fish out|discard|lift out|take out)\b|\bout\b$|\baside\b/i,
+      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|transfer|out again|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out)\b|\bout\b$|\baside\b/i,
   },
   {
     verb: 'heat',
@@ -260,6 +265,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     stages: ['prep', 'open'],
   },
   { verb: 'boil', words: /\bboil\b/i, stages: ['after'] },
+  { verb: 'fry', words: /\b(?:fry|saut[eé]|brown|sear|crisp)\b/i, stages: ['after', 'table'] },
   { verb: 'wilt', words: /\bwilt\w*/i, stages: ['after'] },
   {
     verb: 'simmer',

@@ -1,0 +1,29 @@
+import type { Stage } from './data/verbs';
+
+/** One thing done in a dish, to which lines, in the recipe's own words. */
+export interface Act {
+  id: string;
+  /** An id of the table of verbs, or `close`, `hold`, `release`, `open` for what the pot does. */
+  verb: string;
+  stage: Stage;
+  /** Lines that come in here, by position, each with its share. */
+  lines: { index: number; share: number }[];
+  /** Lines it is done to that are there already. */
+  again: number[];
+  /** Minutes the recipe gives; null where it gives none. */
+  minutes: number | null;
+  /** The recipe's own words. */
+  words: string;
+  /** Which lid it belongs to: 0 up to the first, 1 after it has been opened, and so on. */
+  run: number;
+  where: 'pot' | 'pan';
+}
+
+/** A method as acts in its own order. */
+export interface Script {
+  acts: Act[];
+  /** True when the recipe is for the stove, the oven or the slow pot, and its long cooking became the lid. */
+  isConverted: boolean;
+  /** What the long cooking was, in the recipe's words; empty when it is for pressure. */
+  convertedFrom: string;
+}

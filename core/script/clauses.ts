@@ -1,0 +1,38 @@
+/** Words that begin a new thing to do. */
+const STARTS =
+  'add|bhuno|adjust|allow|arrange|assemble|bake|baste|beat|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|grate|grill|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|pop|pound|pour|press|process|put|quick|reduce|release|remove|rest|return|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|shape|shred|simmer|sit|skim|slake|slice|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+const SPLIT = new RegExp(
+  String.raw`(?<=[.!?;:])\s+|\n+|,\s*(?:and\s+)?(?:then\s+)?(?=(?:${STARTS})\b)|\s+(?:and|then|and then)\s+(?=(?:${STARTS})\b)|,\s+then\s+|\s+and then\s+|,\s+(?:but\s+)?(?=(?:do not|don['’]t)\b)|,\s+(?=(?:the )?\p{L}+(?: \p{L}+)? (?:on top|back in|in|out|last)(?:[.,;]|$))|,\s+(?=(?:lid|valve|quick|natural|high pressure|HP|NPR|QR|NR|\d+ min))`,
+  'iu',
+);
+
+/** Short forms of hand notes, as the words they stand for. */
+const SHORT: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:chx|chkn|chk)\b/gi, 'chicken'],
+  [/\bveg\b/gi, 'vegetables'],
+  [/\bthru\b/gi, 'through'],
+  [/\bw\/o\b/gi, 'without'],
+  [/\bw\/(?=\s|\p{L})/giu, 'with '],
+  [/\s&\s/g, ' and '],
+  [/\b(min|mins|hr|hrs|lb|lbs|tbsp|tsp|oz|approx)\.(?=\s+[a-z\d]|,)/g, '$1'],
+];
+
+/** The method as clauses, each with the sentence it stands in. */
+export function clauses(method: string): { text: string; sentence: string }[] {
+  return SHORT.reduce((text, [short, long]) => text.replace(short, long), method)
+    .split(/\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u)
+    .map((s) => s.trim())
+    .filter(Boolean)
+    .flatMap((sentence) =>
+      sentence
+        .split(SPLIT)
+        .map((text) =>
+          (text ?? '')
+            .trim()
+            .replace(/^(?:\d{1,2}[.)]\s*|step \d+:?\s*|and\s+|then\s+(?=\p{Ll}+ the))/iu, '')
+            .replace(/[.;:!]+$/, ''),
+        )
+        .filter((text) => /\p{L}{2}/u.test(text))
+        .map((text) => ({ text, sentence })),
+    );
+}

@@ -1,0 +1,25 @@
+import type { FoodKind } from '../pantry/food';
+
+/** Kinds of food as a method groups them. */
+export const KINDS = {
+  starch: ['starch', 'flour', 'gum'],
+  dairy: ['cream', 'milk', 'sour-dairy', 'cream-cheese', 'cheese', 'coconut-cream'],
+  spice: ['spice-ground', 'spice-whole', 'spice-late'],
+  thin: [
+    'stock',
+    'water',
+    'wine',
+    'beer',
+    'spirit',
+    'juice',
+    'vinegar',
+    'citrus',
+    'salty-sauce',
+    'coconut-thin',
+    'stock-concentrate',
+  ],
+  aromatic: ['allium', 'aromatic', 'mushroom'],
+  meat: ['poultry', 'red-meat', 'ground-meat', 'sausage', 'seafood', 'cured-meat'],
+  fat: ['oil', 'butter'],
+  leaf: ['leaf'],
+} satisfies Record<string, FoodKind[]>;

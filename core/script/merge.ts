@@ -1,0 +1,82 @@
+import type { Act } from './act';
+import type { ScriptLine } from './align';
+import { KINDS } from './kinds';
+
+/** Acts next to each other that are one thing to do are one act; an act that says and brings nothing is none. */
+export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[] {
+  const out: Act[] = [];
+  const isMeat = (i: number): boolean =>
+    (KINDS.meat as readonly string[]).includes(lines[i]?.read.food?.kind ?? 'other');
+  const isEmpty = (a: Act): boolean => !a.lines.length && !a.again.length;
+  for (const act of acts) {
+    const last = out.at(-1);
+    const isBare = isEmpty(act) && ['add', 'stirin', 'mix', 'heat', 'season'].includes(act.verb);
+    if (isBare && act.verb !== 'heat') continue;
+    if (last && last.verb === 'serve' && act.verb === 'serve') {
+      last.lines.push(...act.lines);
+      continue;
+    }
+    // What is mixed first and then rubbed in, and what is stirred in and then simmered, is one thing to do.
+    const isSameMoment = last && last.run === act.run && last.stage === act.stage;
+    const becomes =
+      last && isSameMoment
+        ? last.verb === 'add' &&
+          ['soften', 'bloom', 'pop', 'brown'].includes(act.verb) &&
+          isEmpty(act) &&
+          act.stage === 'open'
+          ? act.verb === 'soften' && last.lines.length > 0 && last.lines.every((l) => isMeat(l.index))
+            ? 'brown'
+            : act.verb
+          : last.verb === 'add' && act.verb === 'reduce' && isEmpty(act) && act.stage === 'open'
+            ? 'deglaze'
+            : last.verb === 'serve' && ['grill', 'bake'].includes(act.verb)
+              ? act.verb
+              : ['dairy', 'top', 'stirin'].includes(last.verb) && act.verb === 'melt' && isEmpty(act)
+                ? act.verb
+                : last.verb === 'mix' && ['season', 'marinate', 'dredge'].includes(act.verb)
+                  ? act.verb
+                  : last.verb === 'serve' && act.verb === 'melt'
+                    ? act.verb
+                    : last.verb === 'stirin' &&
+                        ['simmer', 'boil', 'wilt'].includes(act.verb) &&
+                        !act.lines.length
+                      ? act.verb
+                      : null
+        : null;
+    if (last && becomes) {
+      last.verb = becomes;
+      last.lines.push(...act.lines);
+      last.again.push(...act.again);
+      last.minutes = act.minutes ?? last.minutes;
+      if (!last.words.includes(act.words)) last.words = `${last.words} ${act.words}`.slice(0, 400);
+      continue;
+    }
+    if (last && last.stage === act.stage && last.run === act.run) {
+      const isSame = last.verb === act.verb && !['hold', 'close', 'release', 'liftout'].includes(act.verb);
+      const fatOnly =
+        last.verb === 'heat' &&
+        last.lines.every((l) => KINDS.fat.includes((lines[l.index]?.read.food?.kind ?? 'other') as 'oil')) &&
+        ['brown', 'soften', 'render', 'pop', 'bloom'].includes(act.verb);
+      const scraped = last.verb === 'add' && act.verb === 'deglaze' && isEmpty(act);
+      const scrapes = last.verb === 'deglaze' && act.verb === 'reduce' && isEmpty(act);
+      if (isSame || fatOnly || scraped || scrapes) {
+        last.verb = fatOnly || scraped ? act.verb : last.verb;
+        last.lines.push(...act.lines);
+        last.again.push(...act.again);
+        last.minutes = act.minutes ?? last.minutes;
+        if (!last.words.includes(act.words)) last.words = `${last.words} ${act.words}`.slice(0, 400);
+        continue;
+      }
+    }
+    out.push({ ...act, lines: [...act.lines], again: [...act.again] });
+  }
+  return out.map((a, i) => ({
+    ...a,
+    id: `a${i}`,
+    // What goes in before another lid is put in, not stirred through.
+    verb:
+      a.verb === 'stirin' && out.slice(i + 1).some((b) => b.verb === 'close' && b.run === a.run)
+        ? 'add'
+        : a.verb,
+  }));
+}

@@ -1,0 +1,147 @@
+import type { FoodKind } from '../pantry/food';
+import type { Act } from './act';
+import type { ScriptLine } from './align';
+import { SAYS, type Stage } from './data/verbs';
+import { KINDS } from './kinds';
+
+const IN_THE_POT = new Set([
+  'add',
+  'soften',
+  'bloom',
+  'brown',
+  'deglaze',
+  'return',
+  'top',
+  'reduce',
+  'simmer',
+]);
+/** What a clause tells to do, from its words, where the pot stands, and what it names. */
+export function verbOf(
+  text: string,
+  stage: Stage,
+  meant: readonly number[],
+  lines: readonly ScriptLine[],
+  last: Act | undefined,
+  wasTakenOut: boolean,
+): string | null {
+  const kinds = meant.flatMap((i) => lines[i]?.read.food?.kind ?? []);
+  const all = (group: readonly FoodKind[]): boolean =>
+    kinds.length > 0 && kinds.every((k) => group.includes(k));
+  const some = (group: readonly FoodKind[]): boolean => kinds.some((k) => group.includes(k));
+  const said = SAYS.find((s) => (!s.stages || s.stages.includes(stage)) && s.words.test(text))?.verb ?? null;
+  const isAfter = stage === 'after' || stage === 'table';
+  if (isAfter) {
+    // Flour whisked into the cream keeps it from splitting: it is the cream that goes in.
+    if (some(KINDS.starch) && some(KINDS.dairy)) return 'dairy';
+    if (some(KINDS.starch) && ['mix', 'stirin', 'thicken', 'simmer', null].includes(said)) return 'thicken';
+    if (last?.verb === 'dairy' && !meant.length && (said === 'thicken' || said === 'simmer')) return null;
+    if (said === 'return' && !meant.length && !wasTakenOut) return null;
+    if (said === 'simmer' && /\buntil (?:it is )?thick/i.test(text)) return 'thicken';
+    // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
+    if (said === 'thicken' && !some(KINDS.starch) && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
+    if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add'].includes(said ?? '')) return 'dairy';
+    if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
+    if (said === 'stirin' && last?.verb === 'thicken' && !meant.length) return null;
+    if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
+    if (said === null && /\bback\b/i.test(text)) return 'return';
+    if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text))
+      return some(KINDS.dairy) ? 'dairy' : 'stirin';
+    return said;
+  }
+  if (said === 'rack' && all(KINDS.thin)) return 'add';
+  if (said === 'soften' || said === 'brown') {
+    if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
+    if (some(KINDS.meat) && !some(KINDS.aromatic))
+      return said === 'soften' && stage === 'prep' && !/fry|cook|saut/i.test(text) ? null : 'brown';
+    if (all([...KINDS.spice, 'thick-sauce', 'tomato-paste']) && meant.length) return 'bloom';
+    if (
+      !meant.length &&
+      last &&
+      ['soften', 'bloom', 'brown'].includes(last.verb) &&
+      /\b(?:cook|fry|stir)\b/i.test(text)
+    )
+      return null;
+    return 'soften';
+  }
+  if (said === 'add' || said === 'season' || said === 'mix') {
+    if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open')
+      return some(KINDS.spice) ? 'bloom' : 'add';
+    // Seasoned in the pot: nothing is rubbed in any more.
+    if (said === 'season' && stage === 'open' && !some(KINDS.meat) && last && IN_THE_POT.has(last.verb))
+      return 'add';
+    if (said === 'add' && stage === 'open') {
+      const hadHeat =
+        last &&
+        ['heat', 'brown', 'render', 'soften', 'pop', 'bloom', 'liftout', 'pouroff'].includes(last.verb);
+      if (hadHeat && all([...KINDS.spice, 'tomato-paste', 'flour'])) return 'bloom';
+      if (hadHeat && some(['spice-ground']) && all([...KINDS.spice, 'aromatic', 'tomato-paste']))
+        return 'bloom';
+      if (
+        hadHeat &&
+        all([...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'butter', 'tomato-fresh']) &&
+        some(KINDS.aromatic)
+      )
+        return 'soften';
+      if (
+        last &&
+        ['brown', 'soften', 'bloom', 'liftout', 'pouroff', 'return'].includes(last.verb) &&
+        all(KINDS.thin) &&
+        /\bpour|splash|wine|cider|scrap/i.test(text)
+      )
+        return 'deglaze';
+      if (
+        meant.length &&
+        all(KINDS.meat) &&
+        last &&
+        ['deglaze', 'add', 'soften', 'bloom'].includes(last.verb) &&
+        /\bback\b/i.test(text)
+      )
+        return 'return';
+    }
+    return said;
+  }
+  if (said === 'return' && !meant.length && !/\b(?:meat|it|them|all)\b/i.test(text)) return null;
+  if (said === null && meant.length && /\bback\b/i.test(text)) return 'return';
+  // "Stir in the paprika, then the caraway": as what was told before.
+  if (/^then the\b/i.test(text) && last?.verb === 'bloom' && all([...KINDS.spice, 'tomato-paste']))
+    return 'bloom';
+  if (said === null && meant.length && /\b(?:in\b|on top|then the|over)/i.test(`${text} `))
+    return /on top/i.test(text)
+      ? 'top'
+      : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
+        ? 'deglaze'
+        : 'add';
+  return said;
+}
+
+/** What is meant where only foods are named ("shallots and garlic, soft"); null where they go on from what was told before. */
+export function inferVerb(
+  text: string,
+  stage: Stage,
+  fresh: readonly number[],
+  lines: readonly ScriptLine[],
+  last: Act | undefined,
+): string | null {
+  if (!fresh.length) return null;
+  const kinds = fresh.flatMap((i) => lines[i]?.read.food?.kind ?? []);
+  const all = (group: readonly FoodKind[]): boolean => kinds.every((k) => group.includes(k));
+  const some = (group: readonly FoodKind[]): boolean => kinds.some((k) => group.includes(k));
+  if (/\b(?:everything|all)\b/i.test(text)) return stage === 'after' ? 'stirin' : 'add';
+  const goesOn =
+    last !== undefined &&
+    !['liftout', 'close', 'hold', 'release', 'return', 'brown', 'skim', 'strain', 'pouroff'].includes(
+      last.verb,
+    );
+  if (stage === 'after' || stage === 'table') {
+    if (some(KINDS.dairy) && last?.verb !== 'dairy') return 'dairy';
+    if (all(KINDS.leaf)) return 'wilt';
+    if (/\b(?:boil|sticky|glaze)\b/i.test(text)) return 'glaze';
+    return goesOn ? null : 'stirin';
+  }
+  if (goesOn && last.lines.length > 0) return null;
+  if (all(KINDS.thin))
+    return last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb) ? 'deglaze' : 'add';
+  if (all(KINDS.spice)) return 'bloom';
+  if (all([...KINDS.aromatic, 'butter', 'oil'])) return 'soften';
+  return 'add';
+}
