@@ -264,6 +264,12 @@ function readPlainAmount(text: string): FoundAmount | null {
     readUnit(afterSize) ??
     (/^(heaped|heaping|level|scant|rounded)\s/i.test(afterSize) ? readUnit(skipApprox(afterSize)) : null);
   let amount: Amount;
+  // "1 whole head garlic": a head, whole.
+  const inPiece = found?.unit.id === 'piece' ? readUnit(found.rest.trim()) : null;
+  if (found && inPiece?.unit.kind === 'piece') {
+    found.unit = inPiece.unit;
+    found.rest = inPiece.rest;
+  }
   if (found) {
     amount = { ...base, unitId: found.unit.id, ...(size && found.unit.kind === 'piece' ? { size } : {}) };
     rest = found.rest;

@@ -123,7 +123,7 @@ export function describe(text: string): Descriptors {
       ? 'shredded'
       : has(
             text,
-            /\bcub(?:es?|ed)\b|\bchunks?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |inch |cm |even )pieces\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b/i,
+            /\bcub(?:es?|ed)\b|\bchunks?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |inch |cm |even )pieces\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b|\bcurry[- ]cut\b/i,
           )
         ? 'cubed'
         : has(

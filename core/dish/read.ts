@@ -374,6 +374,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   if (!match && amount?.unitId === 'clove') {
     match = pantry.find('clove');
     amount = { ...amount, unitId: 'each' };
+    foodText = 'cloves';
   }
   if (!match && !rest) match = pantry.find(clean);
   if (!foodText) foodText = clean;

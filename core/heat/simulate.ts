@@ -167,6 +167,8 @@ function openAgain(run: Run, phase: NonNullable<HeatInput['second']>): SecondFor
     run.release('quick');
     if (isDone()) suggestedMin--;
   }
+  // Nothing is closed for no minutes at all, however much the coming up has done.
+  if (isPressure) suggestedMin = Math.max(1, suggestedMin);
   run.restore(start);
   run.series.length = points;
   run.resumeSeries();

@@ -5,6 +5,7 @@ import { CUBED_EXPONENT, cutById, isLoose, SAFE_C, SLICED_POULTRY_MM, type Cut }
 import type { PieceSpec } from '../heat/piece';
 import { softeningOf, type Softening } from '../heat/data/softness';
 import { donenessOf, type Doneness } from '../heat/doneness';
+import { pressureRuns } from '../dish/pressure';
 import { forecastHeat, type HeatForecast, type HeatInput } from '../heat/simulate';
 import type { PlacedItem } from '../moments/place';
 import type { Fill } from '../pot/layers';
@@ -259,6 +260,7 @@ export function heatInput(
   dish: Dish,
   pot: Pot,
   kitchen: Kitchen,
+  rules: HouseRules,
   release: HeatInput['release'],
   calibration: Calibration,
 ): HeatInput {
@@ -302,6 +304,7 @@ export function heatInput(
   const pieces = [...first.map((k) => specOf(k, kitchen.roomC)), ...lag(now.laggingG)];
   const hasLater = added.length > 0 || then.joules + then.laggingG > 0;
   const again = dish.settings.again;
+  const toldAgain = dish.method ? (pressureRuns(dish.method)[1]?.minutes ?? null) : null;
   return {
     pot: {
       heaterW: pot.heaterW,
@@ -321,7 +324,7 @@ export function heatInput(
       ? {
           second: {
             then: again?.then ?? 'pressure',
-            minutes: again?.minutes ?? null,
+            minutes: again ? again.minutes : rules.minutes === 'recipe' ? toldAgain : null,
             pieces: [...added.map((k) => specOf(k, kitchen.roomC)), ...lag(then.laggingG)],
             judged: added.map((kind, i) => ({ index: pieces.length + i, doneness: donenessIn(kind) })),
             lumpJPerK: then.joules,

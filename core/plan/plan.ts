@@ -9,7 +9,7 @@ import { inOrder, placeDish, type PlacedItem } from '../moments/place';
 import { Pantry } from '../pantry/pantry';
 import { boilOf, type Boil } from '../pot/boil';
 import { floorRisk, type FloorRisk } from '../pot/floor';
-import { fillPot, type Fill } from '../pot/layers';
+import { foams, fillPot, type Fill } from '../pot/layers';
 import { sumLiquid, type LiquidSum } from '../pot/liquid';
 import type { Pot } from '../pot/pot';
 import type { Script } from '../script/act';
@@ -180,10 +180,10 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
     releaseFor(dish, rules, meat[0], fill),
     dish,
     rules,
-    fill,
+    loaded,
   );
   const computed: HeatInput = {
-    ...heatInput(items, { meat, plants }, dish, pot, kitchen, release, calibration),
+    ...heatInput(items, { meat, plants }, dish, pot, kitchen, rules, release, calibration),
     ...(ventAfterMin === VENT_AFTER_MIN ? {} : { ventAfterMin }),
   };
   const frozen = meat[0]?.frozen ?? false;
@@ -221,11 +221,12 @@ function releaseTold(
   byCut: HeatInput['release'],
   dish: Dish,
   rules: HouseRules,
-  fill: Fill,
+  { fill, items }: Pick<LoadedPot, 'fill' | 'items'>,
 ): { release: HeatInput['release']; ventAfterMin: number } {
   const told = hints?.release ?? null;
   const isOwn = dish.settings.release !== null || rules.release !== 'by-cut' || rules.minutes !== 'recipe';
-  const isFoaming = fill.foaming.length > 0 && fill.shareOfLimit > 0.5;
+  // What goes in for the second lid does not foam under the first.
+  const isFoaming = fill.shareOfLimit > 0.5 && items.some((i) => !i.line.later && foams(i));
   if (isOwn || told === null || (told === 'quick' && isFoaming))
     return { release: byCut, ventAfterMin: VENT_AFTER_MIN };
   return {

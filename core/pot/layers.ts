@@ -130,6 +130,10 @@ const volumeMl = (item: PlacedItem): number => {
 };
 const isLiquid = (item: PlacedItem): boolean => item.read.food !== null && LIQUID.has(item.read.food.kind);
 
+/** True of what swells or foams in an amount that matters. */
+export const foams = ({ read, massG }: Pick<PlacedItem, 'read' | 'massG'>): boolean =>
+  read.food !== null && (read.food.swells || read.food.foams) && massG.mid > LEAST_FOAMING_G;
+
 /** Stacks what is under the lid in loading order and finds the levels in this pot. */
 export function fillPot(
   items: readonly PlacedItem[],
@@ -232,15 +236,7 @@ export function fillPot(
   }
   const liquidMm = levelMm(liquidMl, layers, area);
   const topMm = Math.max((stacked / area) * 10, liquidMm);
-  const foaming = [
-    ...new Set(
-      loose
-        .filter(
-          (i) => i.read.food && (i.read.food.swells || i.read.food.foams) && i.massG.mid > LEAST_FOAMING_G,
-        )
-        .map((i) => i.read.food?.names[0] ?? ''),
-    ),
-  ];
+  const foaming = [...new Set(loose.filter(foams).map((i) => i.read.food?.names[0] ?? ''))];
   const limitShare = foaming.length ? pot.foamFill : pot.maxFill;
   const limitMm = height * limitShare;
   const shareOfLimit = topMm / limitMm;

@@ -89,7 +89,7 @@ export const UNITS: readonly Unit[] = [
     typicalG: 0.15,
   }),
   u('handful', 'piece', 1, 0.4, 'handful|handfuls|fistful', { typicalG: 30 }),
-  u('clove', 'piece', 1, 0.3, 'clove|cloves|zehe|zehen', { typicalG: 4.5 }),
+  u('clove', 'piece', 1, 0.3, 'clove|cloves|clv|clvs|zehe|zehen', { typicalG: 4.5 }),
   u('can', 'piece', 1, 0.08, 'can|cans|tin|tins|dose|dosen|lata', { typicalG: 400 }),
   u('can1', 'piece', 1, 0.05, 'no. 1 can|no 1 can|#1 can|#1 cans', { typicalG: 300 }),
   u('can300', 'piece', 1, 0.05, '#300 can|300 can|no. 300 can', { typicalG: 425 }),
@@ -196,7 +196,8 @@ export function readUnit(text: string): { unit: Unit; rest: string } | null {
     const trimmed = raw.trimEnd();
     for (const candidate of [trimmed, trimmed.replace(/[.,;:)\]]+$/, '')]) {
       const unit = byName.get(candidate);
-      if (unit) {
+      // "1 bouquet garni" is the thing itself and no bunch of it.
+      if (unit && !(candidate === 'bouquet' && /^\s*garni/.test(lower.slice(candidate.length)))) {
         const rest = text.slice(candidate.length).replace(/^\.(?=\s|$)/, '');
         return { unit, rest };
       }

@@ -2,11 +2,16 @@ import type { Act } from './act';
 import type { ScriptLine } from './align';
 import { KINDS } from './kinds';
 
+/** What bubbles down while it is scraped; more takes a time of its own, g. Source: 13 g a minute boil away. */
+const BOILS_AT_ONCE_G = 200;
+
 /** Acts next to each other that are one thing to do are one act; an act that says and brings nothing is none. */
 export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[] {
   const out: Act[] = [];
   const isMeat = (i: number): boolean =>
     (KINDS.meat as readonly string[]).includes(lines[i]?.read.food?.kind ?? 'other');
+  const pouredG = (a: Act): number =>
+    a.lines.reduce((s, l) => s + (lines[l.index]?.read.massG.mid ?? 0) * l.share, 0);
   const isEmpty = (a: Act): boolean => !a.lines.length && !a.again.length;
   for (const act of acts) {
     const last = out.at(-1);
@@ -27,11 +32,15 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
           ? act.verb === 'soften' && last.lines.length > 0 && last.lines.every((l) => isMeat(l.index))
             ? 'brown'
             : act.verb
-          : last.verb === 'add' && act.verb === 'reduce' && isEmpty(act) && act.stage === 'open'
+          : last.verb === 'add' &&
+              act.verb === 'reduce' &&
+              isEmpty(act) &&
+              act.stage === 'open' &&
+              pouredG(last) < BOILS_AT_ONCE_G
             ? 'deglaze'
             : last.verb === 'serve' && ['grill', 'bake'].includes(act.verb)
               ? act.verb
-              : ['dairy', 'top', 'stirin'].includes(last.verb) && act.verb === 'melt' && isEmpty(act)
+              : ['dairy', 'top', 'stirin'].includes(last.verb) && act.verb === 'melt' && !act.lines.length
                 ? act.verb
                 : last.verb === 'mix' && ['season', 'marinate', 'dredge'].includes(act.verb)
                   ? act.verb
@@ -58,7 +67,8 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
         last.lines.every((l) => KINDS.fat.includes((lines[l.index]?.read.food?.kind ?? 'other') as 'oil')) &&
         ['brown', 'soften', 'render', 'pop', 'bloom'].includes(act.verb);
       const scraped = last.verb === 'add' && act.verb === 'deglaze' && isEmpty(act);
-      const scrapes = last.verb === 'deglaze' && act.verb === 'reduce' && isEmpty(act);
+      const scrapes =
+        last.verb === 'deglaze' && act.verb === 'reduce' && isEmpty(act) && pouredG(last) < BOILS_AT_ONCE_G;
       if (isSame || fatOnly || scraped || scrapes) {
         last.verb = fatOnly || scraped ? act.verb : last.verb;
         last.lines.push(...act.lines);

@@ -23,7 +23,8 @@ const REST = /\b(?:rest|remaining|remainder|other half|left)\b/i;
 /** A simmer or an oven of at least this long becomes the lid of a recipe that has none, minutes. */
 const LONG_MIN = 15;
 const LONG = /\b(?:simmer|bake|braise|roast|cook|stew|cover(?:ed)?|slow|low|oven)\b/i;
-const BESIDE = /\b(?:wide |frying |large |separate |heavy )?(?:pan|skillet)\b/i;
+const BESIDE =
+  /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:\p{L}+ )?(?:pan|skillet)\b|\bskillet\b/iu;
 
 const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
 const ON_IT = /\bon (?:it|there|this|top of it)\b/i;
@@ -45,6 +46,7 @@ const WORKED_ON: ReadonlySet<string> = new Set([
   'serve',
   'fill',
 ]);
+const TAKEN_OUT = /\b(?:scoop|lift|take|fish|spoon|set|put|move|remove|transfer)\b/i;
 /** "Place in the pot": what is placed was named before. */
 const OBJECTLESS =
   /^(?:place|put|lay|arrange|nestle|sit|transfer|tip|add|pop) (?:in|into|to|onto?|inside)\b/i;
@@ -61,6 +63,8 @@ const THICK_SHARE = 0.3;
 
 /** What a clause makes of its lines: "to a smooth paste". Named again, it is they, and no line that ends in the same noun. */
 const MADE = /\b(?:in)?to an? (?:\p{L}+ ){0,2}?(paste|pur[ée]e|powder|sauce|cream|syrup|batter|mash)\b/iu;
+const SHAPED =
+  /\b(?:roll|form|shape|make)\b.*\b(meatballs|balls|patties|koftas?|koftes?|dumplings|burgers)\b/i;
 const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
 
 /** Minutes that a clause gives, seconds too; null where it gives none. */
@@ -135,6 +139,10 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     const named = [
       ...new Set([...meaning(withoutMade(text, product)), ...(product ? (made.get(product) ?? []) : [])]),
     ].sort((a, b) => a - b);
+    // What is mixed and shaped has a name of its own from then on.
+    const shaped = SHAPED.exec(text)?.[1]?.toLowerCase();
+    const mixed = acts.findLast((a) => a.verb === 'mix')?.lines.map((l) => l.index) ?? [];
+    if (shaped && mixed.length) for (const w of [shaped, 'meatballs', 'balls']) made.set(w, mixed);
     const making = MADE.exec(text)?.[1]?.toLowerCase();
     if (making && named.length > 1) made.set(making, named);
     // "Do not brown the lamb: add it with the stock": it is what was named last.
@@ -144,6 +152,8 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       /\b(?:it|them)\b/i.test(text) && !named.some(isMeat)
         ? lastNamed.filter((i) => isMeat(i) && (used.get(i) ?? 0) < 1)
         : [];
+    const isTakenOut = TAKEN_OUT.test(text) && /\b(?:it|them)\b/i.test(text) && !named.length;
+    const takenOut = isTakenOut ? lastNamed.filter((i) => (used.get(i) ?? 0) > 0) : [];
     if (named.length) lastNamed = named;
     if (TIP.test(text)) {
       const before = acts.at(-1);
@@ -157,7 +167,9 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
           (i) => isRawMeat(i) && (used.get(i) ?? 0) < 1,
         )
       : [];
-    const meant = [...new Set([...named, ...byPronoun, ...onBoard])].sort((a, b) => a - b);
+    const meant = [...new Set([...named, ...(takenOut.length ? takenOut : byPronoun), ...onBoard])].sort(
+      (a, b) => a - b,
+    );
     if (n === longest) {
       if (meant.length) put('add', stage === 'prep' ? 'open' : stage, part, meant);
       put('close', 'closed', part, []);

@@ -15,6 +15,10 @@ const IN_THE_POT = new Set([
   'reduce',
   'simmer',
 ]);
+/** Warmed again and no more. */
+const WARMS =
+  /\b(?:warm|heat|reheat)(?:ed)?\b.{0,12}\b(?:through|again|gently|up)\b|\bgently (?:warm|heat|reheat)\b/i;
+
 /** What a clause tells to do, from its words, where the pot stands, and what it names. */
 export function verbOf(
   text: string,
@@ -35,7 +39,10 @@ export function verbOf(
     if (some(KINDS.starch) && some(KINDS.dairy)) return 'dairy';
     if (some(KINDS.starch) && ['mix', 'stirin', 'thicken', 'simmer', null].includes(said)) return 'thicken';
     if (last?.verb === 'dairy' && !meant.length && (said === 'thicken' || said === 'simmer')) return null;
-    if (said === 'return' && !meant.length && !wasTakenOut) return null;
+    // Put back after straining, it is the liquid: where nothing was lifted out there is nothing to return.
+    const isLiquid = ['strain', 'skim', 'blendafter'].includes(last?.verb ?? '');
+    if (said === 'return' && !meant.length && (!wasTakenOut || isLiquid)) return null;
+    if (said === 'simmer' && WARMS.test(text)) return 'warm';
     if (said === 'simmer' && /\buntil (?:it is )?thick/i.test(text)) return 'thicken';
     // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
     if (said === 'thicken' && !some(KINDS.starch) && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';

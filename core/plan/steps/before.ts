@@ -77,7 +77,7 @@ export function prep({ items, meat, rules }: StepInput): Step {
     'prep',
     'prep',
     'Get everything ready',
-    `${MARINADE[rules.marinade]}Weigh into bowls by when they go in: all the ground spices in one bowl. What is held back stays together on a tray, away from the pot.`,
+    `${MARINADE[rules.marinade]}Weigh into bowls by when they go in${items.filter((i) => i.moment === 'bloom' && kindOf(i) === 'spice-ground').length > 1 ? ': the ground spices in one bowl' : ''}.${items.some((i) => ['thicken', 'dairy', 'finish'].includes(i.moment)) ? ' What is held back stays together on a tray, away from the pot.' : ''}`,
     {
       items: [
         ...stepItems(items.filter((i) => i.read.food && i.moment !== 'serve')),

@@ -2,7 +2,7 @@ import { inOrder, type PlacedItem } from '../../moments/place';
 import type { FoodKind } from '../../pantry/food';
 import { formatDuration, formatMass } from '../../quantity/format';
 import { eatenG, saltG } from '../../sauce/present';
-import { saltView } from '../../sauce/salt';
+import { quartersToAdd, saltView } from '../../sauce/salt';
 import { CAUTIONS } from '../data/cautions';
 import { WORK } from '../data/work';
 import { glazedOf, SWEET, type Glazed } from '../glazed';
@@ -118,8 +118,8 @@ export function lastly(input: StepInput, left: readonly PlacedItem[]): Step {
   return step(
     'season',
     'finish',
-    'Off the heat: sharp, green, salt',
-    `Lemon or vinegar, herbs, butter for shine. Taste, then salt by the pinch. ${saltWords(input)}`,
+    input.script ? 'Off the heat: taste and season' : 'Off the heat: sharp, green, salt',
+    `${input.script ? 'Taste.' : 'Lemon or vinegar, herbs, butter for shine. Taste, then salt by the pinch.'} ${saltWords(input)}`,
     {
       items: stepItems(left),
       heat: 'off',
@@ -186,8 +186,9 @@ function glazeWords({ minutes, latestMin, leftG }: Glazed): Together {
 function saltWords({ items, dish, kitchen }: StepInput): string {
   const view = saltView(saltG(items), eatenG(items), dish.plates, kitchen.needs.includes('low-salt'));
   const has = `By the sum it has ${view.percent.low.toFixed(1)}–${view.percent.high.toFixed(1)} % salt`;
-  if (view.toTargetG < 1) return `${has}: probably no more.`;
-  return `${has}; a quarter teaspoon moves it by ${view.quarterTspMoves.toFixed(2)} %, up to ${formatMass(view.toTargetG, kitchen.units)} may be missing.`;
+  const quarters = quartersToAdd(view, dish.plates);
+  if (quarters < 1) return `${has}: probably no more.`;
+  return `${has}. Salt it a quarter teaspoon at a time and taste between: ${quarters === 1 ? 'one' : `about ${quarters}`} may be missing.`;
 }
 
 /** To the table, with what is served beside. */

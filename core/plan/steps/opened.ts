@@ -30,7 +30,7 @@ export function stepsOpened(input: StepInput): Step[] {
       'meat',
       'open',
       `Check the ${checked.label}`,
-      `${byLook(checked, rules) ? 'House rule: a fork turns in it without effort, and it pulls apart. And if you own one, thermometer' : 'Thermometer'} in the thickest part of one thick piece: ${formatTemp(safeC, kitchen.units)}.${authority} The forecast says about ${formatTemp(heat.coreAtOpenC ?? safeC, kitchen.units)}, but only the thermometer knows.`,
+      `${byLook(checked, rules) ? 'House rule: a fork turns in it without effort, and it pulls apart. And if you own one, thermometer' : isTough(checked) ? 'A fork should turn in it without effort: that is what the long minutes were for; if it does not, close it again for a quarter of the time. And the thermometer' : 'Thermometer'} in the thickest part of one thick piece: ${formatTemp(safeC, kitchen.units)}.${authority} ${forecastWords(heat.coreAtOpenC, safeC, kitchen)}`,
       { kind: 'meat', durationS: handwork(WORK.checkMeatMin, 0.3), cautions: [CAUTIONS.short] },
     ),
     step(
@@ -45,6 +45,26 @@ export function stepsOpened(input: StepInput): Step[] {
       },
     ),
   ];
+}
+
+/** Meat that is cooked for its tenderness, long after it is hot enough. */
+const isTough = (main: MeatPiece): boolean =>
+  main.cut.safe === 'whole' && main.cut.tenderAt95Min >= TOUGH_MIN;
+/** Minutes at 95 °C from which a cut is cooked to be tender rather than to be done: between chops and shoulder. */
+const TOUGH_MIN = 45;
+/** How near the figure the forecast has to be for it to say anything, °C. */
+const NEAR_C = 12;
+
+/** What the forecast adds at the thermometer: its figure where it is near, and never a word that it is enough. */
+function forecastWords(
+  coreC: number | null,
+  safeC: number,
+  kitchen: Pick<StepInput['kitchen'], 'units'>,
+): string {
+  if (coreC === null) return 'Only the thermometer knows.';
+  return coreC - safeC < NEAR_C
+    ? `The forecast says about ${formatTemp(coreC, kitchen.units)}, but only the thermometer knows.`
+    : 'By the forecast it is well past that, but only the thermometer knows.';
 }
 
 /** Poultry, pork and mince are measured whatever the house rule says. */

@@ -174,13 +174,15 @@ function afterTheLid(
     }
     if (act.verb === 'serve' || act.verb === 'finish') continue;
     const toCool = mine.filter((i) => i.moment === 'dairy' && act.verb !== 'melt');
-    const rest = mine.filter((i) => !toCool.includes(i) && i.moment !== 'serve');
+    const rest = mine.filter((i) => !toCool.includes(i) && (i.moment !== 'serve' || act.verb === 'boil'));
     if (toCool.length && slurry.length && !isBoundYet && !after.some((a) => a.verb === 'thicken')) {
       steps.push(...bind(''));
       isBoundYet = true;
     }
     // What only simmers comes before what must not boil.
-    if (act.verb === 'simmer' || act.verb === 'boil')
+    if (act.verb === 'boil' && rest.length > 0 && rest.every((i) => i.moment === 'serve'))
+      steps.push(actStep(act, input, rest, 'thicken'));
+    else if (act.verb === 'simmer' || act.verb === 'boil')
       steps.push(
         ...(rest.length || !toCool.length ? [actStep(act, input, rest, 'thicken')] : []),
         ...cool(toCool, act.words),
@@ -279,8 +281,11 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   ).slice(0, 3);
   // Fat is what a thing is fried in, not what is fried.
   const isOnlyFat = mine.length > 0 && mine.every((i) => ['oil', 'butter'].includes(kindOf(i) ?? ''));
-  const named =
-    isOnlyFat && again.length && !isOfMeat
+  // What comes back with something new is said before it: the meat with its stock.
+  const returns = ['add', 'top', 'return', 'rack'].includes(act.verb) && again.length > 0;
+  const named = returns
+    ? [...new Set([...again, ...names])].slice(0, 3)
+    : isOnlyFat && again.length && !isOfMeat
       ? again.slice(0, 3)
       : who.length
         ? who
@@ -288,26 +293,28 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
           ? again.slice(0, 3)
           : names.slice(0, 3);
   const object = named.length
-    ? named.length < names.length && !isOfMeat
+    ? named.length < new Set([...names, ...(returns ? again : [])]).size && !isOfMeat
       ? `${named.join(', ')} and the rest`
       : listed(named)
     : ['return', 'liftout'].includes(act.verb)
       ? 'the meat'
       : '';
+  const isFlavour = act.verb === 'liftout' && isOnlyFlavour(act, input);
   const isOfMeatToo = act.verb === 'soften' && mine.some((i) => /meat|poultry/.test(kindOf(i) ?? ''));
-  const title = (isOfMeatToo ? 'Cook {food}' : verb.title)
+  const title = (isOfMeatToo ? 'Cook {food}' : isFlavour ? 'Fish out {food}' : verb.title)
     .replace('{food}', object)
     .replace(/\s+/g, ' ')
     .trim();
-  const minutes = minutesFor(act, input);
+  const minutes = minutesFor(act, input, mine);
   const place = act.where === 'pan' ? 'In the pan beside the pot. ' : '';
+  const isOwnPot = act.verb === 'boil' && mine.length > 0 && mine.every((i) => i.moment === 'serve');
   const batches = act.verb === 'brown' && input.batches > 1 ? ` ${input.batches} batches.` : '';
   const caution = verb.caution ? [CAUTIONS[verb.caution]] : [];
   return step(
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${verb.text}${batches}`.trim(),
+    `${place}${isFlavour ? 'It has given what it had.' : isOwnPot ? 'In a pot of its own.' : verb.text}${batches}`.trim(),
     {
       items: stepItems(mine),
       heat: verb.heat,
@@ -325,15 +332,58 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   );
 }
 
+const PER_SIDE = /\b(?:a|per|each|on each) side\b|\bboth sides\b/i;
+const GOES_DOWN = /\b(?:reduc\w*|by (?:a )?(?:half|third|two thirds)|boil (?:it )?down|bubble away)\b/i;
+
+/** Share of a liquid that boils away when it goes down "by half", "by a third"; half where nothing is said. */
+function goneShare(words: string): number {
+  if (/two[- ]thirds/i.test(words)) return 2 / 3;
+  if (/\bthird\b/i.test(words)) return 1 / 3;
+  if (/\bquarter\b/i.test(words)) return 1 / 4;
+  return 1 / 2;
+}
+
+/** What was poured in just before an act that brings nothing. */
+function lastPoured(act: Act, { items, script }: StepInput): PlacedItem[] {
+  const acts = script?.acts ?? [];
+  const before = acts
+    .slice(
+      0,
+      acts.findIndex((a) => a.id === act.id),
+    )
+    .findLast((a) => a.lines.length > 0);
+  return items.filter((i) => i.actId !== undefined && i.actId === before?.id);
+}
+
+/** True where all that is taken out is there for its flavour: bay, bones of the stock, a bouquet. */
+function isOnlyFlavour(act: Act, { items }: StepInput): boolean {
+  const kinds = act.again.flatMap((index) => items.find((i) => i.index === index)?.read.food?.kind ?? []);
+  return (
+    kinds.length > 0 && kinds.every((k) => ['herb-woody', 'herb-soft', 'spice-whole', 'citrus'].includes(k))
+  );
+}
+
 /** Minutes of an act: the recipe's own, else what it takes here. */
-function minutesFor(act: Act, input: StepInput): number {
+function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem[]): number {
   const verb = verbById(act.verb);
-  if (act.verb === 'brown') return WORK.heatPotMin + Math.max(1, input.batches) * WORK.searBatchMin;
+  if (act.verb === 'brown') {
+    // "2 minutes a side" is for one batch and two sides.
+    const batch = act.minutes !== null && PER_SIDE.test(act.words) ? 2 * act.minutes : WORK.searBatchMin;
+    return WORK.heatPotMin + Math.max(1, input.batches) * batch;
+  }
   if (act.verb === 'reduce' && act.run > 0)
     return Math.min(
       MOST_REDUCING_MIN,
-      Math.max(act.minutes ?? 2, input.liquid.sauceAfterG.mid / 2 / BOIL_OFF_G_PER_MIN.high),
+      Math.max(
+        act.minutes ?? 2,
+        (input.liquid.sauceAfterG.mid * goneShare(act.words)) / BOIL_OFF_G_PER_MIN.high,
+      ),
     );
+  if ((act.verb === 'reduce' || act.verb === 'deglaze') && GOES_DOWN.test(act.words)) {
+    const poured = mine.length ? mine : lastPoured(act, input);
+    const gone = poured.reduce((s, i) => s + i.massG.mid, 0) * goneShare(act.words);
+    return Math.min(MOST_REDUCING_MIN, Math.max(act.minutes ?? verb.minutes, gone / BOIL_OFF_G_PER_MIN.high));
+  }
   if (act.verb === 'glaze') {
     const glazed = glazedOf(input.items, 'glaze', input.meat, input.liquid.sauceAfterG.mid);
     return act.minutes ?? Math.min(15, glazed?.minutes ?? verb.minutes);

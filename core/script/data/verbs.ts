@@ -88,6 +88,7 @@ export const VERBS: readonly Verb[] = [
   }),
   v('reduce', 'Boil down', 5, { heat: 'high', look: 'Visibly less, and thicker.' }),
   v('fry', 'Fry {food}', 5, { heat: 'medium', text: 'In a pan beside.', look: 'Golden.', caution: 'hotFat' }),
+  v('warm', 'Warm it through', 2, { heat: 'low', look: 'Steaming, not bubbling.' }),
   v('simmer', 'Simmer {food}', 4, { heat: 'medium', look: 'Just done.' }),
   v('boil', 'Boil {food}', 10, {
     heat: 'medium',
@@ -204,7 +205,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'marinate',
-    words: /\bmarinat\w*|\bovernight\b|\b(?:leave|let (?:it|them) (?:sit|stand))\b.*\b(?:minutes?|hours?|hrs?)\b/i,
+    words:
+      /\bmarinat\w*|\bovernight\b|\b(?:leave|let (?:it|them) (?:sit|stand))\b.*\b(?:minutes?|hours?|hrs?)\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'pound', words: /\b(?:pound|flatten|bash)\b.*\b(?:flat|thin|even|cm|mm)?\b/i, stages: ['prep'] },
@@ -237,7 +239,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'soften',
-    words: /\b(?:soften|sweat|saut[eé]|fry|cook|golden|translucent|caramelis\w*|caramelize\w*|bhun\w*|oil separates)\b/i,
+    words:
+      /\b(?:soften|sweat|saut[eé]|fry|cook|golden|translucent|caramelis\w*|caramelize\w*|bhun\w*|oil separates)\b/i,
     stages: ['prep', 'open'],
   },
   {
@@ -269,7 +272,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   { verb: 'wilt', words: /\bwilt\w*/i, stages: ['after'] },
   {
     verb: 'simmer',
-    words: /\b(?:simmer|cook|warm(?:ed)? through|heat through|bubble)\b/i,
+    words:
+      /\b(?:simmer|cook|(?:re)?warm(?:ed)? (?:it |them |the \w+ )?(?:through|up|again|gently|on low)|gently warm|reheat|heat through|heat gently|gently heat|bubble)\b/i,
     stages: ['after'],
   },
   { verb: 'slice', words: /\b(?:slice|carve|cut)\b/i, stages: ['after'] },
