@@ -301,7 +301,7 @@ export const LINES_AS_WRITTEN: readonly [string, string, number | null, string][
   ['2 tbsp instant tapioca', 'tapioca-starch', 15.1, 'thicken'],
   ['3 tbsp beurre manié', 'flour-and-butter-paste', 42.1, 'thicken'],
   ['2 bay leaves, fresh or dried', 'bay-leaf', 0.6, 'lid'],
-  ['1 bouquet garni', 'mixed-herbs', 30, 'lid'],
+  ['1 bouquet garni', 'bouquet-garni', 30, 'lid'],
   ['1 tsp dried oregano', 'oregano', 0.739, 'lid'],
   ['1 teaspoon Italian seasoning', 'mixed-herbs', 0.739, 'lid'],
   ['2 tsp dried thyme', 'thyme', 1.48, 'lid'],

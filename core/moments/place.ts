@@ -232,19 +232,9 @@ function partsOf(
   const isLater = (moment: Moment): boolean =>
     MOMENTS.indexOf(moment) > MOMENTS.indexOf(computed) && (!isHeldBack(computed) || moment === 'serve');
   if (heading && isLater(heading)) return whole(heading, 'words', `The recipe says “${line.section ?? ''}”.`);
-  if (
-    rule?.parts &&
-    !(scripted && (scripted[0]?.moment === 'serve' || isHeldBack(scripted[0]?.moment ?? 'lid')))
-  )
-    return {
-      by: 'rule',
-      ruleId,
-      computed: rule.parts.map((p) => p.moment),
-      // What goes under the lid goes in where the method names the line.
-      parts: rule.parts.map((p) =>
-        isHeldBack(p.moment) || !scripted?.[0]?.actId ? p : { ...p, actId: scripted[0].actId },
-      ),
-    };
+  // A table that parts a line serves lists: a recipe that pours it all in is followed, then judged.
+  if (rule?.parts && !scripted)
+    return { by: 'rule', ruleId, computed: rule.parts.map((p) => p.moment), parts: rule.parts };
   if (scripted && !(heading && isLater(heading)))
     return { by: 'method', ruleId, computed: scripted.map(() => computed), parts: scripted };
   const late = !isHeldBack(computed) && !asked ? hint : undefined;
@@ -256,6 +246,7 @@ function partsOf(
 interface ScriptPart extends Part {
   actId?: string;
   later?: boolean;
+  isBound?: boolean;
 }
 
 /** The parts of a line by the script; what no act takes goes where the table puts it. */
@@ -267,6 +258,7 @@ function scriptParts(places: readonly ScriptPlace[], computed: Moment): ScriptPa
     reason: `The method says “${p.words.slice(0, 160)}”.`,
     actId: p.actId,
     later: p.later,
+    isBound: p.isBound,
   }));
   const left = 1 - parts.reduce((s, p) => s + p.share, 0);
   if (left > 0.01)
@@ -318,7 +310,7 @@ function placeLine(
     ruleId,
     by,
     computed: computed[partIndex] ?? part.moment,
-    early: harmOf(read, part.moment, computed[partIndex] ?? part.moment),
+    early: earlyOf(read, part, computed[partIndex] ?? part.moment, by),
   }));
 }
 
@@ -327,6 +319,17 @@ export function harmNow(item: Pick<PlacedItem, 'read'>): string {
   const kind = item.read.food?.kind;
   const harm = kind && EARLY_HARMS.find((h) => h.kinds.includes(kind));
   return harm ? harm.harm : 'It was held back for a reason: see the counter.';
+}
+
+/**
+ * The harm of an early part. What is shaped into balls does not lie on the floor; what comes for a second lid, and what the recipe itself
+ * puts in at little loss, is cooked as it is told.
+ */
+function earlyOf(read: ReadLine, part: ScriptPart, computed: Moment, by: PlacedItem['by']): EarlyHarm | null {
+  if (part.isBound) return null;
+  const harm = harmOf(read, part.moment, computed);
+  if (!harm || by !== 'method') return harm;
+  return harm.severity === 'note' || (part.later && harm.severity === 'careful') ? null : harm;
 }
 
 const FLOURED =

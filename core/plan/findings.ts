@@ -371,7 +371,7 @@ function momentFindings({ items, kitchen }: FindingInput): Finding[] {
       severity: item.early.severity,
       about: 'moment',
       lineIds: [item.lineId],
-      text: `${capital(nameOf(item))} is ${place(item)}`,
+      text: `${capital(nameOf(item))}: ${place(item)}`,
       why: item.early.harm,
       fixes: [holdFix(item)],
     });

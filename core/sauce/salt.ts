@@ -9,6 +9,7 @@ export const SALT_FIGURES = {
   brandSpread: { value: 0.25, spread: 0.3, source: 'Labels of ordinary stocks, soy sauces and cheeses' },
   /** Salt of one plate of a main dish, at most, g. */
   mostPerPlateG: { value: 2, spread: 0.25, source: 'A main meal’s third of about 6 g a day' },
+  lowPerPlateG: { value: 1.4, spread: 0.25, source: 'The same share of about 4 g a day' },
   /** A household that eats little salt, share of the weight eaten. */
   lowShare: { value: 0.006, spread: 0.2, source: 'About 5 g a day in all' },
 } as const;
@@ -59,8 +60,13 @@ export function saltView(saltG: number, massG: number, plates: number, isLow = f
  * Quarter teaspoons that may still be added at the table's end: what is missing to the usual share, and never more than leaves a plate
  * at what one meal may have.
  */
-export function quartersToAdd(view: Pick<SaltView, 'toTargetG' | 'perPlateG'>, plates: number): number {
-  const room = (SALT_FIGURES.mostPerPlateG.value - view.perPlateG.mid) * Math.max(0.5, plates);
+export function quartersToAdd(
+  view: Pick<SaltView, 'toTargetG' | 'perPlateG'>,
+  plates: number,
+  isLow = false,
+): number {
+  const most = SALT_FIGURES[isLow ? 'lowPerPlateG' : 'mostPerPlateG'].value;
+  const room = (most - view.perPlateG.mid) * Math.max(0.5, plates);
   return Math.max(0, Math.floor(Math.min(view.toTargetG, room) / SALT_FIGURES.quarterTspG.value));
 }
 

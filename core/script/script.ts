@@ -34,6 +34,8 @@ export interface ScriptPlace {
   words: string;
   /** Goes in when the pot is opened in between, before a second lid. */
   later: boolean;
+  /** Mixed with meat and shaped: it is inside the pieces, and neither on the floor nor in the sauce. */
+  isBound: boolean;
 }
 
 const FATS: readonly FoodKind[] = ['oil', 'butter'];
@@ -53,6 +55,7 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
         actId: act.id,
         words: act.words,
         later: isLater(act, script),
+        isBound: act.verb === 'mix' && script.acts[at + 1]?.verb === 'shape',
       };
       found.set(index, [...(found.get(index) ?? []), place]);
     }

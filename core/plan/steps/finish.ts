@@ -186,7 +186,7 @@ function glazeWords({ minutes, latestMin, leftG }: Glazed): Together {
 function saltWords({ items, dish, kitchen }: StepInput): string {
   const view = saltView(saltG(items), eatenG(items), dish.plates, kitchen.needs.includes('low-salt'));
   const has = `By the sum it has ${view.percent.low.toFixed(1)}–${view.percent.high.toFixed(1)} % salt`;
-  const quarters = quartersToAdd(view, dish.plates);
+  const quarters = quartersToAdd(view, dish.plates, kitchen.needs.includes('low-salt'));
   if (quarters < 1) return `${has}: probably no more.`;
   return `${has}. Salt it a quarter teaspoon at a time and taste between: ${quarters === 1 ? 'one' : `about ${quarters}`} may be missing.`;
 }

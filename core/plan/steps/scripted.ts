@@ -92,7 +92,13 @@ const PHASE_AFTER: Partial<Record<string, Phase>> = {
 /** The cook as the recipe tells it, in its order and with its words; what it leaves out and no cook may is put in. */
 export function scriptedSteps(input: StepInput, script: Script): Step[] {
   const { items } = input;
-  const of = (act: Act): PlacedItem[] => items.filter((i) => i.actId === act.id && i.read.food);
+  const of = (act: Act): PlacedItem[] => {
+    const mine = items.filter((i) => i.actId === act.id && i.read.food);
+    // Boiled beside and only served: the line says so itself, the act says when.
+    return mine.length || act.verb !== 'boil'
+      ? mine
+      : items.filter((i) => i.moment === 'serve' && act.lines.some((l) => l.index === i.index));
+  };
   const before = script.acts.filter((a) => a.run === 0 && !OF_THE_POT.has(a.verb));
   const between = (a: Act): boolean =>
     a.run > 0 && script.acts.some((b) => b.verb === 'close' && b.run === a.run);
@@ -188,13 +194,27 @@ function afterTheLid(
         ...cool(toCool, act.words),
       );
     else {
-      steps.push(...cool(toCool, act.words));
-      if (rest.length || !toCool.length)
+      // Flour whisked into the cream goes in with it.
+      const withIt = toCool.length ? rest.filter((i) => ['starch', 'flour'].includes(kindOf(i) ?? '')) : [];
+      const [first, ...others] = cool(toCool, act.words);
+      if (first)
+        steps.push(
+          withIt.length
+            ? {
+                ...first,
+                items: [...first.items, ...stepItems(withIt)],
+                text: `Whisk the ${listed(withIt.map((i) => shortName(i.read)))} into it, cold. ${first.text}`,
+              }
+            : first,
+          ...others,
+        );
+      const alone = rest.filter((i) => !withIt.includes(i));
+      if (alone.length || !toCool.length)
         steps.push(
           actStep(
             act,
             input,
-            rest,
+            alone,
             PHASE_AFTER[act.verb] ?? (steps.some((s) => s.phase === 'dairy') ? 'finish' : 'thicken'),
           ),
         );
@@ -258,10 +278,15 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const nameOf = (i: PlacedItem): string =>
     i.read.foodText.split(' ').length > 2 && i.read.known ? i.read.known : shortName(i.read);
   const names = [...new Set(mine.map(nameOf))];
+  const product = madeOf(act.again, input);
   const again = [
     ...new Set(
-      act.again.flatMap((index) =>
-        input.items.filter((i) => i.index === index && i.read.food).map((i) => shortName(i.read)),
+      (product ? [product] : []).concat(
+        product
+          ? []
+          : act.again.flatMap((index) =>
+              input.items.filter((i) => i.index === index && i.read.food).map((i) => shortName(i.read)),
+            ),
       ),
     ),
   ];
@@ -355,6 +380,17 @@ function lastPoured(act: Act, { items, script }: StepInput): PlacedItem[] {
   return items.filter((i) => i.actId !== undefined && i.actId === before?.id);
 }
 
+/** What the lines of one mixing became, as the recipe calls it: "meatballs"; null where they are named for themselves. */
+function madeOf(again: readonly number[], { script }: Pick<StepInput, 'script'>): string | null {
+  const acts = script?.acts ?? [];
+  const at = acts.findIndex((a) => a.verb === 'shape');
+  const mix = acts.slice(0, Math.max(0, at)).findLast((a) => a.verb === 'mix');
+  if (at < 0 || !mix || again.length < 2 || !mix.lines.every((l) => again.includes(l.index))) return null;
+  const names = acts.flatMap((a) => a.words.toLowerCase().match(SHAPES) ?? []);
+  return names.sort((a, b) => b.length - a.length)[0] ?? null;
+}
+const SHAPES = /\b(?:meatballs|balls|patties|koftas?|koftes?|dumplings|burgers)\b/g;
+
 /** True where all that is taken out is there for its flavour: bay, bones of the stock, a bouquet. */
 function isOnlyFlavour(act: Act, { items }: StepInput): boolean {
   const kinds = act.again.flatMap((index) => items.find((i) => i.index === index)?.read.food?.kind ?? []);
@@ -379,7 +415,9 @@ function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem[]): nu
         (input.liquid.sauceAfterG.mid * goneShare(act.words)) / BOIL_OFF_G_PER_MIN.high,
       ),
     );
-  if ((act.verb === 'reduce' || act.verb === 'deglaze') && GOES_DOWN.test(act.words)) {
+  const acts = input.script?.acts ?? [];
+  const isBoiledNext = acts[acts.indexOf(act) + 1]?.verb === 'reduce';
+  if ((act.verb === 'reduce' || (act.verb === 'deglaze' && !isBoiledNext)) && GOES_DOWN.test(act.words)) {
     const poured = mine.length ? mine : lastPoured(act, input);
     const gone = poured.reduce((s, i) => s + i.massG.mid, 0) * goneShare(act.words);
     return Math.min(MOST_REDUCING_MIN, Math.max(act.minutes ?? verb.minutes, gone / BOIL_OFF_G_PER_MIN.high));

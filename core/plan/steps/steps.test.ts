@@ -1,7 +1,9 @@
+import fc from 'fast-check';
 import { emptyDish, type Dish } from '../../dish/dish';
 import type { HouseRules } from '../../dish/houseRules';
 import { POT_PRESETS } from '../../pot/pot';
 import { defaultKitchen, type Kitchen } from '../kitchen';
+import { SALT_FIGURES } from '../../sauce/salt';
 import { planDish, stepsWithSauce } from '../plan';
 import { PHASES } from './step';
 
@@ -266,9 +268,25 @@ describe('the salt, where it is tasted', () => {
   });
 
   it('is sooner content in a house that eats little of it', () => {
-    const lines = ['1 kg beef chuck', '500 ml water', '1½ tsp fine salt'];
-    const grams = (text: string): number => Number(/up to ([\d.]+) g/.exec(text)?.[1] ?? 0);
-    expect(grams(season(lines, ['low-salt']))).toBeLessThan(grams(season(lines)));
+    const lines = ['1 kg beef chuck', '500 ml water', '½ tsp fine salt'];
+    const quarters = (text: string): number =>
+      /: one may/.test(text) ? 1 : Number(/about (\d+) may/.exec(text)?.[1] ?? 0);
+    expect(quarters(season(lines))).toBeGreaterThan(1);
+    expect(quarters(season(lines, ['low-salt']))).toBeLessThan(quarters(season(lines)));
+  });
+
+  it('never asks for more than a plate may have, however much thin soup there is', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 4000 }), fc.integer({ min: 1, max: 12 }), (ml, plates) => {
+        const dish = { ...dishOf(['1 kg beef chuck', `${ml} ml water`]), plates };
+        const text = planDish(dish, kitchen).steps.find((s) => s.id === 'season')!.text;
+        const quarters = Number(/about (\d+) may/.exec(text)?.[1] ?? 0);
+        expect((quarters * SALT_FIGURES.quarterTspG.value) / plates).toBeLessThanOrEqual(
+          SALT_FIGURES.mostPerPlateG.value,
+        );
+      }),
+      { numRuns: 12 },
+    );
   });
 });
 
