@@ -362,6 +362,9 @@ function fillFindings(input: FindingInput): Finding[] {
   return [];
 }
 
+/** Names that are many: limes, but neither molasses nor couscous. */
+const PLURAL = /(?<![su]|sse)s$/;
+
 function momentFindings({ items, kitchen }: FindingInput): Finding[] {
   const out: Finding[] = [];
   for (const item of items) {
@@ -371,7 +374,7 @@ function momentFindings({ items, kitchen }: FindingInput): Finding[] {
       severity: item.early.severity,
       about: 'moment',
       lineIds: [item.lineId],
-      text: `${capital(nameOf(item))}: ${place(item)}`,
+      text: `${capital(nameOf(item))} ${PLURAL.test(nameOf(item)) ? 'are' : 'is'} ${place(item)}`,
       why: item.early.harm,
       fixes: [holdFix(item)],
     });
