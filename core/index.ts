@@ -94,6 +94,17 @@ export { diffDishes, isSameDish, type DishChange } from './dish/diff';
 export { readMethod, type MethodHints } from './dish/method';
 export { readScript } from './script/read';
 export type { Act, Script } from './script/act';
+export { goesRows, looseLines } from './plan/goes';
+export {
+  addAct,
+  asTheMethodSays,
+  dropAct,
+  giveLine,
+  moveAct,
+  setActMinutes,
+  verbLabel,
+  type ActRow,
+} from './script/edit';
 export { VERBS, verbById, type Verb } from './script/data/verbs';
 export { readRecipe, recipeOf, type PastedRecipe } from './page/recipe';
 export { pagesFromJsonLd } from './page/jsonLd';

@@ -62,6 +62,8 @@ export function diffDishes(from: Dish, to: Dish): DishChange[] {
       'setting',
       `The meal: ${b.meal?.serveAt ? `at ${b.meal.serveAt}` : 'as soon as it can be'}, ${b.meal?.sides.length ?? 0} beside it`,
     );
+  if (JSON.stringify(from.script) !== JSON.stringify(to.script))
+    say('setting', to.script ? 'How it goes: changed by hand' : 'How it goes: as the method says');
   if (a.aim !== b.aim) say('setting', `Sauce: ${AIM_WORDS[a.aim]}, now ${AIM_WORDS[b.aim]}`);
   if (a.potId !== b.potId) say('setting', 'Cooked in another pot');
   for (const school of SCHOOLS) {

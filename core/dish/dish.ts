@@ -91,6 +91,27 @@ export const MAX_DISH_PAGE = 60_000;
 /** Most lines of a dish. */
 export const MAX_LINES = 200;
 
+/** One act of the cook's own order: lines by their identity, each with its share. */
+export const DishActSchema = z.object({
+  id,
+  verb: z.string().max(20),
+  lines: z.array(z.object({ lineId: id, share: z.number().min(0).max(1) })).max(MAX_LINES),
+  /** Lines it is done to that are in already. */
+  again: z.array(id).max(MAX_LINES),
+  minutes: z.number().min(0).max(100_000).nullable(),
+  words: z.string().max(400),
+  where: z.enum(['pot', 'pan']),
+});
+export type DishAct = z.infer<typeof DishActSchema>;
+
+/** How the dish goes when the cook has changed the order that the method tells. */
+export const DishScriptSchema = z.object({
+  acts: z.array(DishActSchema).max(80),
+  isConverted: z.boolean(),
+  convertedFrom: z.string().max(400),
+});
+export type DishScript = z.infer<typeof DishScriptSchema>;
+
 /** A dish: what the cook wrote plus the corrections the cook made; never a derived value. */
 export const DishSchema = z.object({
   id,
@@ -101,6 +122,8 @@ export const DishSchema = z.object({
   plates: z.number().min(0.5).max(60),
   lines: z.array(LineSchema).max(MAX_LINES),
   method: z.string().max(20000).default(''),
+  /** The cook's own order of doing things; without it the method tells. */
+  script: DishScriptSchema.optional(),
   /** The page it was copied from, as it was pasted. */
   page: z.string().max(MAX_DISH_PAGE).optional(),
   note: z.string().max(MAX_NOTE).default(''),

@@ -8,7 +8,8 @@ import { readLine, type ReadLine } from '../dish/read';
 import { liquidFactor, scaleLine, SCALING, SIZED_LIQUIDS, type Scaled } from '../dish/scaling';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
-import { placesOf, scriptFor, type ScriptPlace } from '../script/script';
+import { scriptOfDish } from '../script/edit';
+import { placesOf, type ScriptPlace } from '../script/script';
 import { exactly, scaleRange, type Range } from '../quantity/range';
 import type { MeasureSystem } from '../quantity/units';
 import { dividedParts, EARLY_HARMS, ruleFor, type EarlyHarm, type Part, type RuleContext } from './rules';
@@ -102,7 +103,7 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
   const hasDeglazer = read.some(isDeglazer);
   const firstThin = read.findIndex((r) => r.food && THIN.has(r.food.kind) && !r.written);
   const scripted = dish.lines.map((line, i) => ({ read: read[i] as ReadLine, section: line.section }));
-  const script = scriptFor(dish.method, scripted, options.pantry);
+  const script = scriptOfDish(dish, scripted, options.pantry);
   const places = script ? placesOf(script, scripted) : null;
   const hints = script ? null : dish.method ? lateHints(readMethod(dish.method), read, options.pantry) : null;
   const place = (isFollowed: (r: ReadLine, index: number) => boolean): PlacedItem[] =>

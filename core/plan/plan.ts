@@ -13,7 +13,7 @@ import { foams, fillPot, type Fill } from '../pot/layers';
 import { sumLiquid, type LiquidSum } from '../pot/liquid';
 import type { Pot } from '../pot/pot';
 import type { Script } from '../script/act';
-import { scriptFor } from '../script/script';
+import { scriptOfDish } from '../script/edit';
 import { SLURRY_WATER, thicknessOf, type ThickenerId } from '../sauce/data/thickeners';
 import { doseFor, type Dose, type DoseInput } from '../sauce/dose';
 import { laterAdditions, presentStrengthG, saltG, sharpnessOf, sugarShareOf } from '../sauce/present';
@@ -321,7 +321,7 @@ function scriptOf(dish: Dish, pantry: Pantry, items: readonly PlacedItem[]): Scr
     const read = byIndex.get(i);
     return read ? [{ read, section: line.section }] : [];
   });
-  return lines.length === dish.lines.length ? scriptFor(dish.method, lines, pantry) : null;
+  return lines.length === dish.lines.length ? scriptOfDish(dish, lines, pantry) : null;
 }
 
 /** True when the vegetables are blended into the sauce, by either of the rules that ask for it. */

@@ -127,7 +127,7 @@ export default function Counter() {
       <Drawer title={panel ? PANEL_TITLES[panel] : ''} isOpen={panel !== null} onClose={() => setPanel(null)}>
         {panel === 'plates' && <Plates dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}
         {panel === 'rules' && <DishRules dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}
-        {panel === 'script' && <HowItGoes plan={plan} />}
+        {panel === 'script' && <HowItGoes dish={dish} plan={plan} edit={edit} />}
         {panel === 'versions' && <Versions dish={dish} edit={edit} />}
         {panel === 'pots' && <Pots dish={dish} kitchen={kitchen} edit={edit} />}
         {(panel === 'burn' || panel === 'no-pressure') && (

@@ -1,0 +1,208 @@
+import type { Dish, DishAct, DishScript } from '../dish/dish';
+import type { Pantry } from '../pantry/pantry';
+import type { Act, Script } from './act';
+import type { ScriptLine } from './align';
+import { VERBS, verbById, type Stage } from './data/verbs';
+import { scriptFor } from './script';
+
+/** What the pot does: it stays where it is, and nothing is done between closing and letting go. */
+const OF_THE_POT: ReadonlySet<string> = new Set(['close', 'hold', 'release', 'open']);
+const ON_THE_BOARD: ReadonlySet<string> = new Set([
+  'season',
+  'marinate',
+  'dredge',
+  'pound',
+  'soak',
+  'mix',
+  'shape',
+  'blend',
+]);
+const KNOWN: ReadonlySet<string> = new Set([...VERBS.map((v) => v.id), ...OF_THE_POT]);
+/** Most acts of one dish. */
+export const MAX_ACTS = 80;
+
+/** The script a dish is cooked by: the cook's own where there is one, else the method's; null where neither can be followed. */
+export function scriptOfDish(
+  dish: Pick<Dish, 'method' | 'script' | 'lines'>,
+  lines: readonly ScriptLine[],
+  pantry: Pantry,
+): Script | null {
+  return dish.script ? opened(dish.script, dish.lines) : scriptFor(dish.method, lines, pantry);
+}
+
+/** A script as it is kept with a dish: lines by their identity, so that it outlives edits of the list. */
+function kept(script: Script, lines: Dish['lines']): DishScript {
+  return {
+    isConverted: script.isConverted,
+    convertedFrom: script.convertedFrom.slice(0, 400),
+    acts: script.acts.slice(0, MAX_ACTS).map((a) => ({
+      id: a.id,
+      verb: a.verb,
+      lines: a.lines.flatMap((l) => {
+        const line = lines[l.index];
+        return line ? [{ lineId: line.id, share: l.share }] : [];
+      }),
+      again: a.again.flatMap((index) => lines[index]?.id ?? []),
+      minutes: a.minutes,
+      words: a.words.slice(0, 400),
+      where: a.where,
+    })),
+  };
+}
+
+/** A kept script as it is followed: what names a line that is gone, or a verb that never was, says nothing. Null without a lid. */
+function opened(script: DishScript, lines: Dish['lines']): Script | null {
+  const at = new Map(lines.map((l, i) => [l.id, i]));
+  const acts = withStages(
+    script.acts
+      .filter((a) => KNOWN.has(a.verb))
+      .map((a) => ({
+        ...a,
+        lines: a.lines.flatMap(({ lineId, share }) => {
+          const index = at.get(lineId);
+          return index === undefined ? [] : [{ index, share }];
+        }),
+        again: a.again.flatMap((lineId) => at.get(lineId) ?? []),
+      })),
+  );
+  return acts.some((a) => a.verb === 'close') ? { ...script, acts } : null;
+}
+
+/** Where each act stands, by the lids before it. */
+function withStages(acts: readonly Omit<Act, 'run' | 'stage'>[]): Act[] {
+  let run = 0;
+  return acts.map((a): Act => {
+    const isOfThePot = OF_THE_POT.has(a.verb);
+    const stage: Stage = isOfThePot
+      ? 'closed'
+      : run > 0
+        ? a.verb === 'serve'
+          ? 'table'
+          : 'after'
+        : ON_THE_BOARD.has(a.verb)
+          ? 'prep'
+          : 'open';
+    const act = { ...a, stage, run };
+    if (a.verb === 'release') run++;
+    return act;
+  });
+}
+
+/** An edit of how a dish goes: takes the script it is cooked by now, and gives the dish its own. */
+type ActEdit = (acts: readonly DishAct[]) => readonly DishAct[];
+
+function edited(dish: Dish, script: Script, edit: ActEdit): Dish {
+  const now = dish.script ?? kept(script, dish.lines);
+  return { ...dish, script: { ...now, acts: edit(now.acts).slice(0, MAX_ACTS) } };
+}
+
+/** One act earlier (-1) or later (1); over a lid it goes in one step, and never under it. */
+export function moveAct(dish: Dish, script: Script, actId: string, by: -1 | 1): Dish {
+  return edited(dish, script, (acts) => {
+    const from = acts.findIndex((a) => a.id === actId);
+    const act = acts[from];
+    if (!act || OF_THE_POT.has(act.verb)) return acts;
+    let to = from + by;
+    while (OF_THE_POT.has(acts[to]?.verb ?? '') && OF_THE_POT.has(acts[to + by]?.verb ?? '')) to += by;
+    if (to < 0 || to >= acts.length) return acts;
+    const rest = acts.filter((a) => a !== act);
+    return [...rest.slice(0, to), act, ...rest.slice(to)];
+  });
+}
+
+/** Without an act. Its lines go where the table puts them until another act takes them. */
+export function dropAct(dish: Dish, script: Script, actId: string): Dish {
+  return edited(dish, script, (acts) => acts.filter((a) => a.id !== actId || OF_THE_POT.has(a.verb)));
+}
+
+/** With one more act, after another; before the first where there is none. An unknown verb changes nothing. */
+export function addAct(dish: Dish, script: Script, verb: string, afterId: string | null): Dish {
+  return edited(dish, script, (acts) => {
+    if (!VERBS.some((v) => v.id === verb)) return acts;
+    const taken = new Set(acts.map((a) => a.id));
+    let n = acts.length;
+    while (taken.has(`o${n}`)) n++;
+    let at = acts.findIndex((a) => a.id === afterId) + 1;
+    // Nothing is done between closing and letting go.
+    while (at > 0 && OF_THE_POT.has(acts[at]?.verb ?? '') && acts[at]?.verb !== 'close') at++;
+    const made: DishAct = { id: `o${n}`, verb, lines: [], again: [], minutes: null, words: '', where: 'pot' };
+    return [...acts.slice(0, at), made, ...acts.slice(at)];
+  });
+}
+
+/** With other minutes for an act; null for the usual ones. */
+export function setActMinutes(dish: Dish, script: Script, actId: string, minutes: number | null): Dish {
+  const within = minutes === null ? null : Math.min(240, Math.max(0, minutes));
+  return edited(dish, script, (acts) => acts.map((a) => (a.id === actId ? { ...a, minutes: within } : a)));
+}
+
+/** A line, all of it, at another act. */
+export function giveLine(dish: Dish, script: Script, lineId: string, actId: string): Dish {
+  if (!dish.lines.some((l) => l.id === lineId)) return dish;
+  return edited(dish, script, (acts) =>
+    acts.map((a) => {
+      const lines = a.lines.filter((l) => l.lineId !== lineId);
+      return a.id === actId && !OF_THE_POT.has(a.verb)
+        ? { ...a, lines: [...lines, { lineId, share: 1 }], again: a.again.filter((id) => id !== lineId) }
+        : { ...a, lines };
+    }),
+  );
+}
+
+/** As the method says again. */
+export function asTheMethodSays({ script: _own, ...dish }: Dish): Dish {
+  return dish;
+}
+
+/** One act as it is listed where the order is changed. */
+export interface ActRow {
+  id: string;
+  title: string;
+  words: string;
+  minutes: number | null;
+  lines: { lineId: string; name: string; share: number }[];
+  /** Closing, holding and letting go stay where they are. */
+  isOfThePot: boolean;
+  canGoUp: boolean;
+  canGoDown: boolean;
+  /** True where something more can be done right after it: never while the lid is closed. */
+  canBeFollowed: boolean;
+}
+
+const POT_TITLES: Record<string, string> = {
+  close: 'Close the lid',
+  hold: 'Under pressure',
+  release: 'Let the pressure go',
+  open: 'Open',
+};
+
+/** What a verb is called in a list: its title without what it is done to. */
+export function verbLabel(verb: string): string {
+  const title = POT_TITLES[verb] ?? verbById(verb).title;
+  const plain = title.replace('{food}', '').replace(/\s+/g, ' ').trim();
+  return plain.charAt(0).toUpperCase() + plain.slice(1);
+}
+
+/** The acts of a dish as rows, in order. `nameOf` gives a line's short name by its position. */
+export function actRows(script: Script, lines: Dish['lines'], nameOf: (index: number) => string): ActRow[] {
+  const { acts } = script;
+  const first = acts.findIndex((a) => !OF_THE_POT.has(a.verb));
+  const last = acts.findLastIndex((a) => !OF_THE_POT.has(a.verb));
+  return acts.map((a, i): ActRow => {
+    const isOfThePot = OF_THE_POT.has(a.verb);
+    return {
+      id: a.id,
+      title: verbLabel(a.verb),
+      words: a.words,
+      minutes: a.minutes,
+      lines: a.lines.flatMap(({ index, share }) => {
+        const line = lines[index];
+        return line ? [{ lineId: line.id, name: nameOf(index), share }] : [];
+      }),
+      isOfThePot,
+      canBeFollowed: !isOfThePot || !OF_THE_POT.has(acts[i + 1]?.verb ?? '') || acts[i + 1]?.verb === 'close',
+      canGoUp: !isOfThePot && (i > first || acts.slice(0, i).some((b) => OF_THE_POT.has(b.verb))),
+      canGoDown: !isOfThePot && (i < last || acts.slice(i + 1).some((b) => OF_THE_POT.has(b.verb))),
+    };
+  });
+}
