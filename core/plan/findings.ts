@@ -273,11 +273,20 @@ function boilFindings(input: FindingInput): Finding[] {
       about: 'liquid',
       lineIds: boil.lineIds,
       text: isStop ? 'Too thick to make steam' : 'Thick: slow to make steam',
-      why: `Only ${Math.round(boil.thinShare * 100)} % of what is in the pot is thin${boil.strengthPercent > 0.5 ? `, and it is thickened already` : ''}: ${listed(lines.slice(0, 3).map(nameOf))}. A thick pot blurts and scorches instead of boiling.`,
+      why: `${thickWords(boil.thinShare, boil.strengthPercent)}: ${listed(lines.slice(0, 3).map(nameOf))}. A thick pot blurts and scorches instead of boiling.`,
       fixes,
     },
   ];
 }
+
+/** Why a pot is thick: by its share of thin liquid where that is small, by its starch where that is there. */
+function thickWords(thinShare: number, strengthPercent: number): string {
+  const only = `Only ${Math.round(thinShare * 100)} % of what is in the pot is thin`;
+  if (strengthPercent <= 0.5) return only;
+  return thinShare < MOSTLY_THIN ? `${only}, and it is thickened already` : 'It is thickened already';
+}
+/** Share from which nobody would say "only". */
+const MOSTLY_THIN = 0.6;
 
 function layerFindings({ fill, items }: FindingInput): Finding[] {
   const out: Finding[] = [];

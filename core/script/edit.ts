@@ -161,6 +161,8 @@ export interface ActRow {
   words: string;
   minutes: number | null;
   lines: { lineId: string; name: string; share: number }[];
+  /** What it is done to that is in already. */
+  again: string[];
   /** Closing, holding and letting go stay where they are. */
   isOfThePot: boolean;
   canGoUp: boolean;
@@ -199,6 +201,7 @@ export function actRows(script: Script, lines: Dish['lines'], nameOf: (index: nu
         const line = lines[index];
         return line ? [{ lineId: line.id, name: nameOf(index), share }] : [];
       }),
+      again: isOfThePot ? [] : a.again.map(nameOf),
       isOfThePot,
       canBeFollowed: !isOfThePot || !OF_THE_POT.has(acts[i + 1]?.verb ?? '') || acts[i + 1]?.verb === 'close',
       canGoUp: !isOfThePot && (i > first || acts.slice(0, i).some((b) => OF_THE_POT.has(b.verb))),

@@ -99,81 +99,93 @@ export function ChangeOrder({
                 </span>
               )}
             </div>
-            {row.lines.length > 0 && (
+            {row.lines.length + row.again.length > 0 && (
               <p className="small mb-0">
-                {row.lines
-                  .map((l) => (l.share < 0.999 ? `${l.name} (${formatNumber(l.share * 100)} %)` : l.name))
-                  .join(' · ')}
+                {[
+                  ...row.lines.map((l) =>
+                    l.share < 0.999 ? `${l.name} (${formatNumber(l.share * 100)} %)` : l.name,
+                  ),
+                  ...row.again.map((name) => `${name}, in already`),
+                ].join(' · ')}
               </p>
             )}
             {row.words && <blockquote>{row.words}</blockquote>}
-            {!row.isOfThePot && (
-              <div className="goes-fields">
-                <Form.Label className="small">
-                  Minutes
-                  <Form.Control
-                    size="sm"
-                    type="number"
-                    min={0}
-                    max={240}
-                    inputMode="numeric"
-                    value={row.minutes ?? ''}
-                    placeholder="usual"
-                    onChange={(e) => {
-                      const minutes = e.target.value === '' ? null : Number(e.target.value);
-                      edit(
-                        `minutes of “${row.title}”`,
-                        (d) => setActMinutes(d, script, row.id, minutes),
-                        `act-${row.id}`,
-                      );
-                    }}
-                  />
-                </Form.Label>
-                <Form.Label className="small">
-                  Bring here
-                  <Form.Select
-                    size="sm"
-                    value=""
-                    onChange={(e) => {
-                      const line = lines.find((l) => l.lineId === e.target.value);
-                      if (line)
-                        edit(`${line.name} to “${row.title}”`, (d) =>
-                          giveLine(d, script, line.lineId, row.id),
-                        );
-                    }}
-                  >
-                    <option value="">a line…</option>
-                    {lines
-                      .filter((l) => !row.lines.some((m) => m.lineId === l.lineId))
-                      .map((l) => (
-                        <option key={l.lineId} value={l.lineId}>
-                          {l.name}
+            {(!row.isOfThePot || row.canBeFollowed) && (
+              <details className="goes-more">
+                <summary className="small">
+                  {row.isOfThePot
+                    ? 'Something to do after it'
+                    : `Minutes${row.minutes === null ? '' : ` (${formatNumber(row.minutes)})`}, lines, something after it`}
+                </summary>
+                {!row.isOfThePot && (
+                  <div className="goes-fields">
+                    <Form.Label className="small">
+                      Minutes
+                      <Form.Control
+                        size="sm"
+                        type="number"
+                        min={0}
+                        max={240}
+                        inputMode="numeric"
+                        value={row.minutes ?? ''}
+                        placeholder="usual"
+                        onChange={(e) => {
+                          const minutes = e.target.value === '' ? null : Number(e.target.value);
+                          edit(
+                            `minutes of “${row.title}”`,
+                            (d) => setActMinutes(d, script, row.id, minutes),
+                            `act-${row.id}`,
+                          );
+                        }}
+                      />
+                    </Form.Label>
+                    <Form.Label className="small">
+                      Bring here
+                      <Form.Select
+                        size="sm"
+                        value=""
+                        onChange={(e) => {
+                          const line = lines.find((l) => l.lineId === e.target.value);
+                          if (line)
+                            edit(`${line.name} to “${row.title}”`, (d) =>
+                              giveLine(d, script, line.lineId, row.id),
+                            );
+                        }}
+                      >
+                        <option value="">a line…</option>
+                        {lines
+                          .filter((l) => !row.lines.some((m) => m.lineId === l.lineId))
+                          .map((l) => (
+                            <option key={l.lineId} value={l.lineId}>
+                              {l.name}
+                            </option>
+                          ))}
+                      </Form.Select>
+                    </Form.Label>
+                  </div>
+                )}
+                {row.canBeFollowed && (
+                  <Form.Label className="small goes-add">
+                    Then also
+                    <Form.Select
+                      size="sm"
+                      value=""
+                      onChange={(e) => {
+                        const verb = e.target.value;
+                        if (verb)
+                          edit(`one more act: ${verbLabel(verb)}`, (d) => addAct(d, script, verb, row.id));
+                      }}
+                    >
+                      <option value="">something to do…</option>
+                      {CHOICES.map((c) => (
+                        <option key={c.id} value={c.id}>
+                          {c.label}
                         </option>
                       ))}
-                  </Form.Select>
-                </Form.Label>
-              </div>
-            )}
-            {row.canBeFollowed && (
-              <Form.Label className="small goes-add">
-                Then also
-                <Form.Select
-                  size="sm"
-                  value=""
-                  onChange={(e) => {
-                    const verb = e.target.value;
-                    if (verb)
-                      edit(`one more act: ${verbLabel(verb)}`, (d) => addAct(d, script, verb, row.id));
-                  }}
-                >
-                  <option value="">something to do…</option>
-                  {CHOICES.map((c) => (
-                    <option key={c.id} value={c.id}>
-                      {c.label}
-                    </option>
-                  ))}
-                </Form.Select>
-              </Form.Label>
+                    </Form.Select>
+                  </Form.Label>
+                )}
+              </details>
             )}
           </li>
         ))}
