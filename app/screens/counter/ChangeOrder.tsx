@@ -105,7 +105,7 @@ export function ChangeOrder({
                   ...row.lines.map((l) =>
                     l.share < 0.999 ? `${l.name} (${formatNumber(l.share * 100)} %)` : l.name,
                   ),
-                  ...row.again.map((name) => `${name}, in already`),
+                  ...(row.again.length ? [`done to ${row.again.join(', ')}`] : []),
                 ].join(' · ')}
               </p>
             )}

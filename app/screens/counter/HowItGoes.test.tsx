@@ -78,6 +78,6 @@ describe('how it goes', () => {
     );
     change();
     const step = (await screen.findByText('Under the grill')).closest('li');
-    await waitFor(() => expect(step?.textContent).toMatch(/4–8 min/));
+    await waitFor(() => expect(step?.textContent).toMatch(/4.8\smin/));
   });
 });
