@@ -31,7 +31,9 @@ const EVIDENCE =
   /\b(?:pressure[- ]?cook\w*|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
 const CLOSES =
   /\b(?:(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|bring(?:s|ing)? (?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook\w*|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
-const AT_PRESSURE = /\b(?:pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
+const LETS_GO =
+  /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
+const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
 const NATURAL =
   /\bnatural(?:ly)?\b|\bNPR\b|\bNR\b|\bby itself\b|\bon its own\b|\bof its own accord\b|\blet it (?:sink|drop|fall|come down|stand)\b|\b(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|\bcool (?:slowly|down|naturally)\b|\bpressure (?:has )?(?:gone|dropped|drops?|falls?|subsides?)\b|\blet stand\b|\bwithout releasing\b|\bpin drops\b/i;
 const QUICK =
@@ -95,6 +97,7 @@ export function pressureRuns(told: string): PressureRun[] {
   const runs: PressureRun[] = [];
   let run: PressureRun | null = null;
   let isClosed = false;
+  let before: number | null = null;
   for (const clause of clausesOf(method)) {
     const minutes = minutesNamed(clause);
     const isRelease =
@@ -110,7 +113,8 @@ export function pressureRuns(told: string): PressureRun[] {
     }
     if (minutes !== null && (!isRelease || timeBeforeRelease) && minutes <= 180) {
       const isMeant =
-        isClosed || (AT_PRESSURE.test(clause) && /\b(?:high|low|pressure|HP|LP|whistle|ring)/i.test(clause));
+        isClosed ||
+        (AT_PRESSURE.test(clause) && /\b(?:manual|high|low|pressure|HP|LP|whistle|ring)/i.test(clause));
       if (isMeant && !isOpenHeat(clause)) {
         if (run === null || run.release !== null) {
           run = { minutes: null, level: null, release: null, releaseMin: null, whistles: null };
@@ -127,6 +131,13 @@ export function pressureRuns(told: string): PressureRun[] {
         : /\bhigh\b|\bHP\b/i.test(clause)
           ? 'high'
           : null;
+    // "Manual, 9 minutes, QR": let go without a word about the lid, it was closed for what was named last.
+    if (run === null && isRelease && LETS_GO.test(clause)) {
+      run = { minutes: before, level: null, release: null, releaseMin: null, whistles: null };
+      runs.push(run);
+      isClosed = true;
+    }
+    before = minutes !== null && !isRelease && !isOpenHeat(clause) ? minutes : null;
     // Once it is let go, only the rest of the same release belongs to it: "let it stand 3 minutes" is no second one.
     const isRest = run?.release === 'natural' && QUICK.test(clause);
     if (run && isRelease && (isClosed || run.release === null || isRest)) {

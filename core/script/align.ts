@@ -111,11 +111,43 @@ const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[] }[] = [
   { words: /\baromatics\b/i, kinds: ['allium', 'aromatic'] },
   { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
 ];
+/** Words that stand for the one line of a kind where no line is named so: the pasta is the pappardelle. */
+const STANDS_FOR: readonly { word: RegExp; kind: FoodKind }[] = [
+  { word: /^(?:pasta|noodle|spaghetti)$/, kind: 'pasta' },
+  { word: /^cheese$/, kind: 'cheese' },
+  { word: /^(?:green|leaf|leaves)$/, kind: 'leaf' },
+  { word: /^(?:flour)$/, kind: 'flour' },
+  { word: /^(?:wine)$/, kind: 'wine' },
+  { word: /^(?:beer|ale|stout)$/, kind: 'beer' },
+];
 const EVERYTHING =
-  /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|all (?:but|except)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b/i;
+  /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place) (?:in )?)all (?:but|except)\b/i;
 const EXCEPT = /\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
 
 const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.has(line.read.food.kind);
+
+/** Words that tell two lines of one food apart. */
+const TOLD_APART =
+  /\b(?:cold|hot|warm|boiling|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet)\b/gi;
+
+/** Of several lines of one food only those the clause tells by amount or by a word: "180 ml water", "the cold water". */
+function sameFoodTold(clause: string, lines: readonly ScriptLine[], found: ReadonlySet<number>): Set<number> {
+  const out = new Set(found);
+  const numbers = new Set(clause.match(/\d+(?:[.,/]\d+)?/g) ?? []);
+  const told = new Set((clause.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
+  for (const i of found) {
+    const same = [...found].filter((j) => lines[j]?.read.food?.id === lines[i]?.read.food?.id);
+    if (same.length < 2) continue;
+    const scoreOf = (j: number): number => {
+      const text = lines[j]?.read.text.toLowerCase() ?? '';
+      const byAmount = (text.match(/\d+(?:[.,/]\d+)?/g) ?? []).some((n) => numbers.has(n)) ? 2 : 0;
+      return byAmount + [...told].filter((w) => text.includes(w)).length;
+    };
+    const best = Math.max(...same.map(scoreOf));
+    if (best > 0 && scoreOf(i) < best) out.delete(i);
+  }
+  return out;
+}
 
 /**
  * Which lines a clause means, by position: by the food's whole name, by its head noun when no other line has it, by its section ("the
@@ -191,6 +223,7 @@ export function linesMeant(clause: string, lines: readonly ScriptLine[], pantry:
     const isOther = named.some(
       (m) =>
         m.words > 1 &&
+        MEATS.has(m.food.kind) &&
         m.food.id !== food.id &&
         foodWords(m.food.names[0] ?? '').includes(noun) &&
         lines.some((l) => l.read.food?.id === m.food.id),
@@ -205,5 +238,10 @@ export function linesMeant(clause: string, lines: readonly ScriptLine[], pantry:
         });
         break;
       }
-  return [...found].sort((a, b) => a - b);
+  for (const { word, kind } of STANDS_FOR) {
+    const of = lines.flatMap((l, i) => (l.read.food?.kind === kind ? [i] : []));
+    if (of.length && !of.some((i) => found.has(i)) && [...free].some((w) => word.test(w)))
+      for (const i of of) found.add(i);
+  }
+  return [...sameFoodTold(clause, lines, found)].sort((a, b) => a - b);
 }

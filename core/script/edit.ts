@@ -9,6 +9,7 @@ import { scriptFor } from './script';
 const OF_THE_POT: ReadonlySet<string> = new Set(['close', 'hold', 'release', 'open']);
 const ON_THE_BOARD: ReadonlySet<string> = new Set([
   'season',
+  'dry',
   'marinate',
   'dredge',
   'pound',

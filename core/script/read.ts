@@ -1,5 +1,6 @@
 import { isOpenHeat, minutesNamed, pressureRuns, whistlesNamed } from '../dish/pressure';
 import type { Pantry } from '../pantry/pantry';
+import { readUnit } from '../quantity/units';
 import { linesMeant, type ScriptLine } from './align';
 import type { Act, Script } from './act';
 import { clauses } from './clauses';
@@ -14,9 +15,11 @@ const TIP =
 const CLOSES =
   /\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure/i;
 const NO_PRESSURE = /\b(?:without pressure|no pressure|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
-const HOLDS = /\b(?:high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
+const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
 const RELEASES =
   /\b(?:natural(?:ly)?|NPR|NR|QR|quick[- ]?releas\w*|quick\b|releas\w*|vent\b|vent the rest|let (?:it |the pressure )(?:come down|drop|fall|sink)|come down by itself|of its own accord|by itself|open the valve|cold water)\b/i;
+const LETS_GO =
+  /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/;
 const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off)\b/i;
 const HALF = /\b(?:half|½)\b(?! an? (?:hour|minute))/i;
 const REST = /\b(?:rest|remaining|remainder|other half|left)\b/i;
@@ -30,7 +33,7 @@ const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
 const ON_IT = /\bon (?:it|there|this|top of it)\b/i;
 const OTHER_PAN = /\b(?:small|separate|another|second|other|dry) (?:frying )?(?:pan|skillet)\b/i;
 
-const ON_THE_BOARD = new Set(['season', 'marinate', 'dredge', 'pound', 'soak']);
+const ON_THE_BOARD = new Set(['season', 'dry', 'marinate', 'dredge', 'pound', 'soak']);
 
 const RAW_MEAT: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-meat', 'seafood']);
 /** Verbs after which something can be put back. */
@@ -120,7 +123,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
               ? 0.5
               : THICK_TOP.test(part.text)
                 ? THICK_SHARE
-                : 1;
+                : partTold(part.text, lines[index]);
         used.set(index, before + share);
         return { index, share };
       }),
@@ -211,6 +214,12 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       if (!acts.some((a) => a.verb === 'hold' && a.run === run)) put('hold', 'closed', part, []);
       stage = 'closed';
       if (!RELEASES.test(text)) return;
+    }
+    // Let go without a word about the lid: it was closed before.
+    if (isForPressure && run < lids && (stage === 'prep' || stage === 'open') && LETS_GO.test(text)) {
+      if (meant.length) put('add', 'open', part, meant);
+      for (const verb of ['close', 'hold']) put(verb, 'closed', part, []);
+      stage = 'closed';
     }
     if (stage === 'closed' && RELEASES.test(text)) {
       if (!acts.some((a) => a.verb === 'release' && a.run === run)) put('release', 'closed', part, []);
@@ -364,6 +373,24 @@ function withoutFoods(text: string, lines: readonly ScriptLine[]): string {
     }
   return out;
 }
+
+/** "250 ml of the coconut milk" of a tin of 400: the share that is told; the whole line where none is. */
+function partTold(text: string, line: ScriptLine | undefined): number {
+  const food = line?.read.food;
+  if (!food || !line) return 1;
+  for (const found of text.matchAll(PART)) {
+    const unit = readUnit(found[2] ?? '')?.unit;
+    const noun = (found[3] ?? '').toLowerCase();
+    const isMeant = [line.read.foodText, ...food.names].some((name) => noun.startsWith(name.toLowerCase()));
+    if (!unit || !isMeant || (unit.kind !== 'mass' && unit.kind !== 'volume')) continue;
+    const grams =
+      Number((found[1] ?? '').replace(',', '.')) * unit.perUnit * (unit.kind === 'volume' ? food.gPerMl : 1);
+    const share = line.read.massG.mid > 0 ? grams / line.read.massG.mid : 1;
+    if (share > 0.02 && share < 0.98) return share;
+  }
+  return 1;
+}
+const PART = /(\d+(?:[.,]\d+)?)\s*(ml|l|g|kg|tbsp|tsp|cups?)\b (?:of )?(?:the )?(\p{L}[\p{L} ]{2,30})/giu;
 
 /** Raw meat that is first named once the lid is off ("shred the pork") was under it: it went in with the last thing before. */
 function withMeatUnderLid(acts: readonly Act[], isRawMeat: (line: number) => boolean): readonly Act[] {

@@ -77,7 +77,7 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
   if (isLater(act, script)) return 'lid';
   if (act.run > 0) {
     if (act.verb === 'serve' || act.stage === 'table') return 'serve';
-    if (act.verb === 'dairy' && isStarch) return 'finish';
+    if (isStarch && ['dairy', 'mix', 'shape'].includes(act.verb)) return 'finish';
     if (act.verb === 'thicken' || isStarch)
       return act.verb === 'dairy' && DAIRY.includes(kind) ? 'dairy' : 'thicken';
     if (DAIRY.includes(kind)) return 'dairy';

@@ -15,6 +15,13 @@ const IN_THE_POT = new Set([
   'reduce',
   'simmer',
 ]);
+/** What makes a dough of flour. */
+const DOUGH: readonly FoodKind[] = ['oil', 'butter', 'egg', 'sugar'];
+/** True where the pot had heat under it. */
+const wasHot = (last: Act | undefined): boolean =>
+  last !== undefined &&
+  ['heat', 'brown', 'render', 'soften', 'pop', 'bloom', 'deglaze', 'liftout'].includes(last.verb);
+
 /** Warmed again and no more. */
 const WARMS =
   /\b(?:warm|heat|reheat)(?:ed)?\b.{0,12}\b(?:through|again|gently|up)\b|\bgently (?:warm|heat|reheat)\b/i;
@@ -37,18 +44,29 @@ export function verbOf(
   if (isAfter) {
     // Flour whisked into the cream keeps it from splitting: it is the cream that goes in.
     if (some(KINDS.starch) && some(KINDS.dairy)) return 'dairy';
+    // Flour with suet, egg or sugar is a dough and binds nothing.
+    if (some(KINDS.starch) && DOUGH.some((k) => kinds.includes(k)) && said === 'stirin') return 'mix';
     if (some(KINDS.starch) && ['mix', 'stirin', 'thicken', 'simmer', null].includes(said)) return 'thicken';
     if (last?.verb === 'dairy' && !meant.length && (said === 'thicken' || said === 'simmer')) return null;
     // Put back after straining, it is the liquid: where nothing was lifted out there is nothing to return.
     const isLiquid = ['strain', 'skim', 'blendafter'].includes(last?.verb ?? '');
     if (said === 'return' && !meant.length && (!wasTakenOut || isLiquid)) return null;
     if (said === 'simmer' && WARMS.test(text)) return 'warm';
-    if (said === 'simmer' && /\buntil (?:it is )?thick/i.test(text)) return 'thicken';
+    // "Simmer until thick", where there is nothing to thicken it with, is boiled down.
+    const hasStarch = lines.some((l) =>
+      (KINDS.starch as readonly string[]).includes(l.read.food?.kind ?? ''),
+    );
+    if (said === 'simmer' && /\buntil (?:\w+ ){0,3}thick/i.test(text))
+      return hasStarch ? 'thicken' : 'reduce';
     // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
     if (said === 'thicken' && !some(KINDS.starch) && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
     if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add'].includes(said ?? '')) return 'dairy';
     if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
     if (said === 'stirin' && last?.verb === 'thicken' && !meant.length) return null;
+    // The sauce over the meat is the end of it.
+    if (said === 'stirin' && all(KINDS.meat) && /\b(?:pour|spoon|ladle)\b.*\bover\b/i.test(text))
+      return 'serve';
+    if (said === 'boil' && !meant.length && last?.verb === 'thicken') return null;
     if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
     if (said === null && /\bback\b/i.test(text)) return 'return';
     if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text))
@@ -71,6 +89,7 @@ export function verbOf(
     return 'soften';
   }
   if (said === 'add' || said === 'season' || said === 'mix') {
+    if (said === 'season' && some(KINDS.meat) && stage === 'open' && !wasHot(last)) return 'season';
     if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open')
       return some(KINDS.spice) ? 'bloom' : 'add';
     // Seasoned in the pot: nothing is rubbed in any more.

@@ -48,7 +48,7 @@ export const MEAT = [
   row('cured-meat', 'chorizo | cooking chorizo', { pieceG: { each: 60, piece: 60 }, fat: 0.3, cut: 'cured' }),
   row('cured-meat', 'prosciutto | serrano ham | parma-style ham', { pieceG: { each: 15, slice: 15 }, salt: 0.05, fat: 0.15, cut: 'cured' }),
   row('sausage', 'sausage | pork sausage | italian sausage | bratwurst', { pieceG: { each: 67, large: 100, piece: 67 }, cut: 'sausage' }),
-  row('sausage', 'smoked sausage | kielbasa | frankfurter | hot dog', { pieceG: { each: 100 }, cut: 'sausage', salt: 0.022 }),
+  row('sausage', 'smoked sausage | kielbasa | frankfurter | hot dog | andouille | andouille sausage | cajun sausage', { pieceG: { each: 100 }, cut: 'sausage', salt: 0.022 }),
   row('seafood', 'white fish | cod | haddock | hake', { pieceG: { each: 150, piece: 150 } }),
   row('seafood', 'salmon', { pieceG: { each: 150, piece: 150 }, fat: 0.13 }),
   row('seafood', 'prawn | shrimp | king prawn', { pieceG: { each: 12 }, allergens: ['shellfish'] }),

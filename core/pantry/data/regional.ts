@@ -31,7 +31,7 @@ export const REGIONAL = [
   row('cured-meat', 'nduja-style spread | salami | pepperoni', { pieceG: { each: 5, slice: 5 }, fat: 0.35, salt: 0.035, cut: 'cured' }),
   row('sausage', 'andouille-style sausage | linguica | smoked paprika sausage', { pieceG: { each: 90 }, cut: 'sausage', salt: 0.022 }),
   row('sausage', 'merguez | lamb sausage', { pieceG: { each: 50 }, cut: 'sausage' }),
-  row('sausage', 'blood sausage | black pudding', { pieceG: { each: 100, slice: 30 }, cut: 'sausage', strength: 0.03 }),
+  row('sausage', 'blood sausage | black pudding | morcilla | boudin noir', { pieceG: { each: 100, slice: 30 }, cut: 'sausage', strength: 0.03 }),
   row('sausage', 'chicken sausage | turkey sausage', { pieceG: { each: 80 }, fat: 0.1, cut: 'sausage' }),
   row('seafood', 'mussel | clam | cockle', { pieceG: { each: 15 }, allergens: ['shellfish'], givesEarly: 0.2, givesTotal: 0.35 }),
   row('seafood', 'squid | calamari | octopus', { pieceG: { each: 120 }, allergens: ['shellfish'] }),

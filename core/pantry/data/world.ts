@@ -286,6 +286,38 @@ export const WORLD = [
     'dried basil | dried parsley | dried dill | dried chive | dried mint | dried coriander leaf',
     { gPerMl: 0.12 },
   ),
+  row('sausage', 'nduja | spreadable sausage', { gPerMl: 0.95, fat: 0.45, salt: 0.03, givesTotal: 0.1 }),
+  row('cured-meat', 'lap cheong | chinese sausage | wind-dried sausage', {
+    pieceG: { each: 40 },
+    fat: 0.35,
+    salt: 0.03,
+    sugar: 0.1,
+  }),
+  row('poultry', 'duck breast | duck fillet | magret', { pieceG: { each: 180 }, fat: 0.25, cut: 'duck-leg' }),
+  row('spice-ground', 'berbere | berbere spice | mitmita', { salt: 0.04, scorch: 3 }),
+  row('spice-late', 'dukkah', { gPerMl: 0.5, allergens: ['nuts', 'sesame'] }),
+  row('pulse-dry', 'soya chunk | soy chunk | textured vegetable protein | tvp | soya mince', {
+    drinks: 2.2,
+    gPerMl: 0.35,
+    allergens: ['soy'],
+  }),
+  row('dried-mushroom', 'nori | kombu | wakame | dried seaweed | dulse', {
+    gPerMl: 0.1,
+    pieceG: { sheet: 3, piece: 5, each: 5 },
+  }),
+  row('gum', 'agar | agar agar | agar powder', { gPerMl: 0.6 }),
+  row('grain', 'cornflakes | corn flakes', { gPerMl: 0.12, drinks: 1.5 }),
+  row('cream', 'ranch dressing | ranch | blue cheese dressing', {
+    salt: 0.018,
+    fat: 0.4,
+    dairy: 'sour-cream',
+    allergens: ['milk', 'egg'],
+  }),
+  row('fruit', 'gooseberry | blackcurrant', { acid: 0.35 }),
+  row('herb-woody', 'banana leaf', { pieceG: { each: 30, leaf: 30, sheet: 30 } }),
+  row('herb-woody', 'vine leaf | grape leaf | fig leaf', {
+    pieceG: { each: 2, leaf: 2, jar: 240 },
+  }),
   row('herb-woody', 'herb bouquet | soup greens bundle | suppengrün', { pieceG: { bunch: 250, each: 250 } }),
 
   row(

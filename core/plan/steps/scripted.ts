@@ -35,6 +35,7 @@ const TO_THE_MEAT = new Set([
   'slice',
   'rack',
   'season',
+  'dry',
   'marinate',
   'dredge',
   'pound',
@@ -57,6 +58,7 @@ const TIMED = new Set([
 
 const PHASE_OPEN: Partial<Record<string, Phase>> = {
   season: 'prep',
+  dry: 'prep',
   marinate: 'prep',
   dredge: 'prep',
   pound: 'prep',

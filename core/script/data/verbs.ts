@@ -38,6 +38,7 @@ const v = (id: string, title: string, minutes: number, over: Partial<Verb> = {})
 export const VERBS: readonly Verb[] = [
   // On the board and in the bowl
   v('season', 'Season {food}', 2, { text: 'Rubbed in on all sides.', caution: 'rawMeat' }),
+  v('dry', 'Pat {food} dry', 1, { text: 'Dry meat browns, wet meat stews.', caution: 'rawMeat' }),
   v('marinate', 'Marinate {food}', 3, {
     text: 'Covered and cold for as long as there is time.',
     caution: 'marinade',
@@ -166,7 +167,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'steamlid',
-    words: /\blid (?:on )?(?:resting|without pressure|, no pressure)|\bwithout pressure\b|\bno pressure\b/i,
+    words:
+      /\blid (?:on )?(?:resting|without pressure|, no pressure|loosely|ajar|half on)|\blid (?:\w+ ){0,2}(?:loosely|ajar)|\bwithout pressure\b|\bno pressure\b/i,
   },
   {
     verb: 'grill',
@@ -178,17 +180,21 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words: /\b(?:bake|roast|hot oven|in the oven|into the oven|air ?fry)\b/i,
     stages: ['after', 'table'],
   },
-  { verb: 'fill', words: /\b(?:fill|roll|stuff|assemble)\b(?! the pot)/i, stages: ['after', 'table'] },
+  {
+    verb: 'fill',
+    words: /\b(?:fill|roll|stuff|assemble)\b(?! the pot)(?!.*\b(?:balls?|dumplings|patties)\b)/i,
+    stages: ['after', 'table'],
+  },
   {
     verb: 'glaze',
-    words: /\b(?:glaze|sticky|until it shines|syrupy|until it coats|baste)\b/i,
+    words: /\b(?:glaze|sticky|until it shines|syrupy|baste)\b/i,
     stages: ['after'],
   },
   { verb: 'shred', words: /\b(?:shred|pull apart|pull the|flake)\w*\b/i },
   {
     verb: 'bone',
     words:
-      /\b(?:bone\b|debone|discard the bones?|take (?:out )?the bones|strip the meat|remove the bones?|pick the meat|off the bone)/i,
+      /\b(?:bone\b|debone|discard the bones?|take (?:out )?the bones|strip the meat|remove the bones?|pick the meat|pull (?:off )?the meat|discard(?:ing)? the (?:skins? and )?bones?|off the bone)/i,
     stages: ['after'],
   },
   { verb: 'strain', words: /\bstrain\b|\bthrough a sieve\b/i },
@@ -212,8 +218,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   { verb: 'pound', words: /\b(?:pound|flatten|bash)\b.*\b(?:flat|thin|even|cm|mm)?\b/i, stages: ['prep'] },
   {
     verb: 'shape',
-    words: /\b(?:roll|form|shape)\b.*\b(?:balls?|patties|meatballs)\b/i,
-    stages: ['prep', 'open'],
+    words: /\b(?:roll|form|shape)\b.*\b(?:balls?|patties|meatballs|dumplings)\b/i,
   },
   { verb: 'soak', words: /\bsoak\b/i, stages: ['prep', 'open'] },
   {
@@ -226,7 +231,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   { verb: 'blendafter', words: /\b(?:blend|blitz|pur[eé]e|whizz)\b/i, stages: ['after'] },
   {
     verb: 'reduce',
-    words: /\b(?:reduce|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a )?half|concentrate)\b/i,
+    words:
+      /\b(?:reduce|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a )?half|concentrate|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   { verb: 'deglaze', words: /\bdeglaz\w*|\bscrap\w*|\bbubble\b/i, stages: ['prep', 'open'] },
   { verb: 'thicken', words: /\bthicken\w*|\buntil thick\b|\bslurry\b|\bslake\b/i, stages: ['after'] },
@@ -249,7 +255,12 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\b(?:toast|bloom|stir(?: .{1,40})? for (?:a|one|1|30|2|two|half a) (?:min|sec|minute))|\bfragrant\b/i,
     stages: ['prep', 'open'],
   },
-  { verb: 'season', words: /\b(?:rub|season|salt the|pat dry|sprinkle)\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'dry',
+    words: /\b(?:pat|dry|wipe|blot)\b.*\b(?:dry|kitchen paper|paper towels?)\b/i,
+    stages: ['prep', 'open'],
+  },
+  { verb: 'season', words: /\b(?:rub|season|salt the|sprinkle)\b/i, stages: ['prep', 'open'] },
   { verb: 'rack', words: /\b(?:rack|trivet|steamer basket)\b/i, stages: ['prep', 'open'] },
   {
     verb: 'top',
