@@ -37,9 +37,9 @@ const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|
 const NATURAL =
   /\bnatural(?:ly)?\b|\bNPR\b|\bNR\b|\bby itself\b|\bon its own\b|\bof its own accord\b|\blet it (?:sink|drop|fall|come down|stand)\b|\b(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|\bcool (?:slowly|down|naturally)\b|\bpressure (?:has )?(?:gone|dropped|drops?|falls?|subsides?)\b|\blet stand\b|\bwithout releasing\b|\bpin drops\b/i;
 const QUICK =
-  /\bquick(?:ly)?[- ]?(?:pressure[- ])?releas\w*|\bQR\b|\bquick\b|\b(?:manual|fast|rapid)(?:ly)?[- ](?:pressure[- ])?releas\w*|\bvent(?:ing)?\b|\bat once\b|\bimmediately\b|\bunder cold (?:running )?water\b|\bcold water\b|\bopen the (?:valve|vent)\b|\brelease (?:the )?(?:remaining |rest of the |all (?:of )?the )?(?:pressure|steam|rest|remainder)\b|\brelease the rest\b/i;
+  /\bquick(?:ly)?[- ]?(?:pressure[- ])?releas\w*|\bQR\b|\bquick\b|\b(?:manual|fast|rapid)(?:ly)?[- ](?:pressure[- ])?releas\w*|\bvent(?:ing)?\b|\bat once\b|\bimmediately\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bopen the (?:valve|vent)\b|\brelease (?:the )?(?:remaining |rest of the |all (?:of )?the )?(?:pressure|steam|rest|remainder)\b|\brelease the rest\b/i;
 const RELEASES =
-  /\breleas|natural|\bNPR\b|\bNR\b|\bQR\b|\bvent\b|\bvalve\b|\bpressure (?:has|drops?|to drop|to fall)|\blet (?:it|the pressure)\b|\blet stand\b|\bwait\b|\bquick\b|\bcold water\b|\bcome down\b|\bcool (?:slowly|down)\b|\bleave\b|\bof its own\b|\bby itself\b|\bdrop/i;
+  /\breleas|natural|\bNPR\b|\bNR\b|\bQR\b|\bvent\b|\bvalve\b|\bpressure (?:has|drops?|to drop|to fall)|\blet (?:it|the pressure)\b|\blet stand\b|\bwait\b|\bquick\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bcome down\b|\bcool (?:slowly|down)\b|\bleave\b|\bof its own\b|\bby itself\b|\bdrop/i;
 const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid off\b|\bopen (?:it|up)\b/i;
 /** A time in minutes or hours, with the unit before or after. */
 const TIME =

@@ -121,7 +121,7 @@ const STANDS_FOR: readonly { word: RegExp; kind: FoodKind }[] = [
   { word: /^(?:beer|ale|stout)$/, kind: 'beer' },
 ];
 const EVERYTHING =
-  /\b(?:everything|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place) (?:in )?)all (?:but|except)\b/i;
+  /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place) (?:in )?)all (?:but|except)\b/i;
 const EXCEPT = /\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
 
 const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.has(line.read.food.kind);

@@ -17,7 +17,7 @@ const CLOSES =
 const NO_PRESSURE = /\b(?:without pressure|no pressure|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
 const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
 const RELEASES =
-  /\b(?:natural(?:ly)?|NPR|NR|QR|quick[- ]?releas\w*|quick\b|releas\w*|vent\b|vent the rest|let (?:it |the pressure )(?:come down|drop|fall|sink)|come down by itself|of its own accord|by itself|open the valve|cold water)\b/i;
+  /\b(?:natural(?:ly)?|NPR|NR|QR|quick[- ]?releas\w*|quick\b|releas\w*|vent\b|vent the rest|let (?:it |the pressure )(?:come down|drop|fall|sink)|come down by itself|of its own accord|by itself|open the valve|(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b/i;
 const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/;
 const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off)\b/i;

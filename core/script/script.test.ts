@@ -122,6 +122,140 @@ describe('a method becomes steps', () => {
   });
 });
 
+describe('what sounds like another thing', () => {
+  const verbs = (lines: string[], method: string): string =>
+    (
+      readScript(
+        method,
+        lines.map((l) => ({ read: readLine(l, pantry) })),
+        pantry,
+      )?.acts ?? []
+    )
+      .map((a) => `${a.verb}${a.lines.length ? `:${a.lines.map((l) => lines[l.index]).join('+')}` : ''}`)
+      .join(' | ');
+  const LID = 'Lock the lid and cook at high pressure for 10 minutes. Quick release.';
+  const MEAT = '1 kg chicken thighs';
+
+  it.each([
+    [
+      'boiling on high is no lid',
+      [MEAT, '300 ml stock'],
+      `Add the chicken and stock. ${LID} Lift out the chicken. Boil the sauce on high for 8 minutes until reduced by half.`,
+      /release \| liftout \| reduce$/,
+    ],
+    [
+      'a lid under which cheese melts is no second one',
+      [MEAT, '300 ml stock', '1 ball mozzarella'],
+      `Add the chicken and stock. ${LID} Tear over the mozzarella, put the lid back on for 5 minutes so it melts.`,
+      /release \| melt:1 ball mozzarella$/,
+    ],
+    [
+      'whistles are a hold',
+      ['1 kg goat', '400 ml water'],
+      'Add the goat and water, close the lid and cook for 5 whistles, then simmer 10 minutes. Let the pressure drop by itself.',
+      /^add:1 kg goat\+400 ml water \| close \| hold \| release$/,
+    ],
+    [
+      'purée is no blending',
+      [MEAT, '1 tbsp tomato purée', '300 ml stock'],
+      `Brown the chicken. Stir in the tomato purée. Pour in the stock. ${LID}`,
+      /^brown:.* \| bloom:1 tbsp tomato purée/,
+    ],
+    [
+      'to tip in is no tip',
+      [MEAT, '2 onions', '300 ml stock'],
+      `Tip in the onions and sweat for 8 minutes. Add the chicken and stock. ${LID}`,
+      /^soften:2 onions/,
+    ],
+    [
+      'meat that is shredded was under the lid',
+      [MEAT, '300 ml stock'],
+      `Pour the stock into the pot. ${LID} Shred the chicken with two forks.`,
+      /^add:300 ml stock\+1 kg chicken thighs \| close .*\| shred$/,
+    ],
+    [
+      'placed in the pot is what was on the board',
+      [MEAT, '2 tsp cumin', '300 ml stock'],
+      `Rub the cumin over the chicken. Place in the pot with the stock. ${LID}`,
+      /^season:2 tsp cumin \| add:1 kg chicken thighs\+300 ml stock/,
+    ],
+    [
+      'a splash is not the jug',
+      [MEAT, '2 onions', '500 ml water'],
+      `Soften the onions with a splash of water. Add the chicken and pour in the water. ${LID}`,
+      /^soften:2 onions \| add:1 kg chicken thighs\+500 ml water/,
+    ],
+    [
+      'two waters are told apart',
+      [MEAT, '180 ml water', '2 tbsp cornflour', '2 tbsp cold water'],
+      `Add the chicken and 180 ml water. ${LID} Mix the cornflour with the cold water, stir in and boil until glossy.`,
+      /^add:1 kg chicken thighs\+180 ml water \| .*thicken:2 tbsp cornflour\+2 tbsp cold water$/,
+    ],
+    [
+      'all but a spoonful of fat is no group',
+      [MEAT, '2 onions', '300 ml stock'],
+      `Brown the chicken in a wide pan. Pour off all but a spoonful of fat. Soften the onions. Add the stock, scraping up everything stuck. ${LID}`,
+      /pouroff \| soften:2 onions \| deglaze:300 ml stock/,
+    ],
+    [
+      'a dough is no slurry',
+      [MEAT, '400 ml stock', '150 g self-raising flour', '75 g suet', '100 ml cold water'],
+      `Add the chicken and stock. ${LID} Mix the flour and suet with the water and roll into 8 balls. Simmer with the lid on loosely for 15 minutes.`,
+      /mix:150 g self-raising flour\+75 g suet\+100 ml cold water \| shape \| steamlid$/,
+    ],
+    [
+      'until thick, with nothing to thicken it, is boiled down',
+      [MEAT, '300 ml stock'],
+      `Add the chicken and stock. ${LID} Simmer uncovered until thick.`,
+      /release \| reduce$/,
+    ],
+    [
+      'hand notes',
+      ['800 g chx thighs', '1 onion', '1 tin tomatoes', '60 g butter', '120 ml cream'],
+      'All except butter and cream in the pot. HP 10, NPR 10. Chx out, blend sauce. Butter in. Cream. Chx back in.',
+      /^add:800 g chx thighs\+1 onion\+1 tin tomatoes \| close \| hold \| release \| liftout \| blendafter \| stirin:60 g butter \| dairy:120 ml cream \| return$/,
+    ],
+    [
+      'a release without a lid was under one',
+      [MEAT, '300 ml stock'],
+      'Add the chicken and stock. Manual, 9 minutes, QR. Shred.',
+      /^add:.* \| close \| hold \| release \| shred$/,
+    ],
+  ] as const)('%s', (_name, lines, method, wanted) => expect(verbs([...lines], method)).toMatch(wanted));
+
+  it('a part told by its amount is that share, and the rest comes later', () => {
+    const lines = [MEAT, '400 ml coconut milk', '150 ml water'];
+    const acts = readScript(
+      `Pour in 250 ml of the coconut milk and the water, add the chicken. ${LID} Stir in the remaining coconut milk.`,
+      lines.map((l) => ({ read: readLine(l, pantry) })),
+      pantry,
+    )!.acts;
+    const shares = acts.flatMap((a) => a.lines.filter((l) => l.index === 1).map((l) => l.share));
+    expect(shares).toHaveLength(2);
+    expect(shares[0]).toBeCloseTo(0.625, 1);
+    expect(shares[0]! + shares[1]!).toBeCloseTo(1);
+  });
+
+  it('boiling half a litre of wine by half takes the time that it takes', () => {
+    const minutes = (ml: number): number =>
+      planOf(
+        ['1 kg beef chuck', `${ml} ml red wine`, '300 ml stock'],
+        `Brown the beef. Pour in the wine and reduce by half, scraping. Add the stock. ${LID}`,
+      ).steps.find((s) => s.title === 'Boil down')!.durationS.mid / 60;
+    expect(minutes(500)).toBeGreaterThan(15);
+    expect(minutes(500)).toBeGreaterThan(minutes(250));
+  });
+
+  it('the minutes of a second lid are the recipe’s', () => {
+    const plan = planOf(
+      ['700 g beef chuck, in 2 cm cubes', '500 ml stock', '250 g egg noodles'],
+      'Add the beef and stock. Cook at high pressure 12 minutes; quick release. Stir in the noodles, replace the lid and cook at high pressure for 3 minutes more. Quick release.',
+    );
+    expect(plan.heat.second?.holdS).toBe(180);
+    expect(plan.release).toBe('quick');
+  });
+});
+
 describe('laws of scripts', () => {
   const SENTENCES = [
     'Heat the oil and brown the chicken.',

@@ -58,6 +58,13 @@ export function verbOf(
     );
     if (said === 'simmer' && /\buntil (?:\w+ ){0,3}thick/i.test(text))
       return hasStarch ? 'thicken' : 'reduce';
+    if (
+      said === 'thicken' &&
+      !hasStarch &&
+      !meant.length &&
+      /\b(?:simmer|boil|bubble|cook|uncovered)/i.test(text)
+    )
+      return 'reduce';
     // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
     if (said === 'thicken' && !some(KINDS.starch) && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
     if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add'].includes(said ?? '')) return 'dairy';
