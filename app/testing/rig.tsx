@@ -13,6 +13,7 @@ import {
 import { App } from '../App';
 import { db } from '../store/db';
 import { allStored } from '../store/dishes';
+import { forget } from '../store/pending';
 
 // The planning that a worker does elsewhere is done on the same thread here.
 // Whether something is in sight is asked in the browser tests: asking it here of every element takes most of the time.
@@ -43,6 +44,9 @@ export async function openAt(
   { dishes = [], kitchen = kitchenOf() }: { dishes?: readonly Dish[]; kitchen?: Kitchen } = {},
 ): Promise<ReturnType<typeof userEvent.setup>> {
   cleanup();
+  // What the test before typed last is neither written into this household nor shown in it.
+  await allStored();
+  forget(() => true);
   localStorage.removeItem('keen-ladle-new-dish');
   await Promise.all(db.tables.map((table) => table.clear()));
   await db.kitchen.put({ ...kitchen, id: 'home' });
