@@ -40,6 +40,8 @@ const TO_THE_MEAT = new Set([
   'dredge',
   'pound',
 ]);
+/** Acts that are done in fat. */
+const FRIES = new Set(['soften', 'bloom', 'pop', 'fry', 'render', 'brown']);
 /** Acts whose time is waited for rather than worked. */
 const TIMED = new Set([
   'soften',
@@ -279,7 +281,10 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const verb = verbById(act.verb);
   const nameOf = (i: PlacedItem): string =>
     i.read.foodText.split(' ').length > 2 && i.read.known ? i.read.known : shortName(i.read);
-  const names = [...new Set(mine.map(nameOf))];
+  // Fat is what a thing is fried in: it is listed, and not named as what is fried.
+  const isFat = (i: PlacedItem): boolean => ['oil', 'butter'].includes(kindOf(i) ?? '');
+  const fried = FRIES.has(act.verb) && mine.some((i) => !isFat(i)) ? mine.filter((i) => !isFat(i)) : mine;
+  const names = [...new Set(fried.map(nameOf))];
   const product = madeOf(act.again, input);
   const again = [
     ...new Set(
@@ -306,8 +311,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
           ]
         : names
   ).slice(0, 3);
-  // Fat is what a thing is fried in, not what is fried.
-  const isOnlyFat = mine.length > 0 && mine.every((i) => ['oil', 'butter'].includes(kindOf(i) ?? ''));
+  const isOnlyFat = mine.length > 0 && mine.every(isFat);
   // What comes back with something new is said before it: the meat with its stock.
   const returns = ['add', 'top', 'return', 'rack'].includes(act.verb) && again.length > 0;
   const named = returns
