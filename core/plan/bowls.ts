@@ -4,6 +4,7 @@ import { inOrder, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 import { MEAT_PREP_PER_KG, PREP_MIN } from './data/work';
 import type { Plan } from './plan';
+import { KINDS } from '../script/kinds';
 
 /** When a bowl is got ready. */
 export type BowlWhen = 'before' | 'while-searing' | 'while-softening' | 'under-pressure';
@@ -56,20 +57,7 @@ const COLD: ReadonlySet<FoodKind> = new Set<FoodKind>([
   'herb-soft',
   'leaf',
 ]);
-const LIQUIDS: readonly FoodKind[] = [
-  'stock',
-  'water',
-  'wine',
-  'beer',
-  'spirit',
-  'juice',
-  'vinegar',
-  'salty-sauce',
-  'coconut-milk',
-  'coconut-thin',
-  'stock-concentrate',
-  'citrus',
-];
+const LIQUIDS: readonly FoodKind[] = [...KINDS.thin, 'coconut-milk'];
 const TOP: readonly FoodKind[] = [
   'tomato-chunky',
   'tomato-thick',

@@ -145,7 +145,7 @@ export function plantPieces(items: readonly PlacedItem[]): PlantPiece[] {
     if (!food || item.moment !== 'lid' || item.read.frozen || item.line.on === 'bowl' || item.massG.mid <= 0)
       continue;
     const name = `${item.read.foodText} ${food.names[0] ?? ''}`;
-    const softening = softeningOf(name, food.kind, /\bsoaked\b/.test(item.read.text));
+    const softening = softeningOf(name, food.kind, item.read.soaked);
     if (!softening || item.read.cooked || item.read.canned) continue;
     const said = item.line.thicknessMm ?? item.read.thicknessMm;
     const sizeMm = said ?? softening.sizeMm;
