@@ -53,8 +53,11 @@ export function lineCases(file: string): LineCase[] {
 
 /** What was made of a line against what is right; `silent` when it is wrong and nothing says that it may be. */
 export function judgeLine(c: LineCase) {
+  // As a paste does it: a line that holds several things is told apart.
+  const { several } = readLine(c.text, pantry);
+  const texts = several.length > 1 ? several : [c.text];
   const parts = placeDish(
-    { ...emptyDish('d', 'One line', 0), lines: [{ id: 'l', text: c.text }] },
+    { ...emptyDish('d', 'One line', 0), lines: texts.map((text, i) => ({ id: `l${i}`, text })) },
     { pantry, system: 'us', rules: DEFAULT_RULES },
   );
   const [first] = parts;

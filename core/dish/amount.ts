@@ -36,6 +36,10 @@ const SIZE = /^(small|smallish|sm|medium|medium-sized|med|large|lge?|big|extra[-
 const CONTAINER =
   /^(cans?|tins?|jars?|cartons?|packets?|packages?|pkgs?|packs?|pouch(?:es)?|bottles?|bags?|tubs?|box(?:es)?|blocks?|containers?|sachets?|envelopes?|bricks?)\b\.?\s*/i;
 
+/** What is said of a tin before its name: "1 drained tin", "2 whole jars". */
+const BEFORE_TIN =
+  /^(\S{1,6}\s+)(?:(?:drained|rinsed|whole|full|standard|regular|ordinary|normal)\s+)+(?=(?:cans?|tins?|jars?|cartons?|packets?|packs?|bottles?|bags?|tubs?)\b)/i;
+
 const skipApprox = (text: string): string => {
   let s = text.trimStart();
   while (APPROX.test(s)) s = s.replace(APPROX, '').trimStart();
@@ -154,6 +158,12 @@ function readPlainAmount(text: string): FoundAmount | null {
   if (/^\s*(?:a (?:little|bit of|touch of)|some)\s/i.test(text)) return null;
   const s = skipApprox(text)
     .replace(/^an?\s+(?=[\d¼-¾])/i, '')
+    // "½ a large onion", "1 drained tin of chickpeas": the word between says nothing of how much.
+    .replace(
+      /^((?:\d+\/\d+|[¼-¾⅐-⅞]|half|quarter)\s+)(?:of\s+)?an?\s+(?=(?:small|medium|large|big)\b)/i,
+      '$1',
+    )
+    .replace(BEFORE_TIN, '$1')
     .replace(/([a-z])\/(?=[\d¼-¾])/gi, '$1 / ')
     .replace(/^(\d{1,2})-(\d\/\d{1,2})(?!\d|\/)/, '$1 $2');
   const single = readContainer(s);
@@ -271,7 +281,11 @@ function readPlainAmount(text: string): FoundAmount | null {
     found.rest = inPiece.rest;
   }
   if (found) {
-    amount = { ...base, unitId: found.unit.id, ...(size && found.unit.kind === 'piece' ? { size } : {}) };
+    amount = {
+      ...base,
+      unitId: found.unit.id,
+      ...(size && (found.unit.kind === 'piece' || found.unit.id === 'glass') ? { size } : {}),
+    };
     rest = found.rest;
     if (found.unit.kind === 'mass' || found.unit.kind === 'volume') {
       const joined = /^\s*(?:\+|plus|and)\s+/i.exec(rest);
@@ -314,9 +328,9 @@ function readPlainAmount(text: string): FoundAmount | null {
 export function withBracketedWeight(amount: Amount, rest: string): Amount {
   if (amount.alsoG || amount.content || unitById(amount.unitId).kind !== 'piece') return amount;
   for (const bracket of rest.matchAll(
-    /\(([^()]{2,60})\)|,\s*((?:about|approx\.?|each about)\s+\d[^,;]{1,30})/gi,
+    /\(([^()]{2,60})\)|,\s*((?:(?:each|weighing|total)\s+)*(?:about|around|roughly|approx\.?|ca\.?|each|weighing|total)\s+\d[^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece))/gi,
   )) {
-    const inner = (bracket[1] ?? bracket[2] ?? '').replace(/^(?:each|total|weighing)\s+/i, '');
+    const inner = (bracket[1] ?? bracket[2] ?? '').replace(/^(?:(?:each|total|weighing)\s+)+/i, '');
     const measured = readMeasured(inner);
     if (measured?.unit.kind !== 'mass') continue;
     const grams = ((measured.min + measured.max) / 2) * measured.unit.perUnit;
@@ -380,7 +394,8 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
     if (unit.kind === 'mass') return { g: unit.perUnit, spread: unit.spread };
     if (unit.kind === 'volume')
       return {
-        g: perUnitIn(unit, system) * gPerMl,
+        // A large glass is half as much again; spoons and cups have no sizes.
+        g: perUnitIn(unit, system) * gPerMl * SIZE_FACTORS.grown[amount.size ?? 'medium'],
         spread: Math.hypot(unit.spread, (food?.spread ?? 0.4) / 3),
       };
     if (unit.kind === 'length') {

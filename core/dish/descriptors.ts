@@ -30,7 +30,7 @@ export interface Descriptors {
 
 const WRITTEN: readonly [RegExp, Moment][] = [
   [
-    /\b(?:lemon|lime|orange) wedges\b|\bwedges to\b|\b(?:to|for) (?:serve|serving|the table|garnish(?:ing)?|topping|sprinkling|scattering|dipping|drizzling)\b|\bcut (?:in|into) wedges\b(?=.*\b(?:lemon|lime)|$)|\bas a garnish\b|\bon the side\b|\bto garnish\b/i,
+    /\b(?:lemon|lime|orange) wedges\b|\bwedges to\b|\b(?:to|for) (?:serve|serving|the table|garnish(?:ing)?|topp?(?:ing)?|sprinkl(?:e|ing)|scatter(?:ing)?|dip(?:ping)?|drizzl(?:e|ing)|strew)\b|\bcut (?:in|into) wedges\b(?=.*\b(?:lemon|lime)|$)|\bas a garnish\b|\bon the side\b|\bto garnish\b/i,
     'serve',
   ],
   [

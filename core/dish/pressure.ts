@@ -14,7 +14,7 @@ export interface PressureRun {
 
 /** What is done over an open flame, whatever heat it names: "boil on high for 8 minutes" is no lid. */
 const OPEN_HEAT =
-  /\b(?:simmer|boil|fry|frying|saut[eé]|brown(?:ed)?|sear|sweat|soften|reduced?|rest(?:ing)?|bake|grill|broil|roast|marinate|stand|chill|flame|burner|hob|uncovered|melts?|(?:without (?:the|a)|open) lid|lid off)\b/i;
+  /\b(?:simmer|boil|fry|frying|saut[eé]|brown(?:ed)?|sear|sweat|soften|reduced?|rest(?:ing)?|(?:re)?warm(?:ed|ing)?|reheat(?:ed)?|heat(?:ed)? through|heat gently|bubbl(?:e|ing)|bake|grill|broil|roast|marinate|stand|chill|flame|burner|hob|uncovered|melts?|(?:without (?:the|a)|open) lid|lid off)\b/i;
 /** True for a clause whose minutes and heat are those of an open pot, a pan or an oven. */
 export const isOpenHeat = (clause: string): boolean =>
   OPEN_HEAT.test(clause) && !/\bpressure\b|\bwhistles?\b/i.test(clause);
@@ -40,6 +40,9 @@ const QUICK =
   /\bquick(?:ly)?[- ]?(?:pressure[- ])?releas\w*|\bQR\b|\bquick\b|\b(?:manual|fast|rapid)(?:ly)?[- ](?:pressure[- ])?releas\w*|\bvent(?:ing)?\b|\bat once\b|\bimmediately\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bopen the (?:valve|vent)\b|\brelease (?:the )?(?:remaining |rest of the |all (?:of )?the )?(?:pressure|steam|rest|remainder)\b|\brelease the rest\b/i;
 const RELEASES =
   /\breleas|natural|\bNPR\b|\bNR\b|\bQR\b|\bvent\b|\bvalve\b|\bpressure (?:has|drops?|to drop|to fall)|\blet (?:it|the pressure)\b|\blet stand\b|\bwait\b|\bquick\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bcome down\b|\bcool (?:slowly|down)\b|\bleave\b|\bof its own\b|\bby itself\b|\bdrop/i;
+/** True of a clause that lets the pressure go, by itself or by the valve; it is only asked of a pot that is closed. */
+export const letsPressureGo = (clause: string): boolean =>
+  NATURAL.test(clause) || QUICK.test(clause) || /\breleas\w*|\bvent\b/i.test(clause);
 const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid off\b|\bopen (?:it|up)\b/i;
 /** A time in minutes or hours, with the unit before or after. */
 const TIME =

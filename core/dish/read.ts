@@ -471,7 +471,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
 const CARVED_LATER = /\b(?:sliced|carved|shredded|pulled) (?:to serve|for serving)\b/i;
 
 const LIQUOR =
-  /\b(?:dissolved|made up|made|mixed|soaked|steeped|rehydrated|crumbled)\s+(?:in|into|with)\s+(.{1,40}?)\s*(?:of\s+)?(?:(?:just|freshly|boiling|boiled|hot|warm|cold|very)[\s-]+)*(?:water|liquid|stock|broth|wine)\b/i;
+  /\b(?:dissolved|made up|made|mixed|soaked|steeped|rehydrated|crumbled|loosened|thinned|diluted|stirred|let down|slackened)\s+(?:in|into|with)\s+(.{1,40}?)\s*(?:of\s+)?(?:(?:just|freshly|boiling|boiled|hot|warm|cold|very)[\s-]+)*(?:water|liquid|stock|broth|wine)\b/i;
 
 /** Thin liquid a line names besides its food, ml; 0 when it names none or gives no amount. */
 function liquorMl(clean: string, system: MeasureSystem): number {

@@ -1,7 +1,7 @@
 import { readNumber } from '../quantity/number';
 
 /** Who eats, and words for the number of them. */
-const EATERS = String.raw`(?:servings?|portions?|people|persons?|plates|bowls|pers\.?|personen|porciones|portionen|diners|adults|helpings)`;
+const EATERS = String.raw`(?:servings?|portions?|people|persons?|plates|bowls|pers\.?|personen|personnes|personas|persone|porzioni|porciones|portionen|portioner|porties|personer|pessoas|diners|adults|eaters|mouths|helpings|ppl)`;
 const ABOUT = String.raw`(?:about|abt\.?|approx(?:imately)?\.?|around|roughly|ca\.?|~|up to)?\s*`;
 const FIGURE = String.raw`((?:\d{1,2}(?:\s*(?:-|–|to|or)\s*\d{1,2})?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\+?)`;
 
@@ -16,7 +16,10 @@ const PLATES: readonly RegExp[] = [
     'i',
   ),
   new RegExp(String.raw`(?:^|[\s(|·])${ABOUT}${FIGURE}\s*${EATERS}\b`, 'i'),
-  new RegExp(String.raw`\bf(?:ü|u)r\s+${FIGURE}\s+pers`, 'i'),
+  new RegExp(
+    String.raw`\b(?:f(?:ü|u)r|pour|para|per|voor|til|für ca\.?)\s+${FIGURE}\s+(?:pers|por[ctz]|pessoas|gäste|comensales)`,
+    'i',
+  ),
 ];
 const MOST = 60;
 
@@ -34,7 +37,7 @@ export function platesIn(line: string): number | null {
 export function isPlatesFact(line: string): boolean {
   if (platesIn(line) === null || line.length > 90) return false;
   if (
-    /^\W*(?:serves|servings?|feeds|portions?|plates|makes|yields?|dinner for|enough for|recipe\s?yield|for|für|does|gives)\b/i.test(
+    /^\W*(?:serves|servings?|feeds|portions?|plates|makes|yields?|dinner for|enough for|recipe\s?yield|for|für|pour|para|per|voor|does|gives)\b/i.test(
       line,
     )
   )

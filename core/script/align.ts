@@ -124,6 +124,9 @@ const EVERYTHING =
   /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place) (?:in )?)all (?:but|except)\b/i;
 const EXCEPT = /\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
 
+/** True of a clause that means all there is: "everything", "the remaining ingredients". */
+export const meansEverything = (clause: string): boolean => EVERYTHING.test(clause);
+
 const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.has(line.read.food.kind);
 
 /** Words that tell two lines of one food apart. */
@@ -151,9 +154,29 @@ function sameFoodTold(clause: string, lines: readonly ScriptLine[], found: Reado
 
 /**
  * Which lines a clause means, by position: by the food's whole name, by its head noun when no other line has it, by its section ("the
- * glaze"), by kind ("the spices"). "The chicken" means the meat and never its stock.
+ * glaze"), by kind ("the spices", but for those in `notOfGroup`). "The chicken" means the meat and never its stock.
  */
-export function linesMeant(clause: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
+export function linesMeant(
+  clause: string,
+  lines: readonly ScriptLine[],
+  pantry: Pantry,
+  notOfGroup: ReadonlySet<number> = new Set(),
+): number[] {
+  const found = new Set(linesNamed(clause, lines, pantry));
+  const group = meansEverything(clause) ? undefined : GROUPS.find((g) => g.words.test(clause));
+  if (group) {
+    const of = lines.flatMap(({ read: { food } }, i) => (food && group.kinds.includes(food.kind) ? [i] : []));
+    const others = of.filter((i) => !notOfGroup.has(i));
+    for (const i of others.length ? others : of) found.add(i);
+  }
+  return [...sameFoodTold(clause, lines, found)].sort((a, b) => a - b);
+}
+
+/** True of a clause that names a group: "the spices", "the vegetables". */
+export const namesGroup = (clause: string): boolean => GROUPS.some((g) => g.words.test(clause));
+
+/** As `linesMeant`, without what a group word brings. */
+export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
   const words = foodWords(clause);
   // "Chicken, stock" are two things: a name never goes over a comma or an "and".
   const segments = clause.split(/[,;:&+/()]|\band\b|\bwith\b|\bthen\b/i).filter((part) => part.trim());
@@ -173,6 +196,7 @@ export function linesMeant(clause: string, lines: readonly ScriptLine[], pantry:
     const own = foodWords(line.read.foodText);
     return own.findLast((w) => !CUT.test(w)) ?? own.at(-1) ?? '';
   };
+  const of = (id: string): boolean => lines.some((l) => l.read.food?.id === id);
   const found = new Set<number>();
   const everything = EVERYTHING.test(clause);
   const except = EXCEPT.exec(clause)?.[1];
@@ -219,6 +243,11 @@ export function linesMeant(clause: string, lines: readonly ScriptLine[], pantry:
     if (own.length) return void found.add(i);
     const noun = lastOf(line);
     if (!noun || noun.length < 3 || OF_THE_POT.has(noun) || !free.has(noun)) return;
+    // "Onion" beside an onion and spring onions is the onion.
+    const isAnothersName = named.some(
+      (m) => m.words === 1 && m.food.id !== food.id && pantry.named(noun)?.id === m.food.id && of(m.food.id),
+    );
+    if (isAnothersName) return;
     const sharing = lines.filter((l) => l.read.food && lastOf(l) === noun).length;
     const isOther = named.some(
       (m) =>
@@ -230,14 +259,6 @@ export function linesMeant(clause: string, lines: readonly ScriptLine[], pantry:
     );
     if (!isOther && (sharing === 1 || !SHARED.has(noun))) found.add(i);
   });
-  if (!everything)
-    for (const group of GROUPS)
-      if (group.words.test(clause)) {
-        lines.forEach((line, i) => {
-          if (line.read.food && group.kinds.includes(line.read.food.kind)) found.add(i);
-        });
-        break;
-      }
   for (const { word, kind } of STANDS_FOR) {
     const of = lines.flatMap((l, i) => (l.read.food?.kind === kind ? [i] : []));
     if (of.length && !of.some((i) => found.has(i)) && [...free].some((w) => word.test(w)))

@@ -33,6 +33,6 @@ export function clauses(method: string): { text: string; sentence: string }[] {
             .replace(/[.;:!]+$/, ''),
         )
         .filter((text) => /\p{L}{2}/u.test(text))
-        .map((text) => ({ text, sentence })),
+        .map((text) => ({ text: text.replace(/\b(?:un)?till?\b/gi, 'until'), sentence })),
     );
 }

@@ -10,6 +10,10 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
   const out: Act[] = [];
   const isMeat = (i: number): boolean =>
     (KINDS.meat as readonly string[]).includes(lines[i]?.read.food?.kind ?? 'other');
+  const isFlavour = (i: number): boolean =>
+    ([...KINDS.spice, 'tomato-paste', 'thick-sauce'] as readonly string[]).includes(
+      lines[i]?.read.food?.kind ?? 'other',
+    );
   const pouredG = (a: Act): number =>
     a.lines.reduce((s, l) => s + (lines[l.index]?.read.massG.mid ?? 0) * l.share, 0);
   const isEmpty = (a: Act): boolean => !a.lines.length && !a.again.length;
@@ -31,7 +35,9 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
           act.stage === 'open'
           ? act.verb === 'soften' && last.lines.length > 0 && last.lines.every((l) => isMeat(l.index))
             ? 'brown'
-            : act.verb
+            : act.verb === 'soften' && last.lines.length > 0 && last.lines.every((l) => isFlavour(l.index))
+              ? 'bloom'
+              : act.verb
           : last.verb === 'add' &&
               act.verb === 'reduce' &&
               isEmpty(act) &&

@@ -1,7 +1,7 @@
-import { isOpenHeat, minutesNamed, pressureRuns, whistlesNamed } from '../dish/pressure';
+import { isOpenHeat, letsPressureGo, minutesNamed, pressureRuns, whistlesNamed } from '../dish/pressure';
 import type { Pantry } from '../pantry/pantry';
 import { readUnit } from '../quantity/units';
-import { linesMeant, type ScriptLine } from './align';
+import { linesMeant, linesNamed, meansEverything, namesGroup, type ScriptLine } from './align';
 import type { Act, Script } from './act';
 import { clauses } from './clauses';
 import { SAYS, type Stage } from './data/verbs';
@@ -16,24 +16,38 @@ const CLOSES =
   /\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure/i;
 const NO_PRESSURE = /\b(?:without pressure|no pressure|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
 const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
-const RELEASES =
-  /\b(?:natural(?:ly)?|NPR|NR|QR|quick[- ]?releas\w*|quick\b|releas\w*|vent\b|vent the rest|let (?:it |the pressure )(?:come down|drop|fall|sink)|come down by itself|of its own accord|by itself|open the valve|(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b/i;
 const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/;
 const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off)\b/i;
 const HALF = /\b(?:half|½)\b(?! an? (?:hour|minute))/i;
 const REST = /\b(?:rest|remaining|remainder|other half|left)\b/i;
+const NONE: ReadonlySet<number> = new Set();
 /** A simmer or an oven of at least this long becomes the lid of a recipe that has none, minutes. */
 const LONG_MIN = 15;
 const LONG = /\b(?:simmer|bake|braise|roast|cook|stew|cover(?:ed)?|slow|low|oven)\b/i;
 const BESIDE =
   /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:\p{L}+ )?(?:pan|skillet)\b|\bskillet\b/iu;
 
+const OUT_OF_IT =
+  /\b(?:out|aside|remove|transfer|lift|spoon|scoop|tip|pour) (?:everything|all)|everything (?:out|aside)\b/i;
+const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
 const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
 const ON_IT = /\bon (?:it|there|this|top of it)\b/i;
 const OTHER_PAN = /\b(?:small|separate|another|second|other|dry) (?:frying )?(?:pan|skillet)\b/i;
 
-const ON_THE_BOARD = new Set(['season', 'dry', 'marinate', 'dredge', 'pound', 'soak']);
+/** Done to meat before it is in the pot. */
+const ON_THE_BOARD: ReadonlySet<string> = new Set([
+  'season',
+  'dry',
+  'marinate',
+  'dredge',
+  'pound',
+  'soak',
+  'brine',
+  'score',
+  'tie',
+  'blanch',
+]);
 
 const RAW_MEAT: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-meat', 'seafood']);
 /** Verbs after which something can be put back. */
@@ -57,7 +71,11 @@ const OBJECTLESS =
 const SPLASH =
   /\b(?:an? )?(?:splash|dash|drop|drizzle|ladle(?:ful)?|ladles|spoonfuls?|little|bit|some)(?: more)?(?: of)?(?: the| your)? (?:(?:hot|cold|warm|boiling|cooking|reserved) )*(water|stock|broth|juices?|liquid|sauce)\b/gi;
 const SPLASH_G = 100;
-const OIL_RISES = /\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts)\b/gi;
+/** Water that is no line: what something is rinsed or blanched in. */
+const WATER_BESIDE =
+  /\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\bin the same water\b/giu;
+const OIL_RISES =
+  /\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shimmers|is (?:hot|red))\b/gi;
 const ITS_FAT =
   /\b(?:bacon|lardons?|pancetta|chorizo|sausage|chicken|duck|pork|beef|lamb) (?:fat|drippings?|grease)\b/gi;
 /** The thick part of a tin, taken off the top: source: a settled tin of coconut milk; spread 30 %. */
@@ -86,7 +104,10 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
   if (!parts.length || !lines.length) return null;
   const lids = pressureRuns(method).length;
   const isForPressure = lids > 0;
-  const meaning = (text: string): number[] => linesMeant(withoutSplash(text, lines), lines, pantry);
+  // A line that a later clause names is not yet meant by "the spices".
+  let at = 0;
+  const namedLater = (): ReadonlySet<number> =>
+    new Set(parts.slice(at + 1).flatMap((p) => linesNamed(withoutSplash(p.text, lines), lines, pantry)));
   const isRawMeat = (i: number): boolean => RAW_MEAT.has(lines[i]?.read.food?.kind ?? 'other');
   const longest = isForPressure ? -1 : longestCooking(parts);
   const acts: Act[] = [];
@@ -95,6 +116,18 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
   let run = 0;
   let where: Act['where'] = 'pot';
   let lastNamed: number[] = [];
+  const meaning = (text: string): number[] => {
+    const meant = linesMeant(
+      withoutSplash(text, lines),
+      lines,
+      pantry,
+      namesGroup(text) ? namedLater() : NONE,
+    );
+    // "Lift everything out", "spoon everything into a dish": what is there, and nothing that is still to come.
+    const isOfPot =
+      meansEverything(text) && (OUT_OF_IT.test(text) || stage === 'after') && !STILL_TO_COME.test(text);
+    return isOfPot ? meant.filter((i) => (used.get(i) ?? 0) > 0) : meant;
+  };
   const made = new Map<string, number[]>();
   const put = (
     verb: string,
@@ -104,7 +137,8 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
   ): Act => {
     // Meat on the board is not in the pot yet.
     const isOnBoard = (i: number): boolean =>
-      ON_THE_BOARD.has(verb) && KINDS.meat.includes((lines[i]?.read.food?.kind ?? 'other') as 'poultry');
+      verb === 'rinse' ||
+      (ON_THE_BOARD.has(verb) && KINDS.meat.includes((lines[i]?.read.food?.kind ?? 'other') as 'poultry'));
     const fresh = meant.filter((i) => (used.get(i) ?? 0) < 1 && !isOnBoard(i));
     // "Half the garam masala and the turmeric": half of what stands next to the word, of all only where it names nothing.
     const isHalf = HALF.test(part.text) && meant.length > 0;
@@ -138,6 +172,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
   };
   parts.forEach((part, n) => {
     const { text } = part;
+    at = n;
     const product = [...made.keys()].find((w) => new RegExp(`\\bthe (?:\\p{L}+ )?${w}\\b`, 'iu').test(text));
     const named = [
       ...new Set([...meaning(withoutMade(text, product)), ...(product ? (made.get(product) ?? []) : [])]),
@@ -213,7 +248,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       if (stage !== 'closed') put('close', 'closed', part, []);
       if (!acts.some((a) => a.verb === 'hold' && a.run === run)) put('hold', 'closed', part, []);
       stage = 'closed';
-      if (!RELEASES.test(text)) return;
+      if (!letsPressureGo(text)) return;
     }
     // Let go without a word about the lid: it was closed before.
     if (isForPressure && run < lids && (stage === 'prep' || stage === 'open') && LETS_GO.test(text)) {
@@ -221,7 +256,10 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       for (const verb of ['close', 'hold']) put(verb, 'closed', part, []);
       stage = 'closed';
     }
-    if (stage === 'closed' && RELEASES.test(text)) {
+    // Once it has been let go, what only stands is resting.
+    const isLetGo = acts.some((a) => a.verb === 'release' && a.run === run);
+    const onlyStands = isLetGo && /\bstand\b/i.test(text) && !/\b(?:pressure|releas|natural)/i.test(text);
+    if (stage === 'closed' && letsPressureGo(text) && !onlyStands) {
       if (!acts.some((a) => a.verb === 'release' && a.run === run)) put('release', 'closed', part, []);
       return;
     }
@@ -231,7 +269,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       stage === 'closed' &&
       !meant.length &&
       /\b(?:simmer|sim|low(?:er)?)\b/i.test(text) &&
-      RELEASES.test(next) &&
+      letsPressureGo(next) &&
       !acts.some((a) => a.verb === 'release' && a.run === run)
     )
       return;
@@ -285,7 +323,10 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       }
       const before = acts.at(-1);
       if (before && before.stage === stage) before.minutes ??= timeNamed(text);
-      const fresh = meant.filter((i) => (used.get(i) ?? 0) < 1);
+      const isBoard = before !== undefined && ON_THE_BOARD.has(before.verb);
+      const fresh = meant.filter((i) => (used.get(i) ?? 0) < 1 && !(isBoard && isMeat(i)));
+      if (before && before.stage === stage && !before.words.includes(part.sentence))
+        before.words = `${before.words} ${part.sentence}`.slice(0, 400);
       if (before && fresh.length && before.stage !== 'closed')
         for (const index of fresh) {
           before.lines.push({ index, share: 1 - (used.get(index) ?? 0) });
@@ -349,6 +390,7 @@ function withoutMade(text: string, product: string | undefined): string {
 function withoutSplash(text: string, lines: readonly ScriptLine[]): string {
   return text
     .replace(OIL_RISES, ' ')
+    .replace(WATER_BESIDE, ' ')
     .replace(ITS_FAT, (whole) =>
       lines.some(({ read }) => read.foodText.toLowerCase().includes(whole.toLowerCase())) ? whole : ' ',
     )

@@ -17,6 +17,27 @@ const IN_THE_POT = new Set([
 ]);
 /** What makes a dough of flour. */
 const DOUGH: readonly FoodKind[] = ['oil', 'butter', 'egg', 'sugar'];
+/** What is turned over meat on the board or in a bowl: dry things, oil, a little acid. */
+const RUBBED: readonly FoodKind[] = [
+  ...KINDS.spice,
+  ...KINDS.fat,
+  ...KINDS.meat,
+  'salt',
+  'sugar',
+  'aromatic',
+  'herb-woody',
+  'herb-soft',
+  'citrus',
+  'mustard',
+];
+/** "Toss the lamb with the spice and half the oil": it is seasoned, and not in the pot. */
+const isRubbedIn = (text: string, kinds: readonly FoodKind[]): boolean =>
+  /\b(?:toss|coat|turn|massage|cover)\b/i.test(text) &&
+  !/\b(?:pot|cooker|pan)\b/i.test(text) &&
+  kinds.some((k) => (KINDS.meat as readonly FoodKind[]).includes(k)) &&
+  kinds.some((k) => !(KINDS.meat as readonly FoodKind[]).includes(k)) &&
+  kinds.every((k) => RUBBED.includes(k));
+
 /** True where the pot had heat under it. */
 const wasHot = (last: Act | undefined): boolean =>
   last !== undefined &&
@@ -25,6 +46,8 @@ const wasHot = (last: Act | undefined): boolean =>
 /** Warmed again and no more. */
 const WARMS =
   /\b(?:warm|heat|reheat)(?:ed)?\b.{0,12}\b(?:through|again|gently|up)\b|\bgently (?:warm|heat|reheat)\b/i;
+
+const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
 
 /** What a clause tells to do, from its words, where the pot stands, and what it names. */
 export function verbOf(
@@ -45,13 +68,19 @@ export function verbOf(
     // Flour whisked into the cream keeps it from splitting: it is the cream that goes in.
     if (some(KINDS.starch) && some(KINDS.dairy)) return 'dairy';
     // Flour with suet, egg or sugar is a dough and binds nothing.
+    // Butter kneaded with flour binds: it is no dough.
+    if (some(KINDS.starch) && all([...KINDS.starch, 'butter'])) return 'thicken';
     if (some(KINDS.starch) && DOUGH.some((k) => kinds.includes(k)) && said === 'stirin') return 'mix';
     if (some(KINDS.starch) && ['mix', 'stirin', 'thicken', 'simmer', null].includes(said)) return 'thicken';
+    // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
+    if (said === 'thicken' && !some(KINDS.starch) && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
     if (last?.verb === 'dairy' && !meant.length && (said === 'thicken' || said === 'simmer')) return null;
     // Put back after straining, it is the liquid: where nothing was lifted out there is nothing to return.
     const isLiquid = ['strain', 'skim', 'blendafter'].includes(last?.verb ?? '');
     if (said === 'return' && !meant.length && (!wasTakenOut || isLiquid)) return null;
     if (said === 'simmer' && WARMS.test(text)) return 'warm';
+    // Syrupy with the meat still in it is a sauce that boils down, no glaze.
+    if (said === 'glaze' && !wasTakenOut && !GLAZES.test(text)) return meant.length ? 'simmer' : 'reduce';
     // "Simmer until thick", where there is nothing to thicken it with, is boiled down.
     const hasStarch = lines.some((l) =>
       (KINDS.starch as readonly string[]).includes(l.read.food?.kind ?? ''),
@@ -65,11 +94,11 @@ export function verbOf(
       /\b(?:simmer|boil|bubble|cook|uncovered)/i.test(text)
     )
       return 'reduce';
-    // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
-    if (said === 'thicken' && !some(KINDS.starch) && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
-    if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add'].includes(said ?? '')) return 'dairy';
+    if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add', 'wilt'].includes(said ?? '')) return 'dairy';
     if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
     if (said === 'stirin' && last?.verb === 'thicken' && !meant.length) return null;
+    // Brushed over what was put together it belongs to that.
+    if (said === 'stirin' && last?.verb === 'fill' && /\b(?:brush|glaze|egg)\b/i.test(text)) return null;
     // The sauce over the meat is the end of it.
     if (said === 'stirin' && all(KINDS.meat) && /\b(?:pour|spoon|ladle)\b.*\bover\b/i.test(text))
       return 'serve';
@@ -81,6 +110,11 @@ export function verbOf(
     return said;
   }
   if (said === 'rack' && all(KINDS.thin)) return 'add';
+  if (said === 'toast') return stage === 'open' && wasHot(last) ? 'bloom' : meant.length ? 'toast' : null;
+  if (said === 'skim' && last?.verb === 'blanch') return null;
+  if ((said === 'score' || said === 'tie' || said === 'brine') && !some(KINDS.meat)) return null;
+  if (said === 'brown' && /\bbreak/i.test(text) && !some(KINDS.meat)) return null;
+  if ((said === 'add' || said === 'mix') && !wasHot(last) && isRubbedIn(text, kinds)) return 'season';
   if (said === 'soften' || said === 'brown') {
     if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
     if (some(KINDS.meat) && !some(KINDS.aromatic))
@@ -117,7 +151,7 @@ export function verbOf(
         return 'soften';
       if (
         last &&
-        ['brown', 'soften', 'bloom', 'liftout', 'pouroff', 'return'].includes(last.verb) &&
+        ['brown', 'soften', 'bloom', 'liftout', 'pouroff', 'return', 'flame'].includes(last.verb) &&
         all(KINDS.thin) &&
         /\bpour|splash|wine|cider|scrap/i.test(text)
       )
@@ -141,9 +175,11 @@ export function verbOf(
   if (said === null && meant.length && /\b(?:in\b|on top|then the|over)/i.test(`${text} `))
     return /on top/i.test(text)
       ? 'top'
-      : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
-        ? 'deglaze'
-        : 'add';
+      : stage === 'open' && wasHot(last) && all([...KINDS.spice, 'tomato-paste'])
+        ? 'bloom'
+        : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
+          ? 'deglaze'
+          : 'add';
   return said;
 }
 
@@ -171,9 +207,11 @@ export function inferVerb(
     if (/\b(?:boil|sticky|glaze)\b/i.test(text)) return 'glaze';
     return goesOn ? null : 'stirin';
   }
+  // What is poured onto what was fried loosens the floor; it does not go on being fried.
+  if (all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout', 'flame'].includes(last.verb))
+    return 'deglaze';
   if (goesOn && last.lines.length > 0) return null;
-  if (all(KINDS.thin))
-    return last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb) ? 'deglaze' : 'add';
+  if (all(KINDS.thin)) return 'add';
   if (all(KINDS.spice)) return 'bloom';
   if (all([...KINDS.aromatic, 'butter', 'oil'])) return 'soften';
   return 'add';

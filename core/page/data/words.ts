@@ -53,11 +53,11 @@ export const NUTRITION =
 
 /** Equipment: "1 pressure cooker", "2 baking trays", "stick blender". */
 export const EQUIPMENT =
-  /^(?:an?\s+|\d+\s+)?(?:[\w.-]+\s+){0,4}(?:pressure cooker|instant[- ]?type pot|multicooker|inner pot|stick blender|immersion blender|blender|food processor|wooden spoon|spatula|tongs|thermometer|trivet|steamer (?:rack|basket)|baking (?:trays?|sheets?|dish)|skillet|frying pan|saucepan|dutch oven|colander|sieve|whisk|cutting board|chopping board|measuring (?:cups?|spoons?)|kitchen scales?|mandoline|grater|cooker|rack)s?(?:\s*\(.*\))?$/i;
+  /^(?:(?:you(?:['’]ll| will)? (?:also )?need|requires|needs|uses):?\s+)?(?:an?\s+|\d+\s+)?(?:[\w.-]+\s+){0,4}(?:pressure cooker|instant[- ]?type pot|multicooker|inner pot|stick blender|immersion blender|blender|food processor|wooden spoon|spatula|tongs|thermometer|trivet|steamer (?:rack|basket)|baking (?:trays?|sheets?|dish)|skillet|frying pan|saucepan|dutch oven|colander|sieve|whisk|cutting board|chopping board|measuring (?:cups?|spoons?)|kitchen scales?|mandoline|grater|cooker|rack)s?(?:\s*\(.*\)|\s+(?:of|with|holding|that holds|at least)\b.{1,40})?\.?$/i;
 
 /** A fact about the time or the kind of a recipe. */
 export const TIME_FACT =
-  /^(?:\W*)(?:(?:active|hands[- ]on|total|prep(?:aration)?|cook(?:ing)?|resting|marinating|chill(?:ing)?|additional|ready in|pressure(?: build| release)?|release|come up|start to finish|time|inactive|prepTime|cookTime|totalTime)\s*(?:time)?s?)\s*:?\s*(?:about |approx\.? |~)?(?:PT)?[\d½¼¾]|^(?:total |prep |cook )?time\s*:|^\d+\s*(?:min(?:ute)?s?|hours?|hrs?|h)\b.{0,24}$|^(?:difficulty|cuisine|course|serving size|calories)\b\s*:?/i;
+  /^(?:\W*)(?:(?:active|hands[- ]on|total|prep(?:aration)?|cook(?:ing)?|resting|marinating|chill(?:ing)?|additional|ready in|pressure(?: build| release)?|release|come up|start to finish|time|inactive|prepTime|cookTime|totalTime)\s*(?:time)?s?|(?:temps? (?:de |total)?)?(?:pr[ée]paration|cuisson|repos|total)|(?:zubereitungs|koch|vorbereitungs|arbeits|gesamt|back)zeit|vorbereitung|tiempo(?: de (?:preparaci[óo]n|cocci[óo]n))?|preparaci[óo]n|cocci[óo]n|tempo(?: di (?:preparazione|cottura))?|preparazione|cottura|bereidingstijd|tillagningstid)\s*:?\s*(?:about |approx\.? |~|ca\.? )?(?:PT)?[\d½¼¾]|^(?:total |prep |cook )?time\s*:|^\d+\s*(?:min(?:ute)?s?|hours?|hrs?|h)\b.{0,24}$|^(?:difficulty|cuisine|course|serving size|calories)\b\s*:?/i;
 
 /** A sentence begins like this when it tells what to do. */
 export const IMPERATIVES = new Set(

@@ -2,8 +2,8 @@ import { row } from './row';
 
 /** Poultry, red meat, ground, cured, sausages, seafood. Piece weights are raw and ordinary. */
 export const MEAT = [
-  row('poultry', 'chicken breast | chicken breast fillet | chicken fillet | breast of chicken | chicken supreme | chicken tender | chicken tenderloin | chicken mini fillet', { pieceG: { each: 200, small: 150, medium: 200, large: 300, piece: 200 }, givesEarly: 0.05, fat: 0.01, cut: 'chicken-breast' }),
-  row('poultry', 'chicken thigh | chicken thigh fillet | thigh of chicken | boneless chicken | chicken meat | chicken thigh meat', { pieceG: { each: 120, small: 90, medium: 120, large: 170, piece: 120 }, fat: 0.03, cut: 'chicken-thigh' }),
+  row('poultry', 'chicken breast | breast | breast fillet | chicken breast fillet | chicken fillet | breast of chicken | chicken supreme | chicken tender | chicken tenderloin | chicken mini fillet', { pieceG: { each: 200, small: 150, medium: 200, large: 300, piece: 200 }, givesEarly: 0.05, fat: 0.01, cut: 'chicken-breast' }),
+  row('poultry', 'chicken thigh | thigh | thigh fillet | chicken thigh fillet | thigh of chicken | boneless chicken | chicken meat | chicken thigh meat', { pieceG: { each: 120, small: 90, medium: 120, large: 170, piece: 120 }, fat: 0.03, cut: 'chicken-thigh' }),
   row('poultry', 'chicken drumstick | drumstick', { pieceG: { each: 115, large: 140 }, givesEarly: 0.05, givesTotal: 0.17, fat: 0.06, cut: 'chicken-drumstick' }),
   row('poultry', 'chicken leg | chicken leg quarter | leg quarter | chicken maryland | chicken quarter', { pieceG: { each: 320, small: 250, large: 380 }, givesEarly: 0.05, givesTotal: 0.17, fat: 0.08, cut: 'chicken-leg' }),
   row('poultry', 'chicken wing | wing | wingette | chicken drumette | party wing', { pieceG: { each: 90, large: 110 }, givesEarly: 0.05, givesTotal: 0.17, fat: 0.12, cut: 'chicken-wing' }),
@@ -45,7 +45,7 @@ export const MEAT = [
   row('ground-meat', 'ground turkey | turkey mince | minced turkey', { cut: 'chicken-mince', fat: 0.08 }),
   row('ground-meat', 'meatball | turkey meatball | beef meatball | frozen meatball', { pieceG: { each: 35, large: 50, small: 20 }, cut: 'meatball', gPerMl: 0.6 }),
   row('cured-meat', 'bacon | streaky bacon | back bacon | smoked bacon | lardon | bacon lardon', { pieceG: { each: 25, rasher: 25, strip: 25, slice: 25, packet: 200 }, fat: 0.35, cut: 'cured' }),
-  row('cured-meat', 'chorizo | cooking chorizo', { pieceG: { each: 60, piece: 60 }, fat: 0.3, cut: 'cured' }),
+  row('cured-meat', 'chorizo | cooking chorizo | chorizo cooking sausage | chorizo sausage', { pieceG: { each: 60, piece: 60 }, fat: 0.3, cut: 'cured' }),
   row('cured-meat', 'prosciutto | serrano ham | parma-style ham', { pieceG: { each: 15, slice: 15 }, salt: 0.05, fat: 0.15, cut: 'cured' }),
   row('sausage', 'sausage | pork sausage | italian sausage | bratwurst', { pieceG: { each: 67, large: 100, piece: 67 }, cut: 'sausage' }),
   row('sausage', 'smoked sausage | kielbasa | frankfurter | hot dog | andouille | andouille sausage | cajun sausage', { pieceG: { each: 100 }, cut: 'sausage', salt: 0.022 }),

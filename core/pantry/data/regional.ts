@@ -99,7 +99,7 @@ export const REGIONAL = [
   row('spice-ground', 'ground fenugreek | fenugreek powder'),
   row('spice-ground', 'amchur | dried mango powder', { acid: 0.5 }),
   row('spice-ground', 'annatto powder | achiote | achiote paste', { scorch: 1 }),
-  row('spice-ground', 'berbere-style mix | shawarma spice | garam spice mix | tandoori masala | tikka masala powder | kebab spice', { pieceG: { packet: 30 } }),
+  row('spice-ground', 'berbere-style mix | shawarma spice | garam spice mix | tandoori masala | tandoori spice | tandoori powder | tikka spice | tikka masala powder | kebab spice', { pieceG: { packet: 30 } }),
   row('spice-ground', 'creole seasoning | poultry seasoning | lemon pepper', { salt: 0.3, pieceG: { packet: 28 } }),
   row('stock-concentrate', 'onion soup mix | soup mix', { salt: 0.25, pieceG: { packet: 28 }, strength: 0.3 }),
   row('spice-ground', 'hot paprika | hungarian hot paprika | espelette-style pepper | gochugaru | korean chili flake', { scorch: 3, strength: 0.02 }),

@@ -19,6 +19,8 @@ export const CAUTIONS = {
     'Leftovers: into the refrigerator within 2 hours, shallow; reheat to 74 °C all through; eat within 3–4 days.',
   cleanPlate: 'Cooked meat goes to a clean plate, never the one it was raw on.',
   grill: 'Under a grill or in a hot oven: an oven-proof dish, dry cloths, and stay with it.',
+  flame:
+    'A flame a foot high: heat and hood off, nothing above it, face back, a lid in your other hand. Boiling it for two minutes does as well.',
   marinade: 'In the refrigerator, never on the counter. What it stood in is raw until it has boiled.',
   kidney:
     'Dried beans of the kidney kind: soaked, drained, then boiled hard for ten minutes in fresh water before they go in. A slow simmer leaves them harmful.',

@@ -26,73 +26,6 @@ import { stepsUnderTheLid } from './underLid';
 
 /** Acts that the pot does, told by the steps under the lid. */
 const OF_THE_POT = new Set(['close', 'hold', 'release', 'open']);
-/** Meat that is already there, for an act that is done to it. */
-const TO_THE_MEAT = new Set([
-  'brown',
-  'liftout',
-  'return',
-  'shred',
-  'slice',
-  'rack',
-  'season',
-  'dry',
-  'marinate',
-  'dredge',
-  'pound',
-]);
-/** Acts that are done in fat. */
-const FRIES = new Set(['soften', 'bloom', 'pop', 'fry', 'render', 'brown']);
-/** Acts whose time is waited for rather than worked. */
-const TIMED = new Set([
-  'soften',
-  'simmer',
-  'boil',
-  'bloom',
-  'grill',
-  'bake',
-  'melt',
-  'steamlid',
-  'rest',
-  'glaze',
-  'reduce',
-  'render',
-]);
-
-const PHASE_OPEN: Partial<Record<string, Phase>> = {
-  season: 'prep',
-  dry: 'prep',
-  marinate: 'prep',
-  dredge: 'prep',
-  pound: 'prep',
-  soak: 'prep',
-  mix: 'prep',
-  shape: 'prep',
-  blend: 'prep',
-  heat: 'sear',
-  render: 'sear',
-  brown: 'sear',
-  pouroff: 'sear',
-  pop: 'soften',
-  soften: 'soften',
-  bloom: 'soften',
-};
-const PHASE_AFTER: Partial<Record<string, Phase>> = {
-  liftout: 'open',
-  shred: 'open',
-  bone: 'open',
-  slice: 'open',
-  skim: 'thicken',
-  strain: 'thicken',
-  blendafter: 'thicken',
-  reduce: 'thicken',
-  simmer: 'thicken',
-  boil: 'thicken',
-  wilt: 'thicken',
-  glaze: 'thicken',
-  dairy: 'dairy',
-  melt: 'dairy',
-};
-
 /** The cook as the recipe tells it, in its order and with its words; what it leaves out and no cook may is put in. */
 export function scriptedSteps(input: StepInput, script: Script): Step[] {
   const { items } = input;
@@ -121,7 +54,7 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
         act,
         input,
         [...of(act), ...(act === firstHot ? withFirst : [])],
-        PHASE_OPEN[act.verb] ?? 'deglaze',
+        verbById(act.verb).before ?? 'deglaze',
       ),
     );
   const isFilmed = before.some((a) => (a.verb === 'brown' || a.verb === 'render') && a.where === 'pot');
@@ -219,7 +152,7 @@ function afterTheLid(
             act,
             input,
             alone,
-            PHASE_AFTER[act.verb] ?? (steps.some((s) => s.phase === 'dairy') ? 'finish' : 'thicken'),
+            verbById(act.verb).after ?? (steps.some((s) => s.phase === 'dairy') ? 'finish' : 'thicken'),
           ),
         );
     }
@@ -283,7 +216,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     i.read.foodText.split(' ').length > 2 && i.read.known ? i.read.known : shortName(i.read);
   // Fat is what a thing is fried in: it is listed, and not named as what is fried.
   const isFat = (i: PlacedItem): boolean => ['oil', 'butter'].includes(kindOf(i) ?? '');
-  const fried = FRIES.has(act.verb) && mine.some((i) => !isFat(i)) ? mine.filter((i) => !isFat(i)) : mine;
+  const fried = verb.inFat && mine.some((i) => !isFat(i)) ? mine.filter((i) => !isFat(i)) : mine;
   const names = [...new Set(fried.map(nameOf))];
   const product = madeOf(act.again, input);
   const again = [
@@ -298,7 +231,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     ),
   ];
   const meat = [...new Set(input.meat.map((m) => m.label))];
-  const isOfMeat = TO_THE_MEAT.has(act.verb);
+  const isOfMeat = verb.toMeat;
   const who = (
     isOfMeat && mine.length === 0
       ? again.length
@@ -350,9 +283,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
       items: stepItems(mine),
       heat: verb.heat,
       timer:
-        TIMED.has(act.verb) && minutes >= 1
-          ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) }
-          : null,
+        verb.timed && minutes >= 1 ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) } : null,
       durationS: handwork(minutes, 0.3),
       hands: verb.hands,
       look: verb.look,

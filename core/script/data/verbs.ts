@@ -1,6 +1,9 @@
 /** Where the pot stands while an act is done. */
 export type Stage = 'prep' | 'open' | 'closed' | 'after' | 'table';
 
+/** The part of the cook that an act belongs to, before the lid and after it. */
+export type Part = 'prep' | 'sear' | 'soften' | 'deglaze' | 'open' | 'thicken' | 'dairy' | 'finish';
+
 /** One thing that cooks do: a row of the table. A new verb is a new row. */
 export interface Verb {
   id: string;
@@ -17,7 +20,27 @@ export interface Verb {
   look: string;
   /** Key of the caution that belongs here; empty when none does. */
   caution:
-    '' | 'hotFat' | 'rawMeat' | 'hotPot' | 'cleanPlate' | 'blender' | 'sugar' | 'fit' | 'grill' | 'marinade';
+    | ''
+    | 'hotFat'
+    | 'rawMeat'
+    | 'hotPot'
+    | 'cleanPlate'
+    | 'blender'
+    | 'sugar'
+    | 'fit'
+    | 'grill'
+    | 'marinade'
+    | 'flame';
+  /** Part of the cook before the lid, where it is not the last of it: loading. */
+  before?: Part;
+  /** Part of the cook after the lid; null where what is in the pot decides. */
+  after?: Part;
+  /** Done to meat that is there already. */
+  toMeat: boolean;
+  /** Done in fat, which is listed and not named as what is fried. */
+  inFat: boolean;
+  /** Its minutes are waited for rather than worked. */
+  timed: boolean;
   /** A question that is asked before it counts as done. */
   check?: string;
 }
@@ -31,52 +54,114 @@ const v = (id: string, title: string, minutes: number, over: Partial<Verb> = {})
   hands: true,
   look: '',
   caution: '',
+  toMeat: false,
+  inFat: false,
+  timed: false,
   ...over,
 });
 
 /** What is done, from board to table. Source: general kitchen practice; minutes spread 30 %. */
 export const VERBS: readonly Verb[] = [
   // On the board and in the bowl
-  v('season', 'Season {food}', 2, { text: 'Rubbed in on all sides.', caution: 'rawMeat' }),
-  v('dry', 'Pat {food} dry', 1, { text: 'Dry meat browns, wet meat stews.', caution: 'rawMeat' }),
+  v('season', 'Season {food}', 2, {
+    before: 'prep',
+    toMeat: true,
+    text: 'Rubbed in on all sides.',
+    caution: 'rawMeat',
+  }),
+  v('dry', 'Pat {food} dry', 1, {
+    before: 'prep',
+    toMeat: true,
+    text: 'Dry meat browns, wet meat stews.',
+    caution: 'rawMeat',
+  }),
   v('marinate', 'Marinate {food}', 3, {
+    before: 'prep',
+    toMeat: true,
     text: 'Covered and cold for as long as there is time.',
     caution: 'marinade',
   }),
   v('dredge', 'Flour {food}', 3, {
+    before: 'prep',
+    toMeat: true,
     text: 'Shake off what does not stick: loose flour catches.',
     look: 'A thin dry coat.',
   }),
-  v('pound', 'Pound {food} flat', 3, { look: 'Even all over.', caution: 'rawMeat' }),
-  v('soak', 'Soak {food}', 2, { text: 'The strained liquor is thin liquid: keep it.' }),
-  v('mix', 'Mix {food}', 2, {}),
-  v('shape', 'Shape them', 8, { look: 'All of one size.' }),
-  v('blend', 'Blend {food}', 3, { look: 'Smooth.', caution: 'blender' }),
+  v('pound', 'Pound {food} flat', 3, {
+    before: 'prep',
+    toMeat: true,
+    look: 'Even all over.',
+    caution: 'rawMeat',
+  }),
+  v('soak', 'Soak {food}', 2, { before: 'prep', text: 'The strained liquor is thin liquid: keep it.' }),
+  v('mix', 'Mix {food}', 2, { before: 'prep' }),
+  v('shape', 'Shape them', 8, { before: 'prep', look: 'All of one size.' }),
+  v('blend', 'Blend {food}', 3, { before: 'prep', look: 'Smooth.', caution: 'blender' }),
+  v('brine', 'Brine {food}', 2, {
+    before: 'prep',
+    toMeat: true,
+    text: 'Covered and cold; drained and patted dry before it goes in.',
+    caution: 'marinade',
+  }),
+  v('rinse', 'Rinse {food}', 1, { before: 'prep', text: 'Until the water runs clear; drained well.' }),
+  v('score', 'Score {food}', 1, { before: 'prep', toMeat: true, caution: 'rawMeat' }),
+  v('tie', 'Tie {food}', 3, { before: 'prep', toMeat: true, caution: 'rawMeat' }),
+  v('toast', 'Toast {food}', 2, {
+    before: 'prep',
+    heat: 'medium',
+    text: 'Dry, shaken all the time.',
+    look: 'A shade darker, and it smells.',
+  }),
+  v('blanch', 'Blanch {food}', 6, {
+    before: 'prep',
+    timed: true,
+    heat: 'high',
+    text: 'In a pot of water beside; drained and rinsed, the water poured away.',
+    look: 'Grey scum has risen.',
+  }),
   // In the open pot
-  v('heat', 'Heat {food}', 4, { heat: 'medium', look: 'It shimmers.', caution: 'hotFat' }),
+  v('heat', 'Heat {food}', 4, { before: 'sear', heat: 'medium', look: 'It shimmers.', caution: 'hotFat' }),
   v('render', 'Render {food} from cold', 8, {
+    before: 'sear',
+    inFat: true,
+    timed: true,
     heat: 'medium',
     text: 'Into the cold pot, so that the fat runs before it colours.',
     look: 'Crisp, and the fat clear.',
     caution: 'hotFat',
   }),
   v('pop', 'Let {food} sizzle', 1, {
+    before: 'soften',
+    inFat: true,
     heat: 'medium',
     look: 'It crackles and smells; not dark.',
     caution: 'hotFat',
   }),
   v('brown', 'Brown {food}', 7, {
+    before: 'sear',
+    toMeat: true,
+    inFat: true,
     heat: 'high',
     text: 'One layer, left alone until it lets go.',
     look: 'Deep brown; the middle is still raw.',
     caution: 'hotFat',
   }),
   v('pouroff', 'Pour off the fat', 1, {
+    before: 'sear',
     text: 'Into a cup, never down the sink; a spoonful stays.',
     caution: 'hotFat',
   }),
-  v('soften', 'Soften {food}', 5, { heat: 'medium', look: 'Soft and glassy.' }),
+  v('soften', 'Soften {food}', 5, {
+    before: 'soften',
+    inFat: true,
+    timed: true,
+    heat: 'medium',
+    look: 'Soft and glassy.',
+  }),
   v('bloom', 'Bloom {food}', 1, {
+    before: 'soften',
+    inFat: true,
+    timed: true,
     heat: 'low',
     text: 'Stir all the time; have the liquid in your other hand.',
     look: 'Smells open; not darker.',
@@ -87,60 +172,111 @@ export const VERBS: readonly Verb[] = [
     look: 'No stuck spot anywhere under the spoon.',
     check: 'Is the floor scraped clean, with no stuck spot left?',
   }),
-  v('reduce', 'Boil down', 5, { heat: 'high', look: 'Visibly less, and thicker.' }),
-  v('fry', 'Fry {food}', 5, { heat: 'medium', text: 'In a pan beside.', look: 'Golden.', caution: 'hotFat' }),
+  v('flame', 'Flame {food}', 1, {
+    before: 'deglaze',
+    after: 'thicken',
+    heat: 'off',
+    text: 'Off the heat, poured from a cup and never from the bottle, lit at the edge with a long match.',
+    look: 'The flames have died by themselves.',
+    caution: 'flame',
+  }),
+  v('reduce', 'Boil down', 5, {
+    after: 'thicken',
+    timed: true,
+    heat: 'high',
+    look: 'Visibly less, and thicker.',
+  }),
+  v('fry', 'Fry {food}', 5, {
+    inFat: true,
+    heat: 'medium',
+    text: 'In a pan beside.',
+    look: 'Golden.',
+    caution: 'hotFat',
+  }),
   v('warm', 'Warm it through', 2, { heat: 'low', look: 'Steaming, not bubbling.' }),
-  v('simmer', 'Simmer {food}', 4, { heat: 'medium', look: 'Just done.' }),
+  v('simmer', 'Simmer {food}', 4, { after: 'thicken', timed: true, heat: 'medium', look: 'Just done.' }),
   v('boil', 'Boil {food}', 10, {
+    after: 'thicken',
+    timed: true,
     heat: 'medium',
     text: 'It drinks: hot water by the splash if it catches.',
     look: 'Tender with a bite.',
   }),
-  v('liftout', 'Lift out {food}', 1, { text: 'Onto a plate, with a slotted spoon.' }),
+  v('liftout', 'Lift out {food}', 1, {
+    after: 'open',
+    toMeat: true,
+    text: 'Onto a plate, with a slotted spoon.',
+  }),
   // Into the pot and under the lid
   v('add', 'In with {food}', 1, {}),
-  v('return', 'Return {food}', 1, { text: 'With the juices.' }),
+  v('return', 'Return {food}', 1, { toMeat: true, text: 'With the juices.' }),
   v('top', '{food} on top', 1, { text: 'Not stirred in.' }),
-  v('rack', '{food} on the rack', 1, { text: 'Above the liquid.' }),
+  v('rack', '{food} on the rack', 1, { toMeat: true, text: 'Above the liquid.' }),
   v('lid', 'Close the lid', 1, {}),
   // Once it is open
   v('shred', 'Shred {food}', 3, {
+    after: 'open',
+    toMeat: true,
     text: 'Two forks, along the grain, while it is hot.',
     caution: 'cleanPlate',
   }),
-  v('slice', 'Slice {food}', 3, { text: 'Across the grain.', caution: 'cleanPlate' }),
-  v('bone', 'Take the bones out', 3, { caution: 'cleanPlate' }),
+  v('slice', 'Slice {food}', 3, {
+    after: 'open',
+    toMeat: true,
+    text: 'Across the grain.',
+    caution: 'cleanPlate',
+  }),
+  v('bone', 'Take the bones out', 3, { after: 'open', caution: 'cleanPlate' }),
+  v('keepwarm', 'Keep {food} warm', 1, { after: 'open', toMeat: true, text: 'Under foil, on a warm plate.' }),
+  v('mash', 'Mash {food}', 2, { before: 'prep', after: 'thicken', look: 'As smooth as you like it.' }),
   v('strain', 'Strain the sauce', 2, {
+    after: 'thicken',
     text: 'Through a sieve into a jug, pressing with a ladle.',
     caution: 'hotPot',
   }),
-  v('skim', 'Skim the fat', 1, { text: 'Let it stand a minute first.' }),
-  v('blendafter', 'Blend the sauce', 2, { heat: 'off', look: 'Smooth.', caution: 'blender' }),
+  v('skim', 'Skim the fat', 1, { after: 'thicken', text: 'Let it stand a minute first.' }),
+  v('blendafter', 'Blend the sauce', 2, {
+    after: 'thicken',
+    heat: 'off',
+    look: 'Smooth.',
+    caution: 'blender',
+  }),
   v('thicken', 'Thicken', 3, { heat: 'high' }),
-  v('wilt', 'Wilt {food}', 2, { heat: 'low', look: 'Just wilted.' }),
+  v('wilt', 'Wilt {food}', 2, { after: 'thicken', heat: 'low', look: 'Just wilted.' }),
   v('stirin', 'Stir in {food}', 1, { heat: 'low' }),
-  v('dairy', 'Stir in {food}', 1, { heat: 'off' }),
+  v('dairy', 'Stir in {food}', 1, { after: 'dairy', heat: 'off' }),
   v('melt', 'Melt {food} under the resting lid', 3, {
+    after: 'dairy',
+    timed: true,
     heat: 'off',
     hands: false,
     text: 'The lid only rests: no pressure.',
     look: 'Melted.',
   }),
-  v('steamlid', 'Lid resting, no pressure', 10, { heat: 'medium', hands: false }),
+  v('steamlid', 'Lid resting, no pressure', 10, { timed: true, heat: 'medium', hands: false }),
   v('glaze', 'Boil the glaze down', 6, {
+    after: 'thicken',
+    timed: true,
     heat: 'medium',
     look: 'Falls from the spoon in a sheet, shines, sticks.',
     caution: 'sugar',
   }),
-  v('bake', 'Into the oven', 15, { hands: false, caution: 'grill' }),
+  v('bake', 'Into the oven', 15, { timed: true, hands: false, caution: 'grill' }),
   v('grill', 'Under the grill', 5, {
+    timed: true,
     hands: false,
     text: 'Stay with it: it goes from brown to black in a minute.',
     look: 'Coloured at the edges.',
     caution: 'grill',
   }),
-  v('rest', 'Let it rest', 5, { hands: false }),
-  v('fill', 'Fill and roll', 5, {}),
+  v('rest', 'Let it rest', 5, { timed: true, hands: false }),
+  v('cool', 'Let it cool', 10, { after: 'finish', heat: 'off', hands: false, timed: true }),
+  v('temper', 'Temper {food}', 2, {
+    after: 'dairy',
+    heat: 'off',
+    text: 'Hot sauce into it by the spoon, whisking, until it is warm; then that into the pot.',
+  }),
+  v('fill', 'Fill and assemble', 5, {}),
   v('finish', 'Off the heat: taste and season', 1, {
     heat: 'off',
     look: 'It should taste of itself, bright at the end.',
@@ -182,7 +318,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'fill',
-    words: /\b(?:fill|roll|stuff|assemble)\b(?! the pot)(?!.*\b(?:balls?|dumplings|patties)\b)/i,
+    words:
+      /\b(?:fill|roll|stuff|assemble)\b(?! the pot)(?!.*\b(?:balls?|dumplings|patties)\b)|\b(?:pie|baking|casserole|oven-?proof|gratin) dish\b|\b(?:cover|top) (?:it )?with (?:the |a )?(?:pastry|mash)|\b(?:lay|roll out|drape) the (?:pastry|dough)\b/i,
     stages: ['after', 'table'],
   },
   {
@@ -190,7 +327,17 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words: /\b(?:glaze|sticky|until it shines|syrupy|baste)\b/i,
     stages: ['after'],
   },
-  { verb: 'shred', words: /\b(?:shred|pull apart|pull the|flake)\w*\b/i },
+  {
+    verb: 'shred',
+    words:
+      /\b(?:shred|flake)s?\b|\bpull (?:apart|the)\b|\btear (?:it |them |the \p{L}+ )?(?:into|apart|to) |\btear the (?:meat|chicken|pork|beef|lamb)\b/iu,
+  },
+  {
+    verb: 'cool',
+    words:
+      /\b(?:leave|let|allow|set aside)\b.{0,24}\bto cool\b|\blet (?:it |them |the \p{L}+ )?cool\b|\bcool (?:completely|slightly|a little|for)\b/iu,
+    stages: ['after', 'table'],
+  },
   {
     verb: 'bone',
     words:
@@ -202,7 +349,26 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'pouroff',
     words:
-      /\b(?:pour|drain|spoon) off\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b/i,
+      /\b(?:pour|drain|spoon) off\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b/i,
+  },
+  { verb: 'rinse', words: /^(?:\W*)(?:rinse|wash)\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'blanch',
+    words:
+      /\bblanch\w*|\bparboil\w*|\bin (?:a |the )?(?:\p{L}+ )?(?:sauce)?(?:pan|pot) of (?:\p{L}+ )?water\b/iu,
+    stages: ['prep'],
+  },
+  { verb: 'brine', words: /\bbrin(?:e|ing)\b/i, stages: ['prep'] },
+  { verb: 'score', words: /\b(?:score|slash|prick)\b/i, stages: ['prep'] },
+  { verb: 'tie', words: /\b(?:tie|truss)\b/i, stages: ['prep'] },
+  {
+    verb: 'flame',
+    words: /\bflamb\w*|\b(?:set|catch)\b.{0,16}\b(?:alight|on fire|aflame)\b|\bignit\w*|\bset light to\b/i,
+  },
+  {
+    verb: 'toast',
+    words: /\bdry[- ]?(?:roast|fry|toast)\w*|\btoast\w*\b/i,
+    stages: ['prep', 'open'],
   },
   {
     verb: 'dredge',
@@ -234,13 +400,18 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words:
       /\b(?:reduce|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a )?half|concentrate|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
-  { verb: 'deglaze', words: /\bdeglaz\w*|\bscrap\w*|\bbubble\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'deglaze',
+    words:
+      /\bdeglaz\w*|\bscrap\w*|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
+    stages: ['prep', 'open'],
+  },
   { verb: 'thicken', words: /\bthicken\w*|\buntil thick\b|\bslurry\b|\bslake\b/i, stages: ['after'] },
   { verb: 'pop', words: /\b(?:sizzle|splutter|pop|crackle|crackling)\b/i, stages: ['prep', 'open'] },
   {
     verb: 'brown',
     words:
-      /(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r)\b(?! sugar| rice| onions? until)/i,
+      /\bbreak(?:ing)? (?:it |them |the \p{L}+ )?up\b|\bno (?:longer )?pink\b|(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r)\b(?! sugar| rice| onions? until)/iu,
     stages: ['prep', 'open'],
   },
   {
@@ -251,8 +422,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'bloom',
-    words:
-      /\b(?:toast|bloom|stir(?: .{1,40})? for (?:a|one|1|30|2|two|half a) (?:min|sec|minute))|\bfragrant\b/i,
+    words: /\b(?:bloom|stir(?: .{1,40})? for (?:a|one|1|30|2|two|half a) (?:min|sec|minute))|\bfragrant\b/i,
     stages: ['prep', 'open'],
   },
   {
@@ -294,7 +464,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /\b(?:serve|scatter|garnish|sprinkle|spoon (?:it )?over|to (?:the )?table|top with|drizzle|crumble .* over)\b/i,
+      /\b(?:serve|pile|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it )?over|to (?:the )?table|top with|drizzle|crumble .* over)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|stir together|beat)\b/i, stages: ['prep'] },
