@@ -66,7 +66,7 @@ export { platesForMeat, platesToFill, scalingNotes, PLATES } from './plan/plates
 export { concerns as concernsDish, schoolsFor, type OptionForDish, type SchoolForDish } from './plan/schools';
 export { swapsFor, swapBack, type SwapFix } from './plan/swaps';
 export { mayBeDoneAhead, stepItem, PHASES, type Phase, type Step, type StepItem } from './plan/steps/step';
-export { thickenerFor } from './plan/steps/step';
+export { boundWith, thickenerFor } from './plan/binding';
 export { BINDING } from './sauce/data/binding';
 export { type RibbonBlock, type Timing } from './plan/timing';
 export { decider, type MeatPiece, type PlantPiece } from './plan/meat';

@@ -147,7 +147,7 @@ export class SimCooker {
         return this.#hold();
       case 'coming-down':
       case 'burn':
-        run.comeDown(HEAT_FIGURES.releaseLoss.value * run.factors.releaseLoss);
+        run.comeDown(run.releaseLoss);
         if (this.#stage === 'coming-down' && this.gaugeKPa <= LID_TURNS_KPA) this.#stage = 'off';
         return;
       case 'venting':
@@ -255,7 +255,7 @@ export class SimCooker {
         display: this.#display,
         pinUp: this.gaugeKPa > LID_TURNS_KPA,
         valve: this.#valve,
-        powerW: this.#stage === 'heating' ? Math.round(this.#powerW / HEAT_FIGURES.efficiency.value) : 0,
+        powerW: this.#stage === 'heating' ? Math.round(this.#powerW / this.#run.efficiency) : 0,
         gaugeKPa: Math.round(this.gaugeKPa * 10) / 10,
         heldS: this.#heldS,
       },

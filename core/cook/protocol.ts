@@ -118,6 +118,7 @@ const piece = z.object({
 /** What is put into a simulated kitchen: the load of a plan, without its judgements. Limits are those of a household. */
 export const LoadSchema = z.object({
   pot: z.object({
+    kind: z.enum(['electric', 'stovetop']).optional(),
     heaterW: figure(100, 5000),
     lossWPerK: figure(0.05, 20),
     metalJPerK: figure(50, 10000),

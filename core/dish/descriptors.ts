@@ -8,6 +8,8 @@ export interface Descriptors {
   dried: boolean;
   canned: boolean;
   ground: boolean;
+  /** How a liquid goes in, where the words say: "hot stock", "boiling water", "ice-cold". */
+  poured: 'boiling' | 'hot' | 'cold' | null;
   soaked: boolean;
   /** Boiled already: what must boil hard first has. */
   boiled: boolean;
@@ -72,6 +74,7 @@ const NAMED_SIZES: readonly [RegExp, number][] = [
   [/\bvery thin(?:ly)?\b|\bshaved\b|\bwafer/i, 3],
   [/\bthin(?:ly)?[- ]?(?:sliced|strips|cut)\b|\bsliced thin|\bstrips\b|\bescalopes?\b/i, 8],
   [/\bfine(?:ly)? (?:diced|chopped)\b|\bsmall dice/i, 8],
+  [/\bcut (?:at|through) the joints?\b|\bseparated at the joint/i, 42],
   [/\bbite[- ]?siz(?:ed?|e)\b|\bsmall (?:pieces|chunks|cubes)\b|\bdiced\b/i, 25],
   [/\bpounded\b|\bbutterflied\b|\bflattened\b/i, 15],
   [/\blarge (?:chunks|pieces|cubes)\b|\bbig chunks\b/i, 50],
@@ -106,6 +109,13 @@ export function describe(text: string): Descriptors {
     dried: has(text, /\bdr(?:y|ied)\b/i),
     canned: has(text, /\b(?:can|cans|canned|tin|tins|tinned|jar|jarred)\b/i),
     ground: has(text, /\b(?:ground|minced?|powder(?:ed)?)\b/i),
+    poured: has(text, /\bboiling\b|\b(?:just|freshly)[- ]boiled\b/i)
+      ? 'boiling'
+      : has(text, /\b(?:hot|warm)\b(?= (?:\p{L}+ ){0,2}(?:stock|broth|water|milk|cream|wine|cider))/iu)
+        ? 'hot'
+        : has(text, /\b(?:ice[- ]?)?cold\b|\bchilled\b|\biced\b/i)
+          ? 'cold'
+          : null,
     soaked: has(text, /\bsoaked\b|\brehydrated\b/i),
     boiled: has(text, /\b(?:pre-?|par-?)?boiled\b(?! water)/i),
     brined: has(text, /\b(?:brined|injected|plumped|basted with|enhanced)\b|\bin brine\b/i),
@@ -123,7 +133,7 @@ export function describe(text: string): Descriptors {
       ? 'shredded'
       : has(
             text,
-            /\bcub(?:es?|ed)\b|\bchunks?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |inch |cm |even )pieces\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b|\bcurry[- ]cut\b/i,
+            /\bcub(?:es?|ed)\b|\bchunks?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |big |inch |cm |mm |even |equal )pieces\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b|\bcurry[- ]cut\b/i,
           )
         ? 'cubed'
         : has(

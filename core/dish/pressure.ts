@@ -35,7 +35,7 @@ const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
 const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
 const NATURAL =
-  /\bnatural(?:ly)?\b|\bNPR\b|\bNR\b|\bby itself\b|\bon its own\b|\bof its own accord\b|\blet it (?:sink|drop|fall|come down|stand)\b|\b(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|\bcool (?:slowly|down|naturally)\b|\bpressure (?:has )?(?:gone|dropped|drops?|falls?|subsides?)\b|\blet stand\b|\bwithout releasing\b|\bpin drops\b/i;
+  /\bnatural(?:ly)?\b|\bNPR\b|\bNR\b|\bby itself\b|\bon its own\b|\bof its own accord\b|\b(?:let|leave|allow) (?:it|the pressure|the pot|the steam) (?:to )?(?:sink|drop|fall|come down|go down|stand|subside|reduce|drop off)\b|\b(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|\bcool (?:slowly|down|naturally)\b|\bpressure (?:has )?(?:gone|dropped|drops?|falls?|subsides?)\b|\blet stand\b|\bwithout releasing\b|\bpin drops\b/i;
 const QUICK =
   /\bquick(?:ly)?[- ]?(?:pressure[- ])?releas\w*|\bQR\b|\bquick\b|\b(?:manual|fast|rapid)(?:ly)?[- ](?:pressure[- ])?releas\w*|\bvent(?:ing)?\b|\bat once\b|\bimmediately\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bopen the (?:valve|vent)\b|\brelease (?:the )?(?:remaining |rest of the |all (?:of )?the )?(?:pressure|steam|rest|remainder)\b|\brelease the rest\b/i;
 const RELEASES =
@@ -165,7 +165,7 @@ function isAtPressureFirst(clause: string): boolean {
     )
   )
     return false;
-  return /\b(?:high|low|pressure|HP|LP)\b/i.test(clause);
+  return /\b(?:high|low|pressure|HP|LP|manual)\b/i.test(clause);
 }
 
 function releaseOf(run: PressureRun, clause: string, minutes: number | null): void {

@@ -75,8 +75,12 @@ export class Judge {
     const core = this.piece.coreC;
     const p = this.progress;
     if (core > p.peakC) p.peakC = core;
+    if (core < SOFTENS_FROM_C && this.#perTender === 0) return;
+    // A fork is pushed through all of it: it is tender by what it meets on the way, not by the last grain in the middle.
+    const along = this.#perTender > 0 ? this.piece.alongC : 0;
+    if (along >= SOFTENS_FROM_C)
+      p.tender += dtS * this.#perTender * Math.exp((along - REFERENCE_C) * PER_DEGREE);
     if (core < SOFTENS_FROM_C) return;
-    p.tender += dtS * this.#perTender * Math.exp((core - REFERENCE_C) * PER_DEGREE);
     if (core > DRIES_FROM_C) p.hotS += dtS;
     if (this.#rate) p.lethal += dtS * this.#rate.at(core);
   }

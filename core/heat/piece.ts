@@ -167,6 +167,13 @@ export class Piece {
     return t0 > MEAT.freezeFromC && t1 > t0 ? t0 - (t1 - t0) * this.#toCore : t0;
   }
 
+  /** Mean temperature along the way from the surface to the core, °C: what a fork that is pushed in meets. */
+  get alongC(): number {
+    let sum = 0;
+    for (let i = 0; i < this.#n; i++) sum += this.#t[i] as number;
+    return sum / this.#n;
+  }
+
   /** Temperature of the outermost shell, °C. */
   get surfaceC(): number {
     return this.#t[this.#n - 1] as number;

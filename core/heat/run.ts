@@ -5,6 +5,8 @@ import { airKPa, boilingC, saturationKPa } from './saturation';
 
 /** The pot as the simulation needs it. Watts, W/K, J/K, kPa gauge. */
 export interface HeatPot {
+  /** An electric pot where it is not said: its watts are rated, its body is insulated. */
+  kind?: 'electric' | 'stovetop';
   heaterW: number;
   lossWPerK: number;
   metalJPerK: number;
@@ -150,8 +152,11 @@ export class Run {
     this.boilsC = boilingC(this.air);
     this.workingC = boilingC(this.air + input.pot.gaugeKPa);
     this.pinC = boilingC(this.air + HEAT_FIGURES.pinKPa.value);
-    this.capacity = input.lumpJPerK * factors.fill + input.pot.metalJPerK;
-    this.potC = Math.min(input.startC, this.boilsC);
+    const withoutLid = input.lumpJPerK * factors.fill + input.pot.metalJPerK;
+    const lid = HEAT_FIGURES.lidJPerK.value;
+    this.capacity = withoutLid + lid;
+    const startC = Math.min(input.startC, this.boilsC);
+    this.potC = (withoutLid * startC + lid * input.roomC) / this.capacity;
     this.#warmingW = HEAT_FIGURES.warmingW.value * factors.surface;
     this.#boilingW = HEAT_FIGURES.boilingW.value * factors.surface;
     this.#rackW = HEAT_FIGURES.rackW.value * factors.surface;
@@ -184,7 +189,19 @@ export class Run {
 
   /** What the heater gives to the contents, W. */
   get powerW(): number {
-    return this.input.pot.heaterW * HEAT_FIGURES.efficiency.value * this.factors.power;
+    return this.input.pot.heaterW * this.efficiency * this.factors.power;
+  }
+
+  /** Share of the pot's watts that reaches the contents. */
+  get efficiency(): number {
+    return this.input.pot.kind === 'stovetop' ? 1 : HEAT_FIGURES.efficiency.value;
+  }
+
+  /** Heat loss while coming down, as a factor on what it loses while it holds. */
+  get releaseLoss(): number {
+    const { releaseLoss, bareReleaseLoss } = HEAT_FIGURES;
+    const value = this.input.pot.kind === 'stovetop' ? bareReleaseLoss.value : releaseLoss.value;
+    return value * this.factors.releaseLoss;
   }
 
   /**
@@ -295,7 +312,7 @@ export class Run {
       this.#onRack.push(spec.onRack === true);
     }
     for (const judged of second.judged) this.judges.push(...this.#judge(judged));
-    for (let left = second.openS; left > 0; left -= STEP_S) this.comeDown(HEAT_FIGURES.releaseLoss.value);
+    for (let left = second.openS; left > 0; left -= STEP_S) this.comeDown(this.releaseLoss);
   }
 
   /**
@@ -320,7 +337,7 @@ export class Run {
         : kind === 'ten'
           ? (this.input.ventAfterMin ?? VENT_AFTER_MIN) * 60
           : RELEASE_LIMIT_S;
-    const loss = HEAT_FIGURES.releaseLoss.value * this.factors.releaseLoss;
+    const loss = this.releaseLoss;
     let flashedG = 0;
     while (this.potC > this.pinC && this.timeS - start < limit) flashedG += this.comeDown(loss);
     if (this.potC > this.pinC) {
@@ -341,7 +358,7 @@ export class Run {
   keepWarm(seconds: number): void {
     const floorC = HEAT_FIGURES.keepWarmC.value;
     for (let left = seconds; left > 0; left -= STEP_S) {
-      this.comeDown(HEAT_FIGURES.releaseLoss.value);
+      this.comeDown(this.releaseLoss);
       this.potC = Math.max(this.potC, Math.min(floorC, this.boilsC));
     }
   }

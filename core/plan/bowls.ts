@@ -2,8 +2,10 @@ import { isLoose } from '../heat/data/cuts';
 import type { Moment } from '../dish/moment';
 import { inOrder, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
-import { MEAT_PREP_PER_KG, PREP_MIN } from './data/work';
-import type { Plan } from './plan';
+import { shortName } from '../dish/read';
+import { MEAT_PREP_PER_KG, PREP_MIN, WORK } from './data/work';
+import type { MeatPiece } from './meat';
+import { listed, type Phase, type Step } from './steps/step';
 import { KINDS } from '../script/kinds';
 
 /** When a bowl is got ready. */
@@ -17,8 +19,9 @@ export interface Bowl {
   goesIn: string;
   items: PlacedItem[];
   when: BowlWhen;
-  /** Minutes to get it ready, mid value. */
+  /** Minutes to get it ready, mid value, and how many of them there is no later time for. */
   prepMin: number;
+  beforeMin: number;
   /** True when it waits in the refrigerator rather than on the counter. */
   cold: boolean;
   /** What to watch for while it waits. */
@@ -182,10 +185,17 @@ const BOWLS: readonly BowlRule[] = [
   { id: 'table', name: 'For the table', goesIn: 'At the table', moment: 'serve', wait: 'under-pressure' },
 ];
 
+/** What the bowls are set out from: a plan, or the beginnings of one. */
+export interface Laid {
+  items: readonly PlacedItem[];
+  meat: readonly MeatPiece[];
+  steps: readonly Pick<Step, 'phase' | 'durationS'>[];
+}
+
 /** Minutes to get one line ready. */
-function prepOf(item: PlacedItem, plan: Plan): number {
+function prepOf(item: PlacedItem, laid: Laid): number {
   if (item.partIndex > 0 || item.moment === 'serve') return 0;
-  const meat = plan.meat.find((m) => m.item.lineId === item.lineId);
+  const meat = laid.meat.find((m) => m.item.lineId === item.lineId);
   if (meat) {
     const isReady = meat.frozen || isLoose(meat.cut) || meat.cut.id === 'sausage';
     return (
@@ -201,34 +211,35 @@ function prepOf(item: PlacedItem, plan: Plan): number {
 const LOOKS_AWAY = 0.6;
 
 /**
- * The mise en place: what shares a bowl because it goes in together, in the order of use, and when each is got ready. A
- * bowl is put off into a later stretch only while there is time there; every line is in exactly one bowl for each of its parts.
+ * The mise en place: what shares a bowl because it goes in together, in the order of use, and when each is got ready. A bowl is put
+ * off into a later stretch as far as there is time there; every line is in exactly one bowl for each of its parts.
  */
-export function bowlsFor(plan: Plan): Bowl[] {
+export function bowlsFor(laid: Laid): Bowl[] {
   const taken = new Set<PlacedItem>();
   const bowls: Bowl[] = [];
   const spare: Record<BowlWhen, number> = {
     before: Number.POSITIVE_INFINITY,
-    'while-searing': LOOKS_AWAY * phaseMin(plan, 'sear'),
-    'while-softening': LOOKS_AWAY * phaseMin(plan, 'soften'),
-    'under-pressure': phaseMin(plan, 'up') + phaseMin(plan, 'hold') + phaseMin(plan, 'down'),
+    'while-searing': LOOKS_AWAY * phaseMin(laid, 'sear'),
+    'while-softening': LOOKS_AWAY * phaseMin(laid, 'soften'),
+    'under-pressure': phaseMin(laid, 'up') + phaseMin(laid, 'hold') + phaseMin(laid, 'down'),
   };
   for (const rule of BOWLS) {
-    const items = inOrder(plan.items, rule.moment).filter(
+    const items = inOrder(laid.items, rule.moment).filter(
       (i) => !taken.has(i) && (rule.kinds?.includes(i.read.food?.kind ?? 'other') ?? true),
     );
     if (!items.length) continue;
     items.forEach((i) => taken.add(i));
-    const prepMin = items.reduce((s, i) => s + prepOf(i, plan), 0);
-    const when = spare[rule.wait] >= prepMin ? rule.wait : 'before';
-    spare[when] -= prepMin;
+    const prepMin = items.reduce((s, i) => s + prepOf(i, laid), 0);
+    const later = rule.wait === 'before' ? 0 : Math.min(prepMin, spare[rule.wait]);
+    spare[rule.wait] -= later;
     bowls.push({
       id: rule.id,
       name: rule.name,
       goesIn: rule.goesIn,
       items,
-      when,
+      when: later >= prepMin / 2 ? rule.wait : 'before',
       prepMin,
+      beforeMin: prepMin - later,
       cold: rule.cold ?? items.some((i) => COLD.has(i.read.food?.kind ?? 'other')),
       note: rule.note ?? '',
     });
@@ -236,6 +247,34 @@ export function bowlsFor(plan: Plan): Bowl[] {
   return bowls;
 }
 
-function phaseMin(plan: Plan, phase: Plan['timing']['blocks'][number]['phase']): number {
-  return (plan.timing.blocks.find((b) => b.phase === phase)?.durationS.mid ?? 0) / 60;
+function phaseMin({ steps }: Laid, phase: Phase): number {
+  return steps.filter((s) => s.phase === phase).reduce((sum, s) => sum + s.durationS.mid, 0) / 60;
 }
+
+/** Minutes of getting ready that have to be over before the heat goes on, and in a sentence what can wait until when. */
+export function readyBefore(laid: Laid): { minutes: number; words: string } {
+  const bowls = bowlsFor(laid);
+  const minutes = bowls.reduce((sum, b) => sum + b.beforeMin, Number(WORK.getOutMin));
+  const waits = LATER.flatMap(([when, words]) => {
+    const names = bowls
+      .filter((b) => b.when === when && b.id !== 'table')
+      .flatMap((b) =>
+        b.items
+          .filter((i) => i.partIndex === 0 && prepOf(i, laid) >= CUTTING_MIN)
+          .map((i) => shortName(i.read)),
+      );
+    return names.length ? [`${listed([...new Set(names)].slice(0, 4))} ${words}`] : [];
+  });
+  return {
+    minutes: Math.max(LEAST_PREP_MIN, minutes),
+    words: waits.length ? `There is time to cut ${waits.join('; ')}.` : '',
+  };
+}
+const LATER: readonly (readonly [BowlWhen, string])[] = [
+  ['while-searing', 'while the pot heats and browns'],
+  ['while-softening', 'while the onions soften'],
+  ['under-pressure', 'while the pot is closed'],
+];
+/** Less than this is measured, not cut, minutes. */
+const CUTTING_MIN = 0.5;
+const LEAST_PREP_MIN = 3;

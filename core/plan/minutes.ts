@@ -30,6 +30,7 @@ function minutesFor(cut: Cut, mm: number, startC: number, pot: Pot, kitchen: Kit
   const [low, high] = pot.highKPa;
   return forecastHeat({
     pot: {
+      kind: pot.kind,
       heaterW: pot.heaterW,
       lossWPerK: pot.lossWPerK,
       metalJPerK: pot.metalJPerK,

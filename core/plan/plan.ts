@@ -1,3 +1,4 @@
+import { isLoose } from '../heat/data/cuts';
 import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
 import { SCALING } from '../dish/scaling';
@@ -35,7 +36,8 @@ import {
 } from './meat';
 import { brokenNeeds, type BrokenNeed } from './needs';
 import { buildSteps } from './steps/build';
-import { thickenerFor, type Step } from './steps/step';
+import { boundWith } from './binding';
+import type { Step } from './steps/step';
 import { timeSteps, type Timing } from './timing';
 
 /** The finish as the plan forecasts it; the cook's own measurement replaces `input.sauceG` at the pot. */
@@ -194,7 +196,8 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
     return { ...base, told: { minutes, isFollowed: false }, heating: computed, heat };
   const heating = { ...computed, minutes };
   const asTold = forecastOnce(heating);
-  const isFollowed = doesNoHarm(asTold, heating, minutes);
+  const isPulled = scriptOf(dish, pantryFor(kitchen), items)?.acts.some((a) => a.verb === 'shred') ?? false;
+  const isFollowed = doesNoHarm(asTold, heating, minutes, isPulled || meat.every((m) => isLoose(m.cut)));
   return isFollowed
     ? {
         ...base,
@@ -205,13 +208,22 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
     : { ...base, told: { minutes, isFollowed }, heating: computed, heat };
 }
 
-/** True when a recipe's minutes leave the deciding meat hot and tender here, not dry, and not below the floor of any cut. */
-function doesNoHarm(heat: HeatForecast, input: HeatInput, minutes: number): boolean {
+/** How many times the computed minutes pulled or minced meat stands. Source: printed recipes for shredded breast; spread 30 %. */
+const PULLED_MOST = 4;
+
+/**
+ * True when a recipe's minutes leave the deciding meat hot and tender here, not dry, and not below the floor of any cut. What is pulled
+ * to shreds or is minced may fall apart, and stirred back into its sauce it does not go dry on the plate.
+ */
+function doesNoHarm(heat: HeatForecast, input: HeatInput, minutes: number, mayFall: boolean): boolean {
   const floor = Math.max(0, ...input.judged.map((j) => j.doneness.floorMin));
   const safeC = input.judged[heat.lead]?.doneness.safeC ?? null;
   const isHot = safeC === null || (heat.coreAtEndC ?? 0) >= safeC;
-  const isRight = heat.tenderness === 'tender' || heat.tenderness === 'just done';
-  const isAllTender = heat.kinds.every((k) => k.state !== 'under' && k.state !== 'dry');
+  const isRight =
+    heat.tenderness === 'tender' ||
+    heat.tenderness === 'just done' ||
+    (mayFall && heat.tenderness !== 'under' && minutes <= PULLED_MOST * Math.max(floor, heat.suggestedMin));
+  const isAllTender = heat.kinds.every((k) => k.state !== 'under' && (mayFall || k.state !== 'dry'));
   return isHot && isRight && isAllTender && minutes >= floor;
 }
 
@@ -276,7 +288,12 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     heatOf,
   };
   const script = scriptOf(dish, pantry, items);
-  const steps = buildSteps({ ...judged, script, presentPercent: sauce.input.presentPercent });
+  const steps = buildSteps({
+    ...judged,
+    script,
+    presentPercent: sauce.input.presentPercent,
+    dosing: sauce.input,
+  });
   return {
     dish,
     pot,
@@ -311,7 +328,12 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
 
 /** The steps of a plan of which something was replaced: a forecast that went otherwise, a sauce that was measured. */
 export function stepsOf(plan: Plan, kitchen: Kitchen): Step[] {
-  return buildSteps({ ...plan, kitchen, presentPercent: plan.sauce.input.presentPercent });
+  return buildSteps({
+    ...plan,
+    kitchen,
+    presentPercent: plan.sauce.input.presentPercent,
+    dosing: plan.sauce.input,
+  });
 }
 
 /** The script of a dish's method, read from its lines as they were placed. */
@@ -345,6 +367,7 @@ export function stepsWithSauce(
     kitchen: household,
     liquid: { ...plan.liquid, sauceAfterG: { low: sauceG * 0.95, mid: sauceG, high: sauceG * 1.05 } },
     presentPercent,
+    dosing: { ...plan.sauce.input, sauceG, presentPercent },
     ...(thickener ? { thickener } : {}),
   });
 }
@@ -363,12 +386,14 @@ function planSauce(
   const sauceG = glazed?.leftG ?? liquid.sauceAfterG.mid;
   const aimPercent = thicknessOf(dish.settings.aim).percent;
   const later = laterAdditions(items);
+  const bound = boundWith(items, rules);
   const input: DoseInput = {
     sauceG,
     sauceSpread: sauceG > 0 ? (liquid.sauceAfterG.high - liquid.sauceAfterG.low) / 2 / sauceG : 0,
     presentPercent: sauceG > 0 ? (100 * presentStrengthG(items, isBlended(rules))) / sauceG : 0,
     aimPercent: glazed ? Math.min(aimPercent, thicknessOf('glaze').percent) : aimPercent,
-    thickener: thickenerFor(rules.thickener),
+    thickener: bound.thickener,
+    ...(bound.writtenG > 0 ? { writtenG: bound.writtenG } : {}),
     waterPerStarch: SLURRY_WATER[rules.slurryWater],
     laterG: later.massG,
     laterStrengthG: later.strengthG,

@@ -27,6 +27,8 @@ export interface DoseInput {
   sharpness?: number;
   /** Sugar in the sauce, share by weight: it competes with starch for water. */
   sugarShare?: number;
+  /** What the recipe writes of this thickener, g; taken as it is where it comes to the thickness wanted. */
+  writtenG?: number;
   /** The household's factor: 1.1 means its spoons or starch give ten per cent less than the table. */
   householdFactor?: number;
 }
@@ -104,7 +106,7 @@ export function doseFor(input: DoseInput): Dose {
   const most = t.mostPercent / 100;
   const mostG = (most * mass) / (1 - most * adds);
   const wanted = solve(1, 1);
-  const starchG = Math.min(wanted, mostG);
+  const starchG = isWrittenRight(clean, mostG) ? (clean.writtenG ?? 0) : Math.min(wanted, mostG);
   const spread = Math.hypot(clean.sauceSpread ?? 0.1, t.spread);
   const waterG = starchG * w;
   const resultPercent = thicknessAfter(clean, starchG);
@@ -123,24 +125,38 @@ export function doseFor(input: DoseInput): Dose {
   };
 }
 
+/** How far from the wanted thickness a written dose may come out and still be the recipe's own. Source: the bands of thickness; spread 30 %. */
+const WRITTEN_OFF = 0.15;
+
+/** True when the recipe's own dose makes of this sauce what is wanted of it. */
+export function isWrittenRight(input: DoseInput, mostG = Number.POSITIVE_INFINITY): boolean {
+  const g = input.writtenG ?? 0;
+  if (!(g > 0) || g > mostG || input.aimPercent <= 0) return false;
+  return Math.abs(thicknessAfter(input, g) / input.aimPercent - 1) <= WRITTEN_OFF;
+}
+
 /** What the spoon shows after the boil, against what was promised. */
 export interface SecondDose extends Dose {
   /** What the first dose really did against the table: below 1, the household's starch or measure runs weak. */
   learnedFactor: number;
 }
 
+/** Less than this is not worth stirring, g. */
+const LEAST_SECOND_G = 1;
+
 /**
  * The second dose: what the spoon shows replaces the forecast, so the sauce is taken as it is now and the remainder is
- * sized afresh; never more than the first dose again, because half-doses are how lumps and glue are avoided.
+ * sized afresh; never more than half the first dose, because half-doses are how lumps and glue are avoided.
  */
 export function secondDose(first: DoseInput, firstStarchG: number, seenPercent: number): SecondDose {
   const promised = thicknessAfter(first, firstStarchG);
   const again = doseFor({
     ...first,
+    writtenG: 0,
     sauceG: first.sauceG + firstStarchG * gainOf(thickenerById(first.thickener), first),
     presentPercent: seenPercent,
   });
-  const starchG = Math.min(again.starchG, Math.max(firstStarchG, 2));
+  const starchG = Math.min(again.starchG, Math.max(firstStarchG / 2, LEAST_SECOND_G));
   const scale = again.starchG > 0 ? starchG / again.starchG : 0;
   return {
     ...again,

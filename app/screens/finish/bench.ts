@@ -97,6 +97,9 @@ export function doseInput(
     presentPercent: bench.presentPercent,
     aimPercent: thicknessOf(bench.aim).percent,
     thickener: bench.thickener,
+    ...(plan?.sauce.input.writtenG && plan.sauce.input.thickener === bench.thickener
+      ? { writtenG: plan.sauce.input.writtenG }
+      : {}),
     waterPerStarch: SLURRY_WATER[rules.slurryWater],
     laterG: bench.laterG,
     laterStrengthG:
@@ -135,6 +138,12 @@ export function adviseInput(
       .reduce((s, i) => s + i.massG.mid, 0),
     saltG: plan?.sauce.saltG ?? 0,
     hasScale: kitchen.tools.scale,
-    usual: rule === 'reduce' ? 'reduce' : rule === 'blended' ? 'blended' : thickenerFor(rule),
+    usual: plan?.sauce.input.writtenG
+      ? plan.sauce.input.thickener
+      : rule === 'reduce'
+        ? 'reduce'
+        : rule === 'blended'
+          ? 'blended'
+          : thickenerFor(rule),
   };
 }

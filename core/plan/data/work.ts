@@ -64,9 +64,11 @@ export const START_C = {
   frozen: -18,
   frozenVeg: -82,
   softened: 85,
-  deglazed: 60,
+  deglazed: 95,
   searedPot: 95,
 } as const;
+/** Temperature of a liquid that a recipe asks for so, °C. Source: kettles, hot taps and refrigerators; spread 8 °C. */
+export const POURED_C = { boiling: 96, hot: 75, cold: 8 } as const;
 /**
  * Mean temperature of a seared piece, °C, by its thickness in mm: what browning two sides puts in, spread over the piece. Source:
  * heat of a few minutes in hot fat against the mass behind each side; spread 30 %.

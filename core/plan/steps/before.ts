@@ -1,10 +1,9 @@
 import type { HouseRules } from '../../dish/houseRules';
-import { isLoose } from '../../heat/data/cuts';
 import { inOrder, type PlacedItem } from '../../moments/place';
 import { formatVolume } from '../../quantity/format';
 import { CAUTIONS } from '../data/cautions';
-import { MEAT_PREP_PER_KG, PREP_MIN, WORK } from '../data/work';
-import { needsBoilingFirst, type MeatPiece } from '../meat';
+import { WORK } from '../data/work';
+import { needsBoilingFirst } from '../meat';
 import { handwork, kindOf, step, stepItem, stepItems, type Step, type StepInput } from './step';
 
 const MARINADE: Record<HouseRules['marinade'], string> = {
@@ -53,23 +52,6 @@ export function stepsBeforeTheLid(input: StepInput): Step[] {
   return [...steps, ...deglazing(input), loading(input)];
 }
 
-/** Minutes of preparation, from what is there to peel, chop and weigh. */
-export function prepMinutes(items: readonly PlacedItem[], meat: readonly MeatPiece[]): number {
-  let total: number = WORK.getOutMin;
-  for (const item of items) {
-    const row = PREP_MIN[kindOf(item) ?? 'other'];
-    if (row && item.partIndex === 0 && !item.read.canned && !item.read.frozen)
-      total += row.each + row.perKg * (item.massG.mid / 1000);
-  }
-  for (const m of meat) {
-    const ground = isLoose(m.cut) || m.cut.id === 'sausage';
-    total +=
-      (m.massG / 1000) *
-      (m.frozen || ground ? MEAT_PREP_PER_KG.ready : m.cubed ? MEAT_PREP_PER_KG.cube : MEAT_PREP_PER_KG.trim);
-  }
-  return Math.max(3, total);
-}
-
 /** Everything got out, cut and weighed. */
 export function prep({ items, meat, rules }: StepInput): Step {
   const poultry = meat.some((m) => m.cut.safe === 'poultry');
@@ -86,7 +68,6 @@ export function prep({ items, meat, rules }: StepInput): Step {
           .filter((i) => !i.read.food)
           .map((i) => ({ ...stepItem(i), note: 'not understood: in where your recipe says' })),
       ],
-      durationS: handwork(prepMinutes(items, meat)),
       cautions: [
         ...(poultry ? [CAUTIONS.rawPoultry] : meat.length ? [CAUTIONS.rawMeat] : []),
         ...(meat.some((m) => m.frozen) ? [CAUTIONS.frozen] : []),

@@ -4,13 +4,20 @@ import { boiledBefore, glazing, simmeredAfter, stepsOfTheFinish } from './finish
 import { stepsOpened } from './opened';
 import { scriptedSteps } from './scripted';
 import { blending, dairying, stepsForTheSauce } from './sauce';
-import type { Step, StepInput } from './step';
+import { readyBefore } from '../bowls';
+import { handwork, type Step, type StepInput } from './step';
 import { stepsUnderTheLid } from './underLid';
 
 /** The whole cook as steps, from getting things out to the table, each with its amounts, time, look and caution. */
 export function buildSteps(input: StepInput): Step[] {
   const { units } = input.kitchen;
-  const steps = input.script ? scriptedSteps(input, input.script) : fromTheTable(input);
+  const told = input.script ? scriptedSteps(input, input.script) : fromTheTable(input);
+  const ready = readyBefore({ ...input, steps: told });
+  const steps = told.map((s) =>
+    s.id === 'prep'
+      ? { ...s, durationS: handwork(ready.minutes), text: [s.text, ready.words].filter(Boolean).join(' ') }
+      : s,
+  );
   return steps.map((s) => ({
     ...s,
     text: sayTemps(s.text, units),

@@ -187,6 +187,8 @@ function saltWords({ items, dish, kitchen }: StepInput): string {
   const view = saltView(saltG(items), eatenG(items), dish.plates, kitchen.needs.includes('low-salt'));
   const has = `By the sum it has ${view.percent.low.toFixed(1)}–${view.percent.high.toFixed(1)} % salt`;
   const quarters = quartersToAdd(view, dish.plates, kitchen.needs.includes('low-salt'));
+  if (quarters < 1 && view.verdict === 'low')
+    return `${has}, which tastes of little; but a plate is a big one and has about ${view.perPlateG.mid.toFixed(1)} g already. A pinch at a time.`;
   if (quarters < 1) return `${has}: probably no more.`;
   return `${has}. Salt it a quarter teaspoon at a time and taste between: ${quarters === 1 ? 'one' : `about ${quarters}`} may be missing.`;
 }

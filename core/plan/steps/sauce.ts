@@ -3,10 +3,11 @@ import { formatDuration, formatMass, formatTemp, formatVolume } from '../../quan
 import { around, sumRanges } from '../../quantity/range';
 import { BINDING } from '../../sauce/data/binding';
 import { DAIRY } from '../../sauce/data/dairy';
-import { thicknessOf } from '../../sauce/data/thickeners';
-import { BOIL_OFF_G_PER_MIN, reduceTo } from '../../sauce/dose';
+import { nearestThickness, thicknessOf } from '../../sauce/data/thickeners';
+import { BOIL_OFF_G_PER_MIN, doseFor, isWrittenRight, reduceTo, thicknessAfter } from '../../sauce/dose';
 import { freeFatG } from '../../sauce/present';
 import { planDairy } from '../../sauce/temper';
+import { boundWith } from '../binding';
 import { CAUTIONS } from '../data/cautions';
 import { MOST_REDUCING_MIN, WORK } from '../data/work';
 import {
@@ -150,18 +151,33 @@ export function thickening(input: StepInput): Step[] {
   const slurry = slurryItems(input.items);
   if (!isBound(input) && !slurry.length) return [];
   const thickener = bindingOf(input);
+  const { lines } = boundWith(input.items, input.rules);
   const { title, text, heat, look, timer } = BINDING[thickener.how];
   const seconds = Math.max(WORK.settleS, thickener.simmerS);
   return [
-    step('thicken', 'thicken', title, text, {
+    step('thicken', 'thicken', title, [text, writtenWords(input)].filter(Boolean).join(' '), {
       kind: 'thicken',
-      items: stepItems(slurry).map((i) => ({ ...i, amount: 'as sized' })),
+      items: stepItems(lines.length ? lines : slurry),
       heat,
       timer: { name: timer, seconds },
       durationS: handwork(WORK.toBoilMin + WORK.stirSlurryMin + seconds / 60, 0.3),
       look,
     }),
   ];
+}
+
+/** What the recipe's own dose would make of this sauce, against what is aimed at; empty where it has none. */
+function writtenWords({ dosing, thickener, dish, kitchen }: StepInput): string {
+  if (!dosing?.writtenG || (thickener && thickener !== dosing.thickener)) return '';
+  const written = formatMass(dosing.writtenG, kitchen.units);
+  const aim = thicknessOf(dish.settings.aim).name;
+  if (isWrittenRight(dosing)) return `The recipe’s ${written} is right for this much sauce: ${aim}.`;
+  const makes = nearestThickness(thicknessAfter(dosing, dosing.writtenG)).name;
+  const { starchG } = doseFor(dosing);
+  const computed = starchG < 1 ? 'none is needed' : `it is about ${formatMass(starchG, kitchen.units)}`;
+  return makes === aim
+    ? `The recipe has ${written}; for ${aim} here ${computed}.`
+    : `The recipe’s ${written} would come out ${makes} here; for ${aim} ${computed}. Start with the smaller.`;
 }
 
 /** One dairy food: how long the sauce has to cool for it, what it is tempered with, and that it goes in off the boil. */

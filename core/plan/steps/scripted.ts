@@ -4,6 +4,7 @@ import { formatDuration, formatVolume } from '../../quantity/format';
 import { BOIL_OFF_G_PER_MIN } from '../../sauce/dose';
 import { verbById } from '../../script/data/verbs';
 import type { Act, Script } from '../../script/act';
+import { boundWith } from '../binding';
 import { CAUTIONS } from '../data/cautions';
 import { MOST_REDUCING_MIN, WORK } from '../data/work';
 import { glazedOf } from '../glazed';
@@ -102,7 +103,10 @@ function afterTheLid(
   for (const act of after) {
     const mine = of(act);
     if (act.verb === 'thicken') {
-      const others = mine.filter((i) => !slurry.includes(i) && i.moment !== 'dairy' && kindOf(i) !== 'water');
+      const bound = boundWith(input.items, input.rules).lines;
+      const others = mine.filter(
+        (i) => !slurry.includes(i) && !bound.includes(i) && i.moment !== 'dairy' && kindOf(i) !== 'water',
+      );
       if (!isBoundYet) steps.push(...bind(act.words));
       isBoundYet = true;
       steps.push(

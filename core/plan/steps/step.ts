@@ -1,10 +1,11 @@
 import { formatAmount } from '../../dish/amountText';
-import type { HouseRules } from '../../dish/houseRules';
 import type { PlacedItem } from '../../moments/place';
 import type { FoodKind } from '../../pantry/food';
 import { foodWords } from '../../pantry/words';
 import { around, type Range } from '../../quantity/range';
+import { boundWith } from '../binding';
 import { thickenerById, type Thickener, type ThickenerId } from '../../sauce/data/thickeners';
+import type { DoseInput } from '../../sauce/dose';
 import { WORK } from '../data/work';
 import type { Script } from '../../script/act';
 import type { FindingInput } from '../findingInput';
@@ -77,8 +78,10 @@ export interface StepInput extends Pick<
   presentPercent: number;
   /** The method as acts, where there is one that can be followed. */
   script?: Script | null;
-  /** What the cook took to thicken with, where it is not the household's rule. */
+  /** What the cook took to thicken with, where it is not the recipe's or the household's. */
   thickener?: ThickenerId;
+  /** The sum of the finish, for what is said of the recipe's own dose. */
+  dosing?: DoseInput;
 }
 
 /** A step that is ordinary in all but what is said: a minute of handwork. */
@@ -136,14 +139,13 @@ export function isBound({ rules, dish }: Pick<StepInput, 'rules' | 'dish'>): boo
   return rules.thickener !== 'reduce' && dish.settings.aim !== 'brothy';
 }
 
-/** What the sauce is bound with: the cook's choice, or the household's rule. Blended vegetables have a step of their own. */
-export function bindingOf({ rules, thickener }: Pick<StepInput, 'rules' | 'thickener'>): Thickener {
-  return thickenerById(thickener ?? thickenerFor(rules.thickener));
-}
-
-/** The starch of the household's thickener rule; reduction falls back on cornstarch for what boiling down leaves. */
-export function thickenerFor(rule: HouseRules['thickener']): ThickenerId {
-  return rule === 'reduce' || rule === 'blended' ? 'cornstarch' : rule;
+/** What the sauce is bound with: what the cook took, else the recipe's own, else the household's rule. */
+export function bindingOf({
+  rules,
+  thickener,
+  items,
+}: Pick<StepInput, 'rules' | 'thickener' | 'items'>): Thickener {
+  return thickenerById(thickener ?? boundWith(items, rules).thickener);
 }
 
 /** Sauce to reckon with, g: never so little that a spoonful of dairy chills it to nothing. */

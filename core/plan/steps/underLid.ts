@@ -60,7 +60,10 @@ export function stepsUnderTheLid(input: StepInput): Step[] {
   const wait = ventAfterMin === 10 ? 'Ten minutes' : `${ventAfterMin} minutes`;
   const releaseTitle = isTen ? `${wait}, then vent` : RELEASE[release].title;
   const releaseText = isTen
-    ? `Leave it ${wait.toLowerCase()}, then vent the rest. Those minutes are cooking minutes.`
+    ? // What is forecast and what is said are one: a pot that is down before its minutes are over is opened then.
+      heat.releaseS.high < ventAfterMin * 60
+      ? `Leave it: by the forecast the pin falls by itself after about ${formatDuration(heat.releaseS.mid)}, before the ${wait.toLowerCase()} are over. Vent what is left then.`
+      : `Leave it ${wait.toLowerCase()}, then vent the rest. Those minutes are cooking minutes.`
     : RELEASE[release].text;
   const isLow = dish.settings.pressure === 'low';
   const unattended = pot.kind === 'stovetop' ? [CAUTIONS.stovetop] : [];
