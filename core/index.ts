@@ -133,6 +133,8 @@ export { type LiquidEntry, type LiquidSum } from './pot/liquid';
 
 export { airKPa, boilingC, saturationKPa } from './heat/saturation';
 export { donenessOf, type Doneness, type Softness, type Tenderness } from './heat/doneness';
+export { BANDS, BAND_LOADS, type Band, type BandLoad } from './heat/data/bands';
+export { bandMinutes, bandTable } from './heat/bands';
 export { LETHALITY } from './heat/data/lethality';
 export { secondsAt } from './heat/lethality';
 export { SOFTENING, softeningOf } from './heat/data/softness';

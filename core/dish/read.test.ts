@@ -237,3 +237,38 @@ describe('lines that hold more than they seem', () => {
     expect(readLine('1 tsp fine salt, plus more to taste', pantry).toTaste).toBe(false);
   });
 });
+
+describe('amounts that stand somewhere else in the line', () => {
+  const pantry = new Pantry();
+  it.each([
+    ['6 chicken thighs, around 150 g each', 'chicken-thigh', 900],
+    ['6 chicken thighs, each about 150 g', 'chicken-thigh', 900],
+    ['½ a large onion', 'onion', 115],
+    ['1 drained tin of chickpeas', 'chickpea', 240],
+    ['8 chicken pieces on the bone', 'chicken-pieces', 1440],
+    ['1 chicken, cut into 8 pieces', 'whole-chicken', 1500],
+    ['a large glass of red wine', 'red-wine', 200],
+    ['150 g dried red split lentils', 'red-lentil', 150],
+    ['salt & freshly ground black pepper', 'salt-and-pepper', 0],
+    ['2lb thighs', 'chicken-thigh', 907],
+  ])('%s', (text, food, grams) => {
+    const line = readLine(text, pantry);
+    expect([line.food?.id, Math.round(line.massG.mid)]).toEqual([food, grams]);
+  });
+
+  it('hears how a liquid is poured', () => {
+    const poured = (text: string) => readLine(text, pantry).poured;
+    expect(poured('300 ml boiling water')).toBe('boiling');
+    expect(poured('1 litre hot chicken stock')).toBe('hot');
+    expect(poured('100 ml ice-cold water')).toBe('cold');
+    expect(poured('1 tbsp hot sauce')).toBeNull();
+    expect(poured('2 tsp hot paprika')).toBeNull();
+  });
+
+  it('counts the water that something is loosened with', () => {
+    expect(readLine('1 tbsp tamarind paste loosened in 3 tbsp hot water', pantry).liquorMl).toBeCloseTo(
+      44.4,
+      0,
+    );
+  });
+});

@@ -338,6 +338,12 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     if (verb === 'stirin' && stage !== 'open' && !meant.length) return;
     const last = acts.at(-1);
     if (verb === 'brown' && !meant.some(isMeat)) {
+      // "Add the mushrooms and brown them": they, and no meat that is still to come.
+      if (/\b(?:it|them)\b/i.test(text) && lastNamed.length && !lastNamed.some(isMeat)) {
+        if (stage === 'prep') stage = 'open';
+        put('soften', stage, part, meant);
+        return;
+      }
       // "Brown hard": the meat that is not in yet.
       const waiting = lines.map((_, i) => i).filter((i) => isMeat(i) && (used.get(i) ?? 0) < 1);
       if (stage === 'prep') stage = 'open';

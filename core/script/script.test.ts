@@ -494,3 +494,130 @@ describe('what a method makes, leaves and counts in seconds', () => {
     expect(load?.items ?? []).toEqual([]);
   });
 });
+
+describe('more of how recipes are told', () => {
+  const acts = (lines: readonly string[], method: string): string[] =>
+    (
+      readScript(
+        method,
+        lines.map((l) => ({ read: readLine(l, pantry) })),
+        pantry,
+      )?.acts ?? []
+    ).map((a) => `${a.verb}(${a.lines.map((l) => lines[l.index]).join(', ')})`);
+  const POT = ' Add the stock. High pressure 10 minutes, quick release.';
+  const STOCK = '300 ml chicken stock';
+
+  it.each([
+    [
+      'what is lifted out with everything else is what is there, and nothing that is to come',
+      ['100 g lardons', '200 g mushrooms', '8 chicken thighs', STOCK, '1 tbsp chopped parsley'],
+      'Fry the lardons until crisp. Add the mushrooms and brown them, then lift everything out. Brown the chicken.' +
+        POT,
+      ['render(100 g lardons)', 'soften(200 g mushrooms)', 'liftout()', 'brown(8 chicken thighs)'],
+    ],
+    [
+      'what is tossed with spice on the board is seasoned and not in the pot',
+      ['1 kg lamb shoulder, cubed', '2 tsp ground cumin', '1 tbsp olive oil', STOCK],
+      'Toss the lamb with the cumin. Heat the oil and brown the lamb.' + POT,
+      ['season(2 tsp ground cumin)', 'brown(1 tbsp olive oil, 1 kg lamb shoulder, cubed)'],
+    ],
+    [
+      'mince that is broken up is browned',
+      ['500 g ground turkey', '1 tbsp oil', STOCK],
+      'Heat the oil. Break up the turkey and cook until no pink remains.' + POT,
+      ['brown(1 tbsp oil, 500 g ground turkey)'],
+    ],
+    [
+      'the spices are not those that a later sentence names',
+      ['1 onion', '1 tbsp oil', '2 tsp ground cumin', '1 tsp turmeric', '1 tbsp cocoa powder', STOCK],
+      'Soften the onion in the oil. Spices in, 1 min. Stock, scrape. Add the cocoa. High pressure 10 minutes, quick release.',
+      [
+        'soften(1 onion, 1 tbsp oil)',
+        'bloom(2 tsp ground cumin, 1 tsp turmeric)',
+        'deglaze(300 ml chicken stock)',
+        'add(1 tbsp cocoa powder)',
+      ],
+    ],
+    [
+      'an onion is no spring onion',
+      ['1 onion', '1 tbsp oil', '4 spring onions', STOCK],
+      'Soften the onion in the oil.' + POT + ' Scatter with the spring onions.',
+      ['soften(1 onion, 1 tbsp oil)'],
+    ],
+    [
+      'spirits are set alight, and the pan is wetted after',
+      ['8 chicken thighs', '1 tbsp oil', '2 tbsp brandy', '400 ml red wine', STOCK],
+      'Brown the chicken in the oil. Pour over the brandy and set it alight. Add the wine and boil for 5 minutes.' +
+        POT,
+      ['brown(8 chicken thighs, 1 tbsp oil)', 'flame(2 tbsp brandy)', 'deglaze(400 ml red wine)'],
+    ],
+    [
+      'seeds are toasted dry before there is fat',
+      ['1 tsp cumin seeds', '1 tsp coriander seeds', '1 kg goat', STOCK],
+      'Dry roast the cumin and coriander seeds. Add the goat.' + POT,
+      ['toast(1 tsp cumin seeds, 1 tsp coriander seeds)'],
+    ],
+    [
+      'bones are blanched in water that is no line of the list',
+      ['1 kg oxtail', '1 l water', '2 carrots'],
+      'Put the oxtail in a pan of cold water, bring to the boil, drain and rinse. Add the oxtail, water and carrots to the cooker. High pressure 45 minutes, natural release.',
+      ['blanch()', 'add(1 kg oxtail, 1 l water, 2 carrots)'],
+    ],
+  ])('%s', (_name, lines, method, wanted) => {
+    expect(acts(lines, method).slice(0, wanted.length)).toEqual(wanted);
+  });
+
+  it.each([
+    ['Mash the butter with the flour and whisk it in.', 'thicken(25 g butter, 25 g flour)'],
+    ['Stir in the cream and spinach until the spinach wilts.', 'dairy(100 ml double cream, 100 g spinach)'],
+    ['Tear the chicken into pieces.', 'shred()'],
+    ['Ladle out all but 100 ml of the liquid.', 'pouroff()'],
+    ['Lift out the chicken. Leave it to cool for 10 minutes.', 'cool()'],
+  ])('once it is open: %s', (sentence, wanted) => {
+    const lines = [
+      '8 chicken thighs',
+      STOCK,
+      '25 g butter',
+      '25 g flour',
+      '100 ml double cream',
+      '100 g spinach',
+    ];
+    expect(
+      acts(lines, `Add the chicken and stock. High pressure 9 minutes, quick release. ${sentence}`),
+    ).toContain(wanted);
+  });
+
+  it('warming through on low is no lid', () => {
+    expect(
+      pressureRuns(
+        'Lock the lid. Cook on high pressure for 12 minutes. Natural release 10 minutes. Shred, add the sauce and warm through on low for 5 minutes.',
+      ),
+    ).toHaveLength(1);
+  });
+
+  it.each([
+    ['Cook on manual for 5 minutes and do a quick release.', 5, 'quick', null],
+    [
+      'Cook at high pressure for 15 minutes, then leave the pressure to fall for 10 minutes before venting.',
+      15,
+      'ten',
+      10,
+    ],
+    ['High pressure 20 minutes. Allow the pressure to drop.', 20, 'natural', null],
+  ])('%s', (told, minutes, release, releaseMin) => {
+    expect(pressureRuns(told)).toEqual([expect.objectContaining({ minutes, release, releaseMin })]);
+  });
+
+  it('pulled meat and mince keep the recipe’s longer minutes; whole breast does not', () => {
+    const list = ['1 kg chicken breasts', '400 ml chicken stock'];
+    const method = 'Add the chicken and stock. High pressure 12 minutes, natural release 10 minutes.';
+    expect(planOf(list, method).told.isFollowed).toBe(false);
+    expect(planOf(list, `${method} Lift out the chicken and shred it.`).told.isFollowed).toBe(true);
+    expect(
+      planOf(
+        ['500 g ground turkey', '400 ml chicken stock'],
+        'Add the turkey and stock. High pressure 10 minutes, quick release.',
+      ).told.isFollowed,
+    ).toBe(true);
+  });
+});
