@@ -42,6 +42,8 @@ export interface PlacedItem {
   computed: Moment;
   /** The act of the script that brings it in, where the method names it. */
   actId?: string;
+  /** Has lain on raw meat: it is cooked with it, and never stirred in at the end. */
+  touchesRaw: boolean;
   /** Set when a held-back food stands before the pressure. */
   early: EarlyHarm | null;
 }
@@ -248,6 +250,7 @@ interface ScriptPart extends Part {
   actId?: string;
   later?: boolean;
   isBound?: boolean;
+  touchesRaw?: boolean;
 }
 
 /** The parts of a line by the script; what no act takes goes where the table puts it. */
@@ -260,6 +263,7 @@ function scriptParts(places: readonly ScriptPlace[], computed: Moment): ScriptPa
     actId: p.actId,
     later: p.later,
     isBound: p.isBound,
+    touchesRaw: p.touchesRaw,
   }));
   const left = 1 - parts.reduce((s, p) => s + p.share, 0);
   if (left > 0.01)
@@ -299,6 +303,7 @@ function placeLine(
     index,
     line: part.later && line.later === undefined ? { ...line, later: true } : line,
     ...(part.actId ? { actId: part.actId } : {}),
+    touchesRaw: part.touchesRaw === true,
     read,
     massG: scaleRange(read.massG, scaled.factor * part.share),
     factor: scaled.factor * part.share,
@@ -330,9 +335,16 @@ function earlyOf(read: ReadLine, part: ScriptPart, computed: Moment, by: PlacedI
   if (part.isBound) return null;
   const harm = harmOf(read, part.moment, computed);
   if (!harm || by !== 'method') return harm;
+  // A marinade is a way of its own: it has lain on raw meat, so that it is cooked with it or not at all.
+  if (part.touchesRaw) return SOURS.includes(harm.kinds[0] ?? 'other') ? { ...harm, ...MARINATED } : null;
   return harm.severity === 'note' || (part.later && harm.severity === 'careful') ? null : harm;
 }
 
+const SOURS: readonly FoodKind[] = ['sour-dairy'];
+const MARINATED = {
+  severity: 'note',
+  harm: 'It grains a little under pressure, as marinades do. It has lain on raw meat, so it goes in with it, or is wiped off and thrown away: never stirred in at the end.',
+} as const;
 const FLOURED =
   'A floured coat browns well; half of it loosens into the liquid, thickens it early and catches. Shake it off well, and scrape.';
 

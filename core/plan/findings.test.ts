@@ -43,7 +43,10 @@ describe('liquid', () => {
     const index = f?.fixes.findIndex((x) => x.label.includes('juices')) ?? -1;
     expect(index).toBeGreaterThan(0);
     expect(find(fixed(wet, f, index), 'liquid-short')).toBeUndefined();
+    expect(f?.severity).toBe('note');
+    expect(f?.text).toMatch(/less than the manual/i);
     const dry = find(dishOf(['1 kg beef chuck', '50 ml beef stock']), 'liquid-short');
+    expect(dry?.severity).toBe('stop');
     expect(dry?.fixes.some((x) => x.label.includes('juices'))).toBe(false);
   });
 
@@ -222,5 +225,46 @@ describe('the rest', () => {
       expect(f.why.length).toBeGreaterThan(10);
       for (const fix of f.fixes) expect(fix.label).toMatch(/^[A-Z]/);
     }
+  });
+});
+
+describe('what the recipe does on purpose', () => {
+  const plan = (lines: string[], method: string) => planDish({ ...dishOf(lines), method }, defaultKitchen());
+  const CLOSED = ' High pressure 8 minutes, natural release 10 minutes.';
+
+  it('never offers to hold back what has lain on raw meat', () => {
+    const p = plan(
+      ['700 g chicken thighs', '120 g yoghurt', '1 tbsp lemon juice', '400 ml chicken stock'],
+      'Marinate the chicken in the yoghurt and lemon juice for an hour. Add the stock and the chicken.' +
+        CLOSED,
+    );
+    const early = p.findings.filter((f) => f.id.startsWith('early-'));
+    expect(early.map((f) => f.severity)).toEqual(['note']);
+    expect(early.flatMap((f) => f.fixes)).toEqual([]);
+    expect(
+      p.findings
+        .flatMap((f) => f.fixes)
+        .map((x) => x.label)
+        .join(' '),
+    ).not.toMatch(/hold back yoghurt/i);
+  });
+
+  it('warns of no spoon of sugar in a pot of stock, and of a cup of it', () => {
+    const early = (sugar: string) =>
+      plan(
+        ['1 kg beef chuck', sugar, '800 ml beef stock'],
+        `Add the beef, sugar and stock.${CLOSED}`,
+      ).findings.find((f) => f.id === 'early-l1');
+    expect(early('1 tbsp sugar')).toBeUndefined();
+    expect(early('1 cup sugar')?.severity).toBe('careful');
+  });
+
+  it('counts a floor that the recipe scrapes with a splash as scraped', () => {
+    const film = (words: string) =>
+      plan(
+        ['500 g chicken breast, diced', '1 tbsp olive oil', '700 ml chicken broth'],
+        `Heat the oil and brown the chicken. ${words} Add the broth.${CLOSED}`,
+      ).floor.risk;
+    expect(film('Add a splash of the broth and scrape the bottom.')).toBeLessThan(film(''));
   });
 });

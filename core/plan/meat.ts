@@ -187,6 +187,9 @@ export function needsBoilingFirst({ read, moment, massG }: PlacedItem): boolean 
   return read.food?.boilFirst === true && !read.boiled && moment !== 'serve' && massG.mid > 0;
 }
 
+/** Share of the half-full line of foaming food from which it is not vented at once. Source: the usual caution; spread 10 %. */
+export const FOAMS_FROM = 0.9;
+
 /** How the pressure should be let go, by the dish, the household's rule and the cut. */
 export function releaseFor(
   dish: Dish,
@@ -203,7 +206,7 @@ export function releaseFor(
       : main.cubed || main.thicknessMm >= 20
         ? main.cut.release
         : 'quick';
-  return byCut === 'quick' && fill.foaming.length > 0 && fill.shareOfLimit > 0.5 ? 'ten' : byCut;
+  return byCut === 'quick' && fill.foaming.length > 0 && fill.shareOfLimit > FOAMS_FROM ? 'ten' : byCut;
 }
 
 /** The judged pieces of a plan, in the order of the forecast's `kinds`: first those there from the start, then those added. */

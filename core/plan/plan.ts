@@ -33,6 +33,7 @@ import {
   searBatches,
   type MeatPiece,
   type PlantPiece,
+  FOAMS_FROM,
 } from './meat';
 import { brokenNeeds, type BrokenNeed } from './needs';
 import { buildSteps } from './steps/build';
@@ -142,6 +143,8 @@ export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
     plates: dish.plates,
     layers: dish.settings.layers,
   });
+  const script = scriptOf(dish, pantryFor(kitchen), items);
+  const isScraped = script?.acts.some((a) => a.verb === 'deglaze' && a.run === 0) ?? false;
   return {
     rules,
     pot,
@@ -149,7 +152,7 @@ export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
     items,
     liquid,
     fill,
-    floor: floorRisk(items, pot, liquid, rules, fill),
+    floor: floorRisk(items, pot, liquid, rules, fill, isScraped),
     boil: boilOf(items, liquid),
   };
 }
@@ -208,6 +211,14 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
     : { ...base, told: { minutes, isFollowed }, heating: computed, heat };
 }
 
+/** Off the bone, and no worse for it: as long as this many times the computed minutes. Source: 15-20 min where 9-13 are tender; spread 20 %. */
+const OFF_THE_BONE = 1.75;
+/** A minute or two more is what clocks and cooks differ by. */
+const LITTLE_MORE_MIN = 2;
+const isLittleMore = (heat: HeatForecast, minutes: number): boolean =>
+  heat.tenderness === 'falling apart' &&
+  minutes <= Math.max(heat.suggestedMin + LITTLE_MORE_MIN, heat.suggestedMin * OFF_THE_BONE);
+
 /** How many times the computed minutes pulled or minced meat stands. Source: printed recipes for shredded breast; spread 30 %. */
 const PULLED_MOST = 4;
 
@@ -222,6 +233,7 @@ function doesNoHarm(heat: HeatForecast, input: HeatInput, minutes: number, mayFa
   const isRight =
     heat.tenderness === 'tender' ||
     heat.tenderness === 'just done' ||
+    isLittleMore(heat, minutes) ||
     (mayFall && heat.tenderness !== 'under' && minutes <= PULLED_MOST * Math.max(floor, heat.suggestedMin));
   const isAllTender = heat.kinds.every((k) => k.state !== 'under' && (mayFall || k.state !== 'dry'));
   return isHot && isRight && isAllTender && minutes >= floor;
@@ -238,7 +250,7 @@ function releaseTold(
   const told = hints?.release ?? null;
   const isOwn = dish.settings.release !== null || rules.release !== 'by-cut' || rules.minutes !== 'recipe';
   // What goes in for the second lid does not foam under the first.
-  const isFoaming = fill.shareOfLimit > 0.5 && items.some((i) => !i.line.later && foams(i));
+  const isFoaming = fill.shareOfLimit > FOAMS_FROM && items.some((i) => !i.line.later && foams(i));
   if (isOwn || told === null || (told === 'quick' && isFoaming))
     return { release: byCut, ventAfterMin: VENT_AFTER_MIN };
   return {

@@ -30,20 +30,21 @@ export interface FloorRisk {
 
 const layerOf = new Map(LAYER_KINDS.flatMap((layer) => layer.kinds.map((kind) => [kind, layer.id] as const)));
 
-/** Adds up what may catch on the hot floor of this pot, loaded as it is. */
+/** Adds up what may catch on the hot floor of this pot, loaded as it is; `isScraped` where the recipe scrapes it with a splash of no line. */
 export function floorRisk(
   items: readonly PlacedItem[],
   pot: Pot,
   liquid: LiquidSum,
   rules: HouseRules,
   fill: Pick<Fill, 'layers' | 'broken'>,
+  isScraped = false,
 ): FloorRisk {
   const under = items.filter((i) => !isHeldBack(i.moment) && i.read.food && i.line.on !== 'bowl');
   const parts: ScorchPart[] = [];
   const seared =
     rules.browning === 'pot' &&
     under.some((i) => i.moment === 'sear' && /meat|poultry|sausage/.test(i.read.food?.kind ?? ''));
-  const scraped = under.some((i) => i.moment === 'deglaze');
+  const scraped = isScraped || under.some((i) => i.moment === 'deglaze');
   if (seared)
     parts.push({
       id: 'film',
@@ -82,7 +83,9 @@ export function floorRisk(
       risk: FLOOR_FIGURES.meatOnFloor.value,
       lineIds: fill.layers[0].lineIds,
     });
-  const ratio = liquid.needMl > 0 ? liquid.countedMl.mid / liquid.needMl : 1;
+  // What the food gives up before there is pressure wets the floor, whoever counts it.
+  const given = rules.liquid === 'poured' ? liquid.givenMl.low : 0;
+  const ratio = liquid.needMl > 0 ? (liquid.countedMl.mid + given) / liquid.needMl : 1;
   if (ratio < 1)
     parts.push({
       id: 'thin',

@@ -36,6 +36,8 @@ export interface ScriptPlace {
   later: boolean;
   /** Mixed with meat and shaped: it is inside the pieces, and neither on the floor nor in the sauce. */
   isBound: boolean;
+  /** Rubbed into raw meat, or its marinade. */
+  touchesRaw: boolean;
 }
 
 const FATS: readonly FoodKind[] = ['oil', 'butter'];
@@ -55,6 +57,7 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
         actId: act.id,
         words: act.words,
         later: isLater(act, script),
+        touchesRaw: act.verb === 'marinate' || act.verb === 'brine' || act.verb === 'season',
         isBound: act.verb === 'mix' && script.acts[at + 1]?.verb === 'shape',
       };
       found.set(index, [...(found.get(index) ?? []), place]);

@@ -270,7 +270,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const isFlavour = act.verb === 'liftout' && isOnlyFlavour(act, input);
   const isOfMeatToo = act.verb === 'soften' && mine.some((i) => /meat|poultry/.test(kindOf(i) ?? ''));
   const title = (isOfMeatToo ? 'Cook {food}' : isFlavour ? 'Fish out {food}' : verb.title)
-    .replace('{food}', object)
+    .replace(object ? '{food}' : / ?(?:with )?\{food\} ?/, object)
     .replace(/\s+/g, ' ')
     .trim();
   const minutes = minutesFor(act, input, mine);
