@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './household';
 import { open } from './cooking';
 
 const fact = (page: Page, name: string) =>

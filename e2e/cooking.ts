@@ -1,7 +1,14 @@
 import { expect, type Page } from '@playwright/test';
 
-/** Opens an address in a fresh browser and waits until the household is there. */
+/** Pages whose household is there already. */
+export const isReady = new WeakSet<Page>();
+
+/** Opens an address, in a fresh browser once the household has been made. */
 export async function open(page: Page, path = '/'): Promise<void> {
+  if (isReady.has(page) && path !== '/') {
+    await page.goto(path);
+    return;
+  }
   await page.goto('/');
   // The first opening makes the demo household, which a loaded machine takes its time for.
   await page.locator('.dish-list > li').first().waitFor();

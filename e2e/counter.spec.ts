@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './household';
 import { chooseMore, open } from './cooking';
 
 /** The row of a line, by its food. */

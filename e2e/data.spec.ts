@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './household';
 import { chooseMore, finishStep, open, startCooking, stepTitle } from './cooking';
 
 const file = (name: string, text: string) => ({

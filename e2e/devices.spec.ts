@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './household';
 import { cookUntil, finishStep, open, startCooking, stepTitle } from './cooking';
 
 /** Plugs a simulated kitchen into the cook that is on the screen. */

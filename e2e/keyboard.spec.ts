@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './household';
 import { open, stepTitle } from './cooking';
 
 /** Presses Tab until the focus is on something whose accessible text matches; fails when it never comes. */

@@ -1,29 +1,31 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { fresh, test } from './household';
 import { open, startCooking, stepTitle } from './cooking';
 
-test('a browser that refuses its storage says so, and the whole kitchen works in memory', async ({
-  page,
-}) => {
-  await page.addInitScript(() => {
-    IDBFactory.prototype.open = () => {
-      throw new DOMException('denied', 'SecurityError');
-    };
-    Object.defineProperty(window, 'localStorage', {
-      get: () => {
+fresh(
+  'a browser that refuses its storage says so, and the whole kitchen works in memory',
+  async ({ page }) => {
+    await page.addInitScript(() => {
+      IDBFactory.prototype.open = () => {
         throw new DOMException('denied', 'SecurityError');
-      },
+      };
+      Object.defineProperty(window, 'localStorage', {
+        get: () => {
+          throw new DOMException('denied', 'SecurityError');
+        },
+      });
     });
-  });
-  await page.goto('/');
-  await expect(page.getByRole('alert')).toContainText('nothing will last');
-  await expect(page.locator('.dish-list > li')).toHaveCount(12);
-  await page.getByRole('link', { name: /Paprika chicken/ }).click();
-  await page.getByRole('button', { name: 'More: plates' }).click();
-  await startCooking(page);
-  await expect(page.getByRole('alert').first()).toContainText('nothing will last');
-});
+    await page.goto('/');
+    await expect(page.getByRole('alert')).toContainText('nothing will last');
+    await expect(page.locator('.dish-list > li')).toHaveCount(12);
+    await page.getByRole('link', { name: /Paprika chicken/ }).click();
+    await page.getByRole('button', { name: 'More: plates' }).click();
+    await startCooking(page);
+    await expect(page.getByRole('alert').first()).toContainText('nothing will last');
+  },
+);
 
-test('a storage that never answers is said, and gone on without', async ({ page }) => {
+fresh('a storage that never answers is said, and gone on without', async ({ page }) => {
   await page.addInitScript(() => {
     IDBFactory.prototype.open = function () {
       return Object.assign(new EventTarget(), { result: null, error: null }) as unknown as IDBOpenDBRequest;

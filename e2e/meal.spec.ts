@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './household';
 import { open, startCooking } from './cooking';
 
 test('a meal is planned backwards from the table, with sides, and says when a wish cannot be met', async ({

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { fresh, test } from './household';
 import { cookUntil, finishStep, open, startCooking, stepTitle } from './cooking';
 import { PASTED } from './pasted';
 
@@ -129,7 +130,7 @@ test('undo at the pot takes back one tap, and leaving off can be taken back', as
   await expect(stepTitle(page)).toHaveText(second ?? '');
 });
 
-test('a timer that ran out while the page was closed says so, and how late', async ({ page }) => {
+fresh('a timer that ran out while the page was closed says so, and how late', async ({ page }) => {
   await page.clock.install();
   await open(page, '/dish/bean-wings');
   await startCooking(page);

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './household';
 import { cookUntil, open, startCooking, stepTitle } from './cooking';
 
 test('a layer is looked at, moved with the keys, costs what it says, and is put back', async ({ page }) => {

@@ -1,7 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { fresh, test } from './household';
 import { cookUntil, open, startCooking, stepTitle } from './cooking';
 
-test('dishes: searching, ordering, and what is on the table in time', async ({ page }) => {
+fresh('dishes: searching, ordering, and what is on the table in time', async ({ page }) => {
   await page.clock.setFixedTime(new Date('2026-11-24T17:00:00Z'));
   await open(page);
   const rows = page.locator('.dish-list > li');

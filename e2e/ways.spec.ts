@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './household';
 import { cookUntil, open, startCooking, stepTitle } from './cooking';
 
 /** Dishes that are each cooked their own way, from the paste to the log. */

@@ -2,50 +2,51 @@ import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { bin, installChromium, installPackages, readJson, root, watch } from './tools.mjs';
 
-/** Every check of the project, one after another; all are run even when one fails, and the runners' own counts are added. */
+/** Every check of the project; all are run even when one fails, and the runners' own counts are added. */
 const started = Date.now();
 installPackages();
 installChromium();
 
 const reports = { unit: '.cache/unit.json', browser: 'test-results/report.json' };
+const rooms = ['core', 'app', 'server', 'demo', 'bench', 'e2e'];
 mkdirSync(join(root, '.cache'), { recursive: true });
 for (const path of Object.values(reports)) rmSync(join(root, path), { force: true });
 
-const checks = [
-  ['formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
-  ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
-  ['types', bin('tsc'), ['--noEmit']],
-  ['types of the core without a browser', bin('tsc'), ['--noEmit', '-p', 'tsconfig.core.json']],
-  [
-    'import direction',
-    bin('depcruise'),
-    [
-      '--config',
-      '.dependency-cruiser.cjs',
-      '--output-type',
-      'err',
-      'core',
-      'app',
-      'server',
-      'demo',
-      'bench',
-      'e2e',
-    ],
-  ],
-  ['unit tests', bin('jest'), ['--json', `--outputFile=${reports.unit}`]],
-  ['build', bin('vite'), ['build', '--logLevel', 'error']],
-  ['browser tests', bin('playwright'), ['test']],
+/** One check: what it is called, its command and arguments. */
+const formatting = ['formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']];
+const lint = ['lint', bin('eslint'), ['.', '--max-warnings', '0']];
+const types = ['types', bin('tsc'), ['--noEmit']];
+const coreTypes = [
+  'types of the core without a browser',
+  bin('tsc'),
+  ['--noEmit', '-p', 'tsconfig.core.json'],
 ];
+const arrows = [
+  'import direction',
+  bin('depcruise'),
+  ['--config', '.dependency-cruiser.cjs', '--output-type', 'err', ...rooms],
+];
+const units = ['unit tests', bin('jest'), ['--json', `--outputFile=${reports.unit}`]];
+const build = ['build', bin('vite'), ['build', '--logLevel', 'error']];
+const browsers = ['browser tests', bin('playwright'), ['test']];
 
 const failedChecks = [];
-for (const [name, command, args] of checks) {
-  const from = Date.now();
-  console.log(`\n== ${name}`);
-  const { code } = await watch(command, args);
-  if (code !== 0) failedChecks.push(name);
-  console.log(
-    `== ${name}: ${code === 0 ? 'passed' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`,
-  );
+// Each of these keeps one core busy: two lanes of them take half as long. What is after them takes both cores for itself.
+await Promise.all([inTurn([formatting, lint, arrows], true), inTurn([types, coreTypes, build], true)]);
+await inTurn([units, browsers], false);
+
+/** Runs checks one after another, all of them even when one fails. Where others run beside, each shows its output when it ends. */
+async function inTurn(checks, isBeside) {
+  for (const [name, command, args] of checks) {
+    const from = Date.now();
+    if (!isBeside) console.log(`\n== ${name}`);
+    const { code, text } = await watch(command, args, {}, isBeside);
+    if (isBeside) console.log(`\n== ${name}${text.trim() ? `\n${text.trimEnd()}` : ''}`);
+    if (code !== 0) failedChecks.push(name);
+    console.log(
+      `== ${name}: ${code === 0 ? 'passed' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(0)} s`,
+    );
+  }
 }
 
 const unit = existsSync(join(root, reports.unit))

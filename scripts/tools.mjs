@@ -40,15 +40,15 @@ export function installChromium() {
 /** Path of a package's command. */
 export const bin = (name) => join(root, 'node_modules', '.bin', name);
 
-/** Runs a command, showing its output and keeping it. Resolves with the exit code and the text. */
-export function watch(command, args, options = {}) {
+/** Runs a command, showing its output unless `isQuiet`, and keeping it. Resolves with the exit code and the text. */
+export function watch(command, args, options = {}, isQuiet = false) {
   return new Promise((resolve) => {
     const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'], ...options });
     let text = '';
     for (const stream of [child.stdout, child.stderr])
       stream.on('data', (chunk) => {
         text += chunk;
-        process.stdout.write(chunk);
+        if (!isQuiet) process.stdout.write(chunk);
       });
     child.on('close', (code) => resolve({ code: code ?? 1, text }));
   });
