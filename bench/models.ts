@@ -8,7 +8,6 @@ import {
   cutById,
   doseFor,
   donenessOf,
-  forecastHeat,
   freezingTimeS,
   HEAT_FIGURES,
   HeatRanges,

@@ -133,6 +133,9 @@ const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.h
 const TOLD_APART =
   /\b(?:cold|hot|warm|boiling|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet)\b/gi;
 
+/** A word of a line that the clause does not say counts a little against it. */
+const UNSAID = 0.25;
+
 /** Of several lines of one food only those the clause tells by amount or by a word: "180 ml water", "the cold water". */
 function sameFoodTold(clause: string, lines: readonly ScriptLine[], found: ReadonlySet<number>): Set<number> {
   const out = new Set(found);
@@ -144,10 +147,13 @@ function sameFoodTold(clause: string, lines: readonly ScriptLine[], found: Reado
     const scoreOf = (j: number): number => {
       const text = lines[j]?.read.text.toLowerCase() ?? '';
       const byAmount = (text.match(/\d+(?:[.,/]\d+)?/g) ?? []).some((n) => numbers.has(n)) ? 2 : 0;
-      return byAmount + [...told].filter((w) => text.includes(w)).length;
+      // "The water" beside a cold water is the one that nothing more is said of.
+      const more = new Set((text.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
+      const unsaid = [...more].filter((w) => !told.has(w)).length * UNSAID;
+      return byAmount + [...told].filter((w) => text.includes(w)).length - unsaid;
     };
     const best = Math.max(...same.map(scoreOf));
-    if (best > 0 && scoreOf(i) < best) out.delete(i);
+    if (scoreOf(i) < best) out.delete(i);
   }
   return out;
 }
@@ -165,7 +171,14 @@ export function linesMeant(
   const found = new Set(linesNamed(clause, lines, pantry));
   const group = meansEverything(clause) ? undefined : GROUPS.find((g) => g.words.test(clause));
   if (group) {
-    const of = lines.flatMap(({ read: { food } }, i) => (food && group.kinds.includes(food.kind) ? [i] : []));
+    // Dried leaves by the spoon are among the spices.
+    const isDriedHerb = ({ food, amount }: ReadLine): boolean =>
+      group.kinds.includes('spice-ground') &&
+      /^herb-/.test(food?.kind ?? '') &&
+      /^(?:tsp|tbsp)$/.test(amount?.unitId ?? '');
+    const of = lines.flatMap(({ read }, i) =>
+      read.food && (group.kinds.includes(read.food.kind) || isDriedHerb(read)) ? [i] : [],
+    );
     const others = of.filter((i) => !notOfGroup.has(i));
     for (const i of others.length ? others : of) found.add(i);
   }
@@ -221,7 +234,7 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
       const name = `${line.read.foodText} ${food.names[0] ?? ''}`.toLowerCase();
       if (
         free.has('meat') ||
-        (lastOf(line).length > 3 && free.has(lastOf(line))) ||
+        (lastOf(line).length >= 3 && free.has(lastOf(line))) ||
         ANIMALS.some(([word, of]) => of.test(name) && [...free].some((w) => word.test(w)))
       )
         found.add(i);

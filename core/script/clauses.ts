@@ -1,8 +1,8 @@
 /** Words that begin a new thing to do. */
 const STARTS =
-  'add|bhuno|adjust|allow|arrange|assemble|bake|baste|beat|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|grate|grill|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|pop|pound|pour|press|process|put|quick|reduce|release|remove|rest|return|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|shape|shred|simmer|sit|skim|slake|slice|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+  'add|bhuno|adjust|allow|arrange|assemble|bake|baste|beat|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|grate|grill|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|pop|pound|pour|press|process|put|quick|reduce|release|remove|rest|return|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|shred|simmer|sit|skim|slake|slice|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
 const SPLIT = new RegExp(
-  String.raw`(?<=[.!?;:])\s+|\n+|,\s*(?:and\s+)?(?:then\s+)?(?=(?:${STARTS})\b)|\s+(?:and|then|and then)\s+(?=(?:${STARTS})\b)|,\s+then\s+|\s+and then\s+|,\s+(?:but\s+)?(?=(?:do not|don['’]t)\b)|,\s+(?=(?:the )?\p{L}+(?: \p{L}+)? (?:on top|back in|in|out|last)(?:[.,;]|$))|,\s+(?=(?:lid|valve|quick|natural|high pressure|HP|NPR|QR|NR|\d+ min))`,
+  String.raw`(?<=[.!?;:])\s+|\n+|,\s*(?:and\s+)?(?:then\s+)?(?=(?:${STARTS})\b)|\s+(?:and|then|and then)\s+(?=(?:${STARTS})\b)|,\s+then\s+|\s+and then\s+|,\s+(?:but\s+)?(?=(?:do not|don['’]t)\b)|(?:,)\s+(?=(?:the )?\p{L}+(?: \p{L}+)? (?:on top|back in|back|in|out|last)(?:[.,;]|$))|,\s+(?=(?:lid|valve|quick|natural|high pressure|HP|NPR|QR|NR|\d+ min))`,
   'iu',
 );
 
@@ -10,6 +10,12 @@ const SPLIT = new RegExp(
 const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\b(?:chx|chkn|chk)\b/gi, 'chicken'],
   [/\bveg\b/gi, 'vegetables'],
+  [/\bvin\b(?!\p{L})/giu, 'vinegar'],
+  // "Once they crackle add the onions" are two things.
+  [
+    /\b(once|when|as soon as) ((?:they|it|the [\p{L} ]{3,24}?) [\p{L} ]{3,30}?),? (?=(?:add|stir|pour|tip|put|throw|drop) )/giu,
+    '$1 $2, then ',
+  ],
   [/\bthru\b/gi, 'through'],
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/(?=\s|\p{L})/giu, 'with '],

@@ -46,19 +46,21 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
                 act.stage === 'open' &&
                 pouredG(last) < BOILS_AT_ONCE_G
               ? 'deglaze'
-              : last.verb === 'serve' && ['grill', 'bake'].includes(act.verb)
-                ? act.verb
-                : ['dairy', 'top', 'stirin'].includes(last.verb) && act.verb === 'melt' && !act.lines.length
+              : last.verb === 'stirin' && act.verb === 'serve' && isEmpty(act) && last.words === act.words
+                ? 'serve'
+                : last.verb === 'serve' && ['grill', 'bake'].includes(act.verb)
                   ? act.verb
-                  : last.verb === 'mix' && ['season', 'marinate', 'dredge'].includes(act.verb)
+                  : ['dairy', 'top', 'stirin'].includes(last.verb) && act.verb === 'melt' && !act.lines.length
                     ? act.verb
-                    : last.verb === 'serve' && act.verb === 'melt'
+                    : last.verb === 'mix' && ['season', 'marinate', 'dredge'].includes(act.verb)
                       ? act.verb
-                      : last.verb === 'stirin' &&
-                          ['simmer', 'boil', 'wilt'].includes(act.verb) &&
-                          !act.lines.length
+                      : last.verb === 'serve' && act.verb === 'melt'
                         ? act.verb
-                        : null
+                        : last.verb === 'stirin' &&
+                            ['simmer', 'boil', 'wilt'].includes(act.verb) &&
+                            !act.lines.length
+                          ? act.verb
+                          : null
         : null;
     if (last && becomes) {
       last.verb = becomes;

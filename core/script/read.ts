@@ -31,6 +31,8 @@ const BESIDE =
 const OUT_OF_IT =
   /\b(?:out|aside|remove|transfer|lift|spoon|scoop|tip|pour) (?:everything|all)|everything (?:out|aside)\b/i;
 const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
+const STANDS =
+  /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it|them) (?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b/i;
 const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
 const ON_IT = /\bon (?:it|there|this|top of it)\b/i;
 const OTHER_PAN = /\b(?:small|separate|another|second|other|dry) (?:frying )?(?:pan|skillet)\b/i;
@@ -307,7 +309,18 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     );
     // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
     const isOnRack = told === 'add' && meant.some(isMeat) && RACK.test(part.sentence) && ON_IT.test(text);
-    const verb = isOnRack ? 'rack' : told;
+    // Mixed with meat and left to stand: it is a marinade, and nothing of it is in the pot.
+    const isMarinade =
+      stage === 'prep' &&
+      ['mix', 'add', 'season'].includes(told ?? '') &&
+      meant.some(isRawMeat) &&
+      meant.some((i) => !isMeat(i)) &&
+      !/\b(?:pot|cooker|insert|liner)\b/i.test(text) &&
+      STANDS.test(parts[n + 1]?.text ?? '');
+    // What has not been in the pot cannot go back to it.
+    const isNew =
+      told === 'return' && stage === 'open' && meant.some((i) => isMeat(i) && (used.get(i) ?? 0) === 0);
+    const verb = isOnRack ? 'rack' : isMarinade ? 'marinate' : isNew ? 'add' : told;
     if (verb === null) {
       const inferred = inferVerb(
         text,
@@ -339,7 +352,8 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     const last = acts.at(-1);
     if (verb === 'brown' && !meant.some(isMeat)) {
       // "Add the mushrooms and brown them": they, and no meat that is still to come.
-      if (/\b(?:it|them)\b/i.test(text) && lastNamed.length && !lastNamed.some(isMeat)) {
+      const isInThePot = acts.at(-1)?.stage === 'open' && !ON_THE_BOARD.has(acts.at(-1)?.verb ?? '');
+      if (isInThePot && /\b(?:it|them)\b/i.test(text) && lastNamed.length && !lastNamed.some(isMeat)) {
         if (stage === 'prep') stage = 'open';
         put('soften', stage, part, meant);
         return;

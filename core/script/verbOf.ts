@@ -103,6 +103,7 @@ export function verbOf(
     if (said === 'stirin' && all(KINDS.meat) && /\b(?:pour|spoon|ladle)\b.*\bover\b/i.test(text))
       return 'serve';
     if (said === 'boil' && !meant.length && last?.verb === 'thicken') return null;
+    if (said === 'stirin' && all(KINDS.meat) && /\bbrush/i.test(text)) return null;
     if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
     if (said === null && /\bback\b/i.test(text)) return 'return';
     if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text))
@@ -129,6 +130,8 @@ export function verbOf(
       return null;
     return 'soften';
   }
+  // Browned meat that was taken out and is put in again goes back, however it is said.
+  if (said === 'add' && stage === 'open' && wasTakenOut && all(KINDS.meat)) return 'return';
   if (said === 'add' || said === 'season' || said === 'mix') {
     if (said === 'season' && some(KINDS.meat) && stage === 'open' && !wasHot(last)) return 'season';
     if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open')

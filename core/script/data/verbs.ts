@@ -304,7 +304,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'steamlid',
     words:
-      /\blid (?:on )?(?:resting|without pressure|, no pressure|loosely|ajar|half on)|\blid (?:\w+ ){0,2}(?:loosely|ajar)|\bwithout pressure\b|\bno pressure\b/i,
+      /\blid (?:on )?(?:resting|without pressure|, no pressure|loosely|ajar|half on)|\blid (?:\w+ ){0,2}(?:loosely|ajar)|\bwithout pressure\b|\bno pressure\b|\bcover(?:ed)? and (?:keep|leave|cook|steam)\b.*\b(?:low|lowest|gentle|flame)\b/i,
   },
   {
     verb: 'grill',
@@ -378,7 +378,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'marinate',
     words:
-      /\bmarinat\w*|\bovernight\b|\b(?:leave|let (?:it|them) (?:sit|stand))\b.*\b(?:minutes?|hours?|hrs?)\b/i,
+      /\bmarinat(?:e|es|ing)\b|\bmarinated (?:for|in|overnight)\b|\bovernight\b|\b(?:leave|let (?:it|them) (?:sit|stand))\b.*\b(?:minutes?|hours?|hrs?)\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'pound', words: /\b(?:pound|flatten|bash)\b.*\b(?:flat|thin|even|cm|mm)?\b/i, stages: ['prep'] },
@@ -386,7 +386,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     verb: 'shape',
     words: /\b(?:roll|form|shape)\b.*\b(?:balls?|patties|meatballs|dumplings)\b/i,
   },
-  { verb: 'soak', words: /\bsoak\b/i, stages: ['prep', 'open'] },
+  { verb: 'soak', words: /\bsoak\b/i, stages: ['prep', 'open', 'after'] },
   {
     verb: 'render',
     words:
@@ -441,7 +441,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|transfer|out again|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out)\b|\bout\b$|\baside\b/i,
+      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|transfer|out again|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|spoon|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil)s?)\b|\bout\b$|\baside\b/i,
   },
   {
     verb: 'heat',
@@ -464,7 +464,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /\b(?:serve|pile|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it )?over|to (?:the )?table|top with|drizzle|crumble .* over)\b/i,
+      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it )?over|to (?:the )?table|top with|drizzle|crumble .* over)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|stir together|beat)\b/i, stages: ['prep'] },
@@ -476,7 +476,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'add',
     words:
-      /\b(?:add|put|pour|place|stir|tip|arrange|nestle|lay|layer|drop|throw|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b/i,
+      /\b(?:add|put|pour|place|stir|tip|arrange|nestle|settle|slide|sit|tuck|lay|layer|drop|throw|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b/i,
     stages: ['prep', 'open'],
   },
 ];
