@@ -43,6 +43,10 @@ const WRITTEN: readonly [RegExp, Moment][] = [
     /\b(?:to finish|at the end|stirred? (?:in|through) (?:at the end|after|last)|off the heat|for finishing|right at the end|just before serving)\b/i,
     'finish',
   ],
+  [
+    /\bwhites? (?:(?:and (?:light |pale )?green )?parts? )?(?:only )?of\b|\bwhite parts? only\b/i,
+    'aromatics',
+  ],
   [/\b(?:to|for|with the) deglaz(?:e|ing)\b/i, 'deglaze'],
   [
     /\b(?:in|into|with|over|on|onto) the (?:softened |chopped |sliced |fried )?(?:onions?|shallots?|leeks?|aromatics|garlic|vegetables|veg|mirepoix|sofrito)\b/i,

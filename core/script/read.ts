@@ -31,6 +31,9 @@ const BESIDE =
 const OUT_OF_IT =
   /\b(?:out|aside|remove|transfer|lift|spoon|scoop|tip|pour) (?:everything|all)|everything (?:out|aside)\b/i;
 const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
+const KNIFE =
+  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:cut|chop|dice|slice|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail)\b/i;
+const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
   /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it|them) (?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b/i;
 const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
@@ -131,6 +134,8 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     return isOfPot ? meant.filter((i) => (used.get(i) ?? 0) > 0) : meant;
   };
   const made = new Map<string, number[]>();
+  // Cut, and not named again since.
+  const waiting = new Set<number>();
   const put = (
     verb: string,
     at: Stage,
@@ -188,13 +193,19 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     // "Do not brown the lamb: add it with the stock": it is what was named last.
     const isMeat = (i: number): boolean =>
       KINDS.meat.includes((lines[i]?.read.food?.kind ?? 'other') as 'poultry');
-    const byPronoun =
-      /\b(?:it|them)\b/i.test(text) && !named.some(isMeat)
-        ? lastNamed.filter((i) => isMeat(i) && (used.get(i) ?? 0) < 1)
-        : [];
+    const byPronoun = /\b(?:it|them)\b/i.test(text)
+      ? lastNamed.filter(
+          (i) => (used.get(i) ?? 0) < 1 && (waiting.has(i) || (isMeat(i) && !named.some(isMeat))),
+        )
+      : [];
     const isTakenOut = TAKEN_OUT.test(text) && /\b(?:it|them)\b/i.test(text) && !named.length;
     const takenOut = isTakenOut ? lastNamed.filter((i) => (used.get(i) ?? 0) > 0) : [];
     if (named.length) lastNamed = named;
+    // Work of the knife: it is told at the board, and goes in where it is named next.
+    if ((stage === 'prep' || stage === 'open') && KNIFE.test(text) && named.length && !INTO_POT.test(text)) {
+      for (const i of named) if ((used.get(i) ?? 0) < 1) waiting.add(i);
+      return;
+    }
     if (TIP.test(text)) {
       const before = acts.at(-1);
       if (/\bstir/i.test(text) && before?.verb === 'add' && before.stage === 'open' && before.lines.length)
@@ -384,7 +395,11 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       'top',
     ].includes(verb);
     if (stage === 'prep' && isHot) stage = 'open';
-    put(verb, stage, part, meant);
+    // "Chop the onions. Heat the oil and fry until soft": what was cut is what is fried.
+    const onlyFat = meant.every((i) => KINDS.fat.includes((lines[i]?.read.food?.kind ?? 'other') as 'oil'));
+    const cut = verb === 'soften' && onlyFat ? [...waiting].filter((i) => !isMeat(i) && !used.has(i)) : [];
+    put(verb, stage, part, [...new Set([...meant, ...cut])]);
+    for (const i of [...meant, ...cut]) waiting.delete(i);
   });
   const read = merged(withMeatUnderLid(acts, isRawMeat), lines);
   // Without a lid there is nothing to split: the table does it.

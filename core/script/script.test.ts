@@ -552,6 +552,36 @@ describe('more of how recipes are told', () => {
       ['brown(8 chicken thighs, 1 tbsp oil)', 'flame(2 tbsp brandy)', 'deglaze(400 ml red wine)'],
     ],
     [
+      'what is cut is no act, and is fried and added where it is meant next',
+      ['1 onion', '1 tbsp oil', '2 carrots', '1 kg beef chuck', STOCK],
+      'Chop the onion. Heat the oil and fry until soft. Slice the carrots and add them with the beef and stock. High pressure 30 minutes, natural release.',
+      ['soften(1 tbsp oil, 1 onion)', 'add(2 carrots, 1 kg beef chuck, 300 ml chicken stock)'],
+    ],
+    [
+      'the water is not the cold water of the slurry',
+      ['200 ml water', '1 tbsp cold water', '1 tbsp cornstarch', '8 chicken drumsticks'],
+      'Pour the water into the pot and add the drumsticks. High pressure 10 minutes, quick release. Stir the cornstarch and cold water together and thicken the sauce.',
+      [
+        'add(200 ml water, 8 chicken drumsticks)',
+        'close()',
+        'hold()',
+        'release()',
+        'thicken(1 tbsp cold water, 1 tbsp cornstarch)',
+      ],
+    ],
+    [
+      'meat that stands in a bowl of yoghurt is marinated and not in the pot; spices crackle before the onions',
+      ['800 g lamb leg, diced', '150 g yogurt', '2 tbsp ghee', '4 cardamom pods', '1 onion', STOCK],
+      'Mix the lamb with the yogurt and leave for 2 hours. Heat the ghee and add the cardamom. Once it crackles add the onion and fry. Add the marinated lamb and fry for 6 minutes.' +
+        POT,
+      [
+        'marinate(150 g yogurt)',
+        'pop(2 tbsp ghee, 4 cardamom pods)',
+        'soften(1 onion)',
+        'brown(800 g lamb leg, diced)',
+      ],
+    ],
+    [
       'seeds are toasted dry before there is fat',
       ['1 tsp cumin seeds', '1 tsp coriander seeds', '1 kg goat', STOCK],
       'Dry roast the cumin and coriander seeds. Add the goat.' + POT,

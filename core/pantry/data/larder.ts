@@ -73,7 +73,7 @@ export const LARDER = [
   row('flour', 'wholemeal flour | whole wheat flour', { gPerMl: 0.55 }),
   row('flour', 'chickpea flour | gram flour | besan', { allergens: [] }),
   row('flour', 'flour-and-butter paste | beurre manié | beurre manie | kneaded butter', { gPerMl: 0.95, strength: 0.25, fat: 0.42, allergens: ['gluten', 'milk'] }),
-  row('flour', 'masa harina | cornmeal | polenta', { allergens: [], strength: 0.4 }),
+  row('flour', 'masa harina | masa | cornmeal | polenta', { allergens: [], strength: 0.4 }),
   row('gum', 'xanthan gum | xanthan'),
   row('gum', 'glucomannan | konjac powder', { strength: 15 }),
   row('gum', 'gelatine | gelatin', { strength: 0.1, pieceG: { leaf: 2, packet: 7, each: 2 } }),

@@ -52,7 +52,7 @@ export const PLANTS = [
   row('leaf', 'chard | swiss chard', { pieceG: { bunch: 250 } }),
   row('leaf', 'pak choi | bok choy | chinese leaf', { pieceG: { each: 120, head: 120 } }),
   row('leaf', 'rocket | arugula | watercress', { pieceG: { handful: 20, bag: 60 } }),
-  row('leaf', 'collard greens | spring greens | mustard greens | greens', { pieceG: { bunch: 300 }, givesEarly: 0.08, givesTotal: 0.3 }),
+  row('leaf', 'collard greens | collard | spring greens | mustard greens | greens', { pieceG: { bunch: 300 }, givesEarly: 0.08, givesTotal: 0.3 }),
   row('leaf', 'lettuce | little gem | iceberg', { pieceG: { each: 200, head: 300 } }),
   row('mushroom', 'mushroom | champignon | chestnut mushroom | button mushroom | cremini | cremini mushroom | white mushroom | portobello | baby bella | field mushroom', { pieceG: { each: 18, large: 60, handful: 60, packet: 250 } }),
   row('mushroom', 'shiitake | shiitake mushroom | oyster mushroom | wild mushroom | chanterelle | chanterelle mushroom | girolle', { pieceG: { each: 15, handful: 50 } }),

@@ -237,7 +237,7 @@ export const WORLD = [
     allergens: ['fish'],
     pieceG: { packet: 8 },
   }),
-  row('stock-concentrate', 'stock pot jelly | stock jelly | gel stock', {
+  row('stock-concentrate', 'stock pot jelly | stock pot | stock jelly | gel stock', {
     salt: 0.25,
     gPerMl: 1.1,
     pieceG: { each: 28, cube: 28 },
