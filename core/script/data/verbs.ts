@@ -407,7 +407,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     stages: ['prep', 'open'],
   },
   { verb: 'thicken', words: /\bthicken\w*|\buntil thick\b|\bslurry\b|\bslake\b/i, stages: ['after'] },
-  { verb: 'pop', words: /\b(?:sizzl\w*|splutter\w*|pops?\b(?! (?:it|them|the))|popped|crackl\w*)/i, stages: ['prep', 'open'] },
+  {
+    verb: 'pop',
+    words: /\b(?:sizzl\w*|splutter\w*|pops?\b(?! (?:it|them|the))|popped|crackl\w*)/i,
+    stages: ['prep', 'open'],
+  },
   {
     verb: 'brown',
     words:
