@@ -12,7 +12,7 @@ export function forecastOf(plan: Plan): CookForecast {
     comeUpS: plan.heat.comeUpS.mid,
     holdS: plan.heat.holdS,
     releaseS: plan.heat.releaseS.mid,
-    sauceG: plan.liquid.sauceAfterG.mid,
+    sauceG: plan.sauce.leftG.mid,
     coreAtOpenC: plan.heat.coreAtOpenC,
     comeUpFactor,
     releaseFactor,

@@ -37,7 +37,15 @@ function minutesFindings(
     ten: `then ${ventAfterMin} to come down`,
     natural: `then about ${formatDuration(heat.releaseS.mid)} to come down`,
   }[release];
-  const window = heat.windowMin ? ` Up to ${heat.windowMin.to} min does no harm.` : '';
+  const window = !heat.windowMin
+    ? ''
+    : mins > heat.windowMin.to
+      ? heat.tenderness === 'falling apart'
+        ? ' It will fall apart at a touch.'
+        : ` Right up to ${heat.windowMin.to} min.`
+      : heat.windowMin.to > mins
+        ? ` Up to ${heat.windowMin.to} min does no harm.`
+        : '';
   const usual = main.thicknessAssumed
     ? ` ${Math.round(main.thicknessMm)} mm is the usual ${main.label}: correct it if yours is not.`
     : '';

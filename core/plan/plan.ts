@@ -37,7 +37,9 @@ import {
 } from './meat';
 import { brokenNeeds, type BrokenNeed } from './needs';
 import { buildSteps } from './steps/build';
+import type { Range } from '../quantity/range';
 import { boundWith } from './binding';
+import { leftAfterBoiling } from './boilsDown';
 import type { Step } from './steps/step';
 import { timeSteps, type Timing } from './timing';
 
@@ -46,6 +48,8 @@ export interface SaucePlan {
   input: DoseInput;
   dose: Dose;
   saltG: number;
+  /** Sauce when it is measured: what the pot gives, less what the recipe boils away first, g. */
+  leftG: Range;
 }
 
 /** Everything computed about a dish in a kitchen. Derived, never stored. */
@@ -274,7 +278,8 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   const batches = searBatches(meat, pot);
   const { plants, kinds, heating, heat } = heated;
   const salt = saltG(items);
-  const sauce = planSauce(dish, rules, items, liquid, meat, calibration, salt);
+  const script = scriptOf(dish, pantry, items);
+  const sauce = planSauce(dish, rules, items, liquid, meat, calibration, salt, script);
   const needs = brokenNeeds(items, dish.plates, kitchen);
   const judged = {
     dish,
@@ -299,7 +304,6 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     load,
     heatOf,
   };
-  const script = scriptOf(dish, pantry, items);
   const steps = buildSteps({
     ...judged,
     script,
@@ -392,16 +396,21 @@ function planSauce(
   meat: readonly MeatPiece[],
   calibration: Calibration,
   salt: number,
+  script: Script | null,
 ): SaucePlan {
   // A glaze is sized on what is left after boiling down.
   const glazed = glazedOf(items, dish.settings.aim, meat, liquid.sauceAfterG.mid);
-  const sauceG = glazed?.leftG ?? liquid.sauceAfterG.mid;
+  const sauceG = glazed?.leftG ?? leftAfterBoiling(script, liquid.sauceAfterG.mid);
+  const left = liquid.sauceAfterG.mid > 0 ? sauceG / liquid.sauceAfterG.mid : 1;
   const aimPercent = thicknessOf(dish.settings.aim).percent;
   const later = laterAdditions(items);
   const bound = boundWith(items, rules);
   const input: DoseInput = {
     sauceG,
-    sauceSpread: sauceG > 0 ? (liquid.sauceAfterG.high - liquid.sauceAfterG.low) / 2 / sauceG : 0,
+    sauceSpread:
+      liquid.sauceAfterG.mid > 0
+        ? (liquid.sauceAfterG.high - liquid.sauceAfterG.low) / 2 / liquid.sauceAfterG.mid
+        : 0,
     presentPercent: sauceG > 0 ? (100 * presentStrengthG(items, isBlended(rules))) / sauceG : 0,
     aimPercent: glazed ? Math.min(aimPercent, thicknessOf('glaze').percent) : aimPercent,
     thickener: bound.thickener,
@@ -413,5 +422,11 @@ function planSauce(
     sugarShare: sugarShareOf(items, sauceG),
     householdFactor: calibration.starchFactor > 0 ? 1 / calibration.starchFactor : 1,
   };
-  return { input, dose: doseFor(input), saltG: salt };
+  const { low, mid, high } = liquid.sauceAfterG;
+  return {
+    input,
+    dose: doseFor(input),
+    saltG: salt,
+    leftG: { low: low * left, mid: mid * left, high: high * left },
+  };
 }

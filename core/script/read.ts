@@ -146,6 +146,15 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     const isOnBoard = (i: number): boolean =>
       verb === 'rinse' ||
       (ON_THE_BOARD.has(verb) && KINDS.meat.includes((lines[i]?.read.food?.kind ?? 'other') as 'poultry'));
+    // What was only toasted before goes in where it is named again: nuts for the table, seeds for the paste.
+    const toasted = acts.filter((a) => a.verb === 'toast');
+    for (const i of meant)
+      for (const a of toasted)
+        if (a.lines.some((l) => l.index === i)) {
+          a.lines = a.lines.filter((l) => l.index !== i);
+          a.again.push(i);
+          used.delete(i);
+        }
     const fresh = meant.filter((i) => (used.get(i) ?? 0) < 1 && !isOnBoard(i));
     // "Half the garam masala and the turmeric": half of what stands next to the word, of all only where it names nothing.
     const isHalf = HALF.test(part.text) && meant.length > 0;

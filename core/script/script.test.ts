@@ -582,6 +582,21 @@ describe('more of how recipes are told', () => {
       ],
     ],
     [
+      'nuts that are toasted first go in where they are named again',
+      ['50 g almonds', '8 chicken thighs', STOCK],
+      'Toast the almonds in a dry pan.' +
+        POT.replace('Add the', 'Add the chicken and') +
+        ' Scatter with the almonds.',
+      [
+        'toast()',
+        'add(8 chicken thighs, 300 ml chicken stock)',
+        'close()',
+        'hold()',
+        'release()',
+        'serve(50 g almonds)',
+      ],
+    ],
+    [
       'seeds are toasted dry before there is fat',
       ['1 tsp cumin seeds', '1 tsp coriander seeds', '1 kg goat', STOCK],
       'Dry roast the cumin and coriander seeds. Add the goat.' + POT,

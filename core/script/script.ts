@@ -100,11 +100,13 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
     case 'soften':
       return 'aromatics';
     case 'deglaze':
+    case 'flame':
     case 'reduce':
       return 'deglaze';
     case 'season':
     case 'marinate':
       return after.some((a) => a.verb === 'brown' && a.run === 0) ? 'sear' : 'lid';
+    case 'toast':
     case 'blend':
     case 'mix':
     case 'soak':

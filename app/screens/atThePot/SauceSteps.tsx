@@ -16,11 +16,14 @@ function chosenAtBench({ sauce }: CookState): Partial<Bench> {
 
 /** How much sauce there is: the bench inside the step, from the scale where one is plugged in. */
 export function MeasureStep({ plan, state, kitchen, done, plugged }: OwnStepProps) {
+  // The forecast stands there until something is measured: the answer is seen at once, and nobody has to have a jug.
+  const forecast = String(Math.round(plan.sauce.leftG.mid / 10) * 10);
   const [bench, setBench] = useState<Bench>(() => {
     const fresh = benchFor(plan, plan.rules, plan.dish);
     return {
       ...fresh,
       way: 'jug',
+      reading: forecast,
       ...(state.sauce
         ? {
             reading: String(Math.round(state.sauce.sauceG)),
@@ -63,7 +66,7 @@ export function MeasureStep({ plan, state, kitchen, done, plugged }: OwnStepProp
               done({
                 type: 'sauceMeasured',
                 sauceG: answer.input.sauceG,
-                how: bench.way,
+                how: bench.way === 'jug' && bench.reading === forecast ? 'forecast' : bench.way,
                 aim: bench.aim,
                 presentPercent: bench.presentPercent,
                 thickener: bench.thickener,
@@ -71,7 +74,7 @@ export function MeasureStep({ plan, state, kitchen, done, plugged }: OwnStepProp
               })
             }
           >
-            Use this
+            {bench.way === 'jug' && bench.reading === forecast ? 'Use the forecast' : 'Use this'}
           </Button>
         )}
       </SauceBench>
@@ -96,13 +99,35 @@ export function ThickenStep({ plan, state, kitchen, done, tell }: OwnStepProps) 
   });
   const input = doseInput(
     bench,
-    state.sauce?.sauceG ?? plan.liquid.sauceAfterG.mid,
+    state.sauce?.sauceG ?? plan.sauce.leftG.mid,
     plan.rules,
     plan,
     plan.calibration.starchFactor,
   );
   const dose = doseFor(input);
   const stirred = (state.sauce?.starchG ?? 0) > 0;
+  const writtenG = input.writtenG ?? 0;
+  const isIn = (starchG: number, waterG: number): void =>
+    tell(
+      ...(state.sauce
+        ? []
+        : [
+            {
+              type: 'sauceMeasured',
+              sauceG: input.sauceG,
+              how: 'forecast',
+              aim: bench.aim,
+              presentPercent: bench.presentPercent,
+            } as const,
+          ]),
+      { type: 'thickened', thickener: input.thickener, starchG, waterG },
+      {
+        type: 'timerStarted',
+        timerId: freshId(),
+        name: BINDING[dose.thickener.how].timer,
+        seconds: Math.max(30, dose.thickener.simmerS),
+      },
+    );
   const t = THICKENERS.find((x) => x.id === input.thickener);
   return (
     <div className="thicken">
@@ -121,33 +146,17 @@ export function ThickenStep({ plan, state, kitchen, done, tell }: OwnStepProps) 
         </>
       )}
       {dose.starchG >= 0.4 && !stirred && (
-        <Button
-          variant="outline-primary"
-          onClick={() =>
-            tell(
-              ...(state.sauce
-                ? []
-                : [
-                    {
-                      type: 'sauceMeasured',
-                      sauceG: input.sauceG,
-                      how: 'forecast',
-                      aim: bench.aim,
-                      presentPercent: bench.presentPercent,
-                    } as const,
-                  ]),
-              { type: 'thickened', thickener: input.thickener, starchG: dose.starchG, waterG: dose.waterG },
-              {
-                type: 'timerStarted',
-                timerId: freshId(),
-                name: BINDING[dose.thickener.how].timer,
-                seconds: Math.max(30, dose.thickener.simmerS),
-              },
-            )
-          }
-        >
-          It is in, start the boil
-        </Button>
+        <div className="thicken-ways">
+          <Button onClick={() => isIn(dose.starchG, dose.waterG)}>It is in, start the boil</Button>
+          {writtenG > 0 && Math.abs(writtenG - dose.starchG) >= 1 && (
+            <Button
+              variant="outline-primary"
+              onClick={() => isIn(writtenG, (dose.waterG * writtenG) / dose.starchG)}
+            >
+              The recipe’s {formatMass(writtenG, kitchen.units)} is in
+            </Button>
+          )}
+        </div>
       )}
       {stirred && (
         <SpoonShows
@@ -162,7 +171,11 @@ export function ThickenStep({ plan, state, kitchen, done, tell }: OwnStepProps) 
           }
         />
       )}
-      <Button className="step-done mt-3" onClick={() => done()}>
+      <Button
+        className="step-done mt-3"
+        variant={stirred || dose.starchG < 0.4 ? 'primary' : 'outline-secondary'}
+        onClick={() => done()}
+      >
         {stirred || dose.starchG < 0.4 ? 'Thick enough' : 'Leave it thin'}
       </Button>
     </div>

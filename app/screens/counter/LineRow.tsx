@@ -24,7 +24,7 @@ const WAIT: Partial<Record<Moment, string>> = {
 function dairyWait(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
   const cls = item.read.food?.dairy;
   if (!cls) return WAIT.dairy ?? '';
-  const { waitToC } = planDairy(cls, item.massG.mid, plan.liquid.sauceAfterG.mid, {
+  const { waitToC } = planDairy(cls, item.massG.mid, plan.sauce.leftG.mid, {
     bound: true,
     boilsC: plan.heat.boilsAtC,
   });

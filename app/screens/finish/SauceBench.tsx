@@ -138,8 +138,8 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
           )}
           {bench.way === 'forecast' && plan && (
             <p className="small mb-0">
-              The plan expects {formatVolume(plan.liquid.sauceAfterG.low, kitchen.units)} to{' '}
-              {formatVolume(plan.liquid.sauceAfterG.high, kitchen.units)}. Measured is better.
+              The plan expects {formatVolume(plan.sauce.leftG.low, kitchen.units)} to{' '}
+              {formatVolume(plan.sauce.leftG.high, kitchen.units)}. Measured is better.
             </p>
           )}
         </fieldset>

@@ -49,11 +49,15 @@ export interface Bench {
   laterG: number;
 }
 
-/** A bench for a dish, or an empty one. */
+/** What stands on a bench that belongs to no dish, ml: a sauce for four. */
+export const START_READING = '500';
+
+/** A bench for a dish, or one for any pot of sauce. */
 export function benchFor(plan: Plan | undefined, rules: HouseRules, dish?: Dish): Bench {
   return {
     way: plan ? 'forecast' : 'jug',
-    reading: '',
+    // A jugful to begin with: the answer shows what it does before anything is typed.
+    reading: plan ? '' : START_READING,
     lastG: null,
     piecesIn: false,
     piecesG: Math.round((plan?.meat ?? []).reduce((s, m) => s + m.massG, 0) * MEAT_KEEPS),
@@ -77,7 +81,7 @@ export function sauceOnBench(bench: Bench, pot: Pot, plan: Plan | undefined, kit
     ladleMl: kitchen.ladleMl ?? USUAL_LADLE_ML,
     cupMl: CUP_ML[kitchen.system],
     piecesG: piecesOf(bench),
-    forecastG: plan ? plan.liquid.sauceAfterG.mid : null,
+    forecastG: plan ? plan.sauce.leftG.mid : null,
   });
 }
 

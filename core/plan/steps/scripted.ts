@@ -5,6 +5,7 @@ import { BOIL_OFF_G_PER_MIN } from '../../sauce/dose';
 import { verbById } from '../../script/data/verbs';
 import type { Act, Script } from '../../script/act';
 import { boundWith } from '../binding';
+import { GOES_DOWN, goneShare } from '../boilsDown';
 import { CAUTIONS } from '../data/cautions';
 import { MOST_REDUCING_MIN, WORK } from '../data/work';
 import { glazedOf } from '../glazed';
@@ -299,16 +300,6 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
 }
 
 const PER_SIDE = /\b(?:a|per|each|on each) side\b|\bboth sides\b/i;
-const GOES_DOWN = /\b(?:reduc\w*|by (?:a )?(?:half|third|two thirds)|boil (?:it )?down|bubble away)\b/i;
-
-/** Share of a liquid that boils away when it goes down "by half", "by a third"; half where nothing is said. */
-function goneShare(words: string): number {
-  if (/two[- ]thirds/i.test(words)) return 2 / 3;
-  if (/\bthird\b/i.test(words)) return 1 / 3;
-  if (/\bquarter\b/i.test(words)) return 1 / 4;
-  return 1 / 2;
-}
-
 /** What was poured in just before an act that brings nothing. */
 function lastPoured(act: Act, { items, script }: StepInput): PlacedItem[] {
   const acts = script?.acts ?? [];

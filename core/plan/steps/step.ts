@@ -149,8 +149,8 @@ export function bindingOf({
 }
 
 /** Sauce to reckon with, g: never so little that a spoonful of dairy chills it to nothing. */
-export function sauceOf({ liquid }: Pick<StepInput, 'liquid'>): number {
-  return Math.max(100, liquid.sauceAfterG.mid);
+export function sauceOf({ liquid, dosing }: Pick<StepInput, 'liquid' | 'dosing'>): number {
+  return Math.max(100, dosing?.sauceG ?? liquid.sauceAfterG.mid);
 }
 
 /** What is stirred cold and poured in at the boil. */

@@ -181,6 +181,7 @@ export const VERBS: readonly Verb[] = [
     caution: 'flame',
   }),
   v('reduce', 'Boil down', 5, {
+    hands: false,
     after: 'thicken',
     timed: true,
     heat: 'high',
