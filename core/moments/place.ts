@@ -42,6 +42,8 @@ export interface PlacedItem {
   computed: Moment;
   /** The act of the script that brings it in, where the method names it. */
   actId?: string;
+  /** Boiled down as it is poured, where a method tells; undefined where none does. */
+  boilsDown?: boolean;
   /** Has lain on raw meat: it is cooked with it, and never stirred in at the end. */
   touchesRaw: boolean;
   /** Set when a held-back food stands before the pressure. */
@@ -251,6 +253,7 @@ interface ScriptPart extends Part {
   later?: boolean;
   isBound?: boolean;
   touchesRaw?: boolean;
+  boilsDown?: boolean;
 }
 
 /** The parts of a line by the script; what no act takes goes where the table puts it. */
@@ -264,6 +267,7 @@ function scriptParts(places: readonly ScriptPlace[], computed: Moment): ScriptPa
     later: p.later,
     isBound: p.isBound,
     touchesRaw: p.touchesRaw,
+    boilsDown: p.boilsDown,
   }));
   const left = 1 - parts.reduce((s, p) => s + p.share, 0);
   if (left > 0.01)
@@ -304,6 +308,7 @@ function placeLine(
     line: part.later && line.later === undefined ? { ...line, later: true } : line,
     ...(part.actId ? { actId: part.actId } : {}),
     touchesRaw: part.touchesRaw === true,
+    ...(part.boilsDown === undefined ? {} : { boilsDown: part.boilsDown }),
     read,
     massG: scaleRange(read.massG, scaled.factor * part.share),
     factor: scaled.factor * part.share,

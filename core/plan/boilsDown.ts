@@ -4,7 +4,9 @@ import type { Act, Script } from '../script/act';
 /** Words that say that something boils away. */
 export const GOES_DOWN =
   /\b(?:reduc\w*|by (?:a )?(?:half|third|two thirds)|boil (?:it )?down|bubble away)\b/i;
-const SAYS_SHARE = /\bby (?:about |around )?(?:a |one |two[- ])?(?:half|thirds?|quarter)\b|\bhalved\b/i;
+/** Words that say how much of it. */
+export const SAYS_SHARE =
+  /\bby (?:about |around )?(?:a |one |two[- ])?(?:half|thirds?|quarter)\b|\bhalved\b/i;
 
 /** Share of a liquid that boils away when it goes down "by half", "by a third"; half where nothing is said. */
 export function goneShare(words: string): number {

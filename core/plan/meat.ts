@@ -64,8 +64,16 @@ const LAGGING = /^(?:root-veg|slow-veg|quick-veg|fruit|tomato-.*|thick-sauce|pul
 
 const MEAT_KINDS = /^(?:poultry|red-meat|ground-meat|sausage)$/;
 
-/** The meat under the lid, what is there from the start before what comes later, heaviest first. */
-export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Kitchen): MeatPiece[] {
+/**
+ * The meat under the lid, what is there from the start before what comes later, heaviest first. `hasNoBones` where the recipe works
+ * the cooked meat and takes no bone out: what is sold both ways is boneless then, unless its line says otherwise.
+ */
+export function meatPieces(
+  items: readonly PlacedItem[],
+  dish: Dish,
+  kitchen: Kitchen,
+  hasNoBones = false,
+): MeatPiece[] {
   const found = items.flatMap((item): MeatPiece[] => {
     const food = item.read.food;
     const cut = cutById(food?.cut);
@@ -79,7 +87,11 @@ export function meatPieces(items: readonly PlacedItem[], dish: Dish, kitchen: Ki
     )
       return [];
     const cubed = item.read.cut === 'cubed';
-    const boneless = item.read.bone === 'out' || cubed || item.read.cut === 'sliced';
+    const boneless =
+      item.read.bone === 'out' ||
+      cubed ||
+      item.read.cut === 'sliced' ||
+      (hasNoBones && item.read.bone === null && cut.bonelessMm !== undefined);
     const said = item.read.thicknessMm;
     const ordinary = boneless && cut.bonelessMm ? cut.bonelessMm : cut.thicknessMm;
     const isSliced = item.read.cut === 'sliced' && food.kind === 'poultry';

@@ -13,7 +13,7 @@ import { floorRisk, type FloorRisk } from '../pot/floor';
 import { foams, fillPot, type Fill } from '../pot/layers';
 import { sumLiquid, type LiquidSum } from '../pot/liquid';
 import type { Pot } from '../pot/pot';
-import type { Script } from '../script/act';
+import type { Act, Script } from '../script/act';
 import { scriptOfDish } from '../script/edit';
 import { SLURRY_WATER, thicknessOf, type ThickenerId } from '../sauce/data/thickeners';
 import { doseFor, type Dose, type DoseInput } from '../sauce/dose';
@@ -181,7 +181,8 @@ export interface Told {
 
 function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heated {
   const { items, rules, pot, kitchen, fill } = loaded;
-  const meat = meatPieces(items, dish, kitchen);
+  const acts = scriptOf(dish, pantryFor(kitchen), items)?.acts ?? [];
+  const meat = meatPieces(items, dish, kitchen, isWorkedWithoutBones(acts));
   const plants = plantPieces(items);
   const hints = dish.method ? readMethod(dish.method) : null;
   const { release, ventAfterMin } = releaseTold(
@@ -203,7 +204,7 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
     return { ...base, told: { minutes, isFollowed: false }, heating: computed, heat };
   const heating = { ...computed, minutes };
   const asTold = forecastOnce(heating);
-  const isPulled = scriptOf(dish, pantryFor(kitchen), items)?.acts.some((a) => a.verb === 'shred') ?? false;
+  const isPulled = acts.some((a) => a.verb === 'shred');
   const isFollowed = doesNoHarm(asTold, heating, minutes, isPulled || meat.every((m) => isLoose(m.cut)));
   return isFollowed
     ? {
@@ -222,6 +223,11 @@ const LITTLE_MORE_MIN = 2;
 const isLittleMore = (heat: HeatForecast, minutes: number): boolean =>
   heat.tenderness === 'falling apart' &&
   minutes <= Math.max(heat.suggestedMin + LITTLE_MORE_MIN, heat.suggestedMin * OFF_THE_BONE);
+
+/** True where cooked meat is shredded or sliced and nobody takes a bone out: a recipe that says neither means boneless. */
+const isWorkedWithoutBones = (acts: readonly Act[]): boolean =>
+  acts.some((a) => a.run > 0 && (a.verb === 'shred' || a.verb === 'slice')) &&
+  !acts.some((a) => a.verb === 'bone' || /\bbones?\b/i.test(a.words));
 
 /** How many times the computed minutes pulled or minced meat stands. Source: printed recipes for shredded breast; spread 30 %. */
 const PULLED_MOST = 4;

@@ -5,6 +5,12 @@ import { KINDS } from './kinds';
 /** What bubbles down while it is scraped; more takes a time of its own, g. Source: 13 g a minute boil away. */
 const BOILS_AT_ONCE_G = 200;
 
+/** Two pieces of a recipe as one, nothing said twice. */
+export function joined(a: string, b: string): string {
+  if (a.includes(b)) return a;
+  return (b.includes(a) ? b : `${a} ${b}`).slice(0, 400);
+}
+
 /** Acts next to each other that are one thing to do are one act; an act that says and brings nothing is none. */
 export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[] {
   const out: Act[] = [];
@@ -19,6 +25,11 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
   const isEmpty = (a: Act): boolean => !a.lines.length && !a.again.length;
   for (const act of acts) {
     const last = out.at(-1);
+    // Rendered until it is brown is one thing.
+    if (last?.verb === 'render' && act.verb === 'brown' && isEmpty(act) && last.words === act.words) {
+      last.minutes ??= act.minutes;
+      continue;
+    }
     const isBare = isEmpty(act) && ['add', 'stirin', 'mix', 'heat', 'season'].includes(act.verb);
     if (isBare && act.verb !== 'heat') continue;
     if (last && last.verb === 'serve' && act.verb === 'serve') {
@@ -73,7 +84,7 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       last.lines.push(...act.lines);
       last.again.push(...act.again);
       last.minutes = act.minutes ?? last.minutes;
-      if (!last.words.includes(act.words)) last.words = `${last.words} ${act.words}`.slice(0, 400);
+      last.words = joined(last.words, act.words);
       continue;
     }
     if (last && last.stage === act.stage && last.run === act.run) {
@@ -90,7 +101,7 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
         last.lines.push(...act.lines);
         last.again.push(...act.again);
         last.minutes = act.minutes ?? last.minutes;
-        if (!last.words.includes(act.words)) last.words = `${last.words} ${act.words}`.slice(0, 400);
+        last.words = joined(last.words, act.words);
         continue;
       }
     }

@@ -7,7 +7,7 @@ import { clauses } from './clauses';
 import { SAYS, type Stage } from './data/verbs';
 import type { FoodKind } from '../pantry/food';
 import { KINDS } from './kinds';
-import { merged } from './merge';
+import { joined, merged } from './merge';
 import { inferVerb, verbOf } from './verbOf';
 
 const TIP =
@@ -358,8 +358,9 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       if (before && before.stage === stage) before.minutes ??= timeNamed(text);
       const isBoard = before !== undefined && ON_THE_BOARD.has(before.verb);
       const fresh = meant.filter((i) => (used.get(i) ?? 0) < 1 && !(isBoard && isMeat(i)));
-      if (before && before.stage === stage && !before.words.includes(part.sentence))
-        before.words = `${before.words} ${part.sentence}`.slice(0, 400);
+      // A sentence that goes on belongs to what it goes on to.
+      const goesOn = parts[n + 1]?.sentence === part.sentence;
+      if (before && before.stage === stage && !goesOn) before.words = joined(before.words, part.sentence);
       if (before && fresh.length && before.stage !== 'closed')
         for (const index of fresh) {
           before.lines.push({ index, share: 1 - (used.get(index) ?? 0) });

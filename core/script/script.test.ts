@@ -666,3 +666,50 @@ describe('more of how recipes are told', () => {
     ).toBe(true);
   });
 });
+
+describe('what the words of a method change in the sums', () => {
+  const LINES = ['800 g chicken thighs', '1 tbsp oil', '300 ml white wine', '200 ml chicken stock'];
+  const method = (wine: string, end: string): string =>
+    `Brown the chicken in the oil. ${wine} Add the stock. High pressure 9 minutes, quick release. ${end}`;
+
+  it('wine that is reduced counts half, wine that is only scraped with nearly whole', () => {
+    const counted = (wine: string): number => planOf(LINES, method(wine, '')).liquid.countedMl.mid;
+    const reduced = counted('Pour in the wine and reduce by half.');
+    const scraped = counted('Pour in the wine and scrape the bottom clean.');
+    expect(scraped - reduced).toBeGreaterThan(80);
+    expect(scraped).toBeLessThan(500);
+  });
+
+  it('meat that is shredded and never boned is boneless; a word of bones makes it what it usually is', () => {
+    const thick = (end: string, line = LINES[0]!): number =>
+      planOf([line, ...LINES.slice(1)], method('Scrape with the wine.', end)).meat[0]!.thicknessMm;
+    const pulled = thick('Lift out the chicken and shred it.');
+    expect(pulled).toBeLessThan(thick('Serve.'));
+    expect(thick('Lift out the chicken, discard the bones and shred it.')).toBe(thick('Serve.'));
+    expect(thick('Lift out the chicken and shred it.', '800 g bone-in chicken thighs')).toBe(thick('Serve.'));
+  });
+
+  it('an hour and more in the refrigerator is done ahead and not counted; half an hour is waited for', () => {
+    const total = (time: string): number =>
+      planOf(
+        ['800 g chicken thighs', '200 g yoghurt', '1 tbsp oil', '400 ml chicken stock'],
+        `Mix the chicken with the yoghurt and leave in the fridge for ${time}. Add the stock and the chicken. High pressure 9 minutes, quick release.`,
+      ).timing.totalS.mid / 60;
+    expect(total('2 hours')).toBeLessThan(total('40 minutes'));
+    expect(total('40 minutes') - total('20 minutes')).toBeCloseTo(20, 0);
+  });
+
+  it('names the meat where spices are rubbed in, and says no sentence twice', () => {
+    const plan = planOf(
+      ['4 duck legs', '1 tsp five spice', '1 tsp salt', '300 ml chicken stock'],
+      'Prick the duck skin and rub with the five spice and salt. Start the legs in the cold pot and cook 10 minutes until the fat runs and the skin is brown. Add the stock, scraping. High pressure 35 minutes, natural release.',
+    );
+    const titles = plan.steps.map((s) => s.title);
+    expect(titles).toContain('Season duck leg');
+    expect(titles.filter((title) => /^(?:Render|Brown)/.test(title))).toHaveLength(1);
+    for (const s of plan.steps) {
+      const sentences = (s.words ?? '').split(/(?<=[.!?])\s+/).filter(Boolean);
+      expect(new Set(sentences).size).toBe(sentences.length);
+    }
+  });
+});

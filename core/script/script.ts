@@ -36,9 +36,15 @@ export interface ScriptPlace {
   later: boolean;
   /** Mixed with meat and shaped: it is inside the pieces, and neither on the floor nor in the sauce. */
   isBound: boolean;
+  /** Boiled down as it is poured, by the recipe's own words. */
+  boilsDown: boolean;
   /** Rubbed into raw meat, or its marinade. */
   touchesRaw: boolean;
 }
+
+/** Words by which a poured liquid is boiled and not only warmed. */
+const BOILS =
+  /\b(?:reduc\w*|boil\w*|bubbl\w*|cook (?:off|out|down)|evaporat\w*|half|third|burn off|alight|flamb\w*)\b/i;
 
 const FATS: readonly FoodKind[] = ['oil', 'butter'];
 const STARCHES: readonly FoodKind[] = ['starch', 'flour', 'gum'];
@@ -57,6 +63,7 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
         actId: act.id,
         words: act.words,
         later: isLater(act, script),
+        boilsDown: BOILS.test(act.words) || script.acts[at + 1]?.verb === 'reduce',
         touchesRaw: act.verb === 'marinate' || act.verb === 'brine' || act.verb === 'season',
         isBound: act.verb === 'mix' && script.acts[at + 1]?.verb === 'shape',
       };

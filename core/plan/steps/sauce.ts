@@ -1,7 +1,7 @@
 import { inOrder, type PlacedItem } from '../../moments/place';
 import { formatDuration, formatMass, formatTemp, formatVolume } from '../../quantity/format';
 import { around, sumRanges } from '../../quantity/range';
-import { BINDING } from '../../sauce/data/binding';
+import { BINDING, GENTLE, GENTLE_TO_C } from '../../sauce/data/binding';
 import { DAIRY } from '../../sauce/data/dairy';
 import { nearestThickness, thicknessOf } from '../../sauce/data/thickeners';
 import { BOIL_OFF_G_PER_MIN, doseFor, isWrittenRight, reduceTo, thicknessAfter } from '../../sauce/dose';
@@ -152,7 +152,8 @@ export function thickening(input: StepInput): Step[] {
   if (!isBound(input) && !slurry.length) return [];
   const thickener = bindingOf(input);
   const { lines } = boundWith(input.items, input.rules);
-  const { title, text, heat, look, timer } = BINDING[thickener.how];
+  const isGentle = thickener.how === 'slurry' && thickener.fromC <= GENTLE_TO_C;
+  const { title, text, heat, look, timer } = { ...BINDING[thickener.how], ...(isGentle ? GENTLE : {}) };
   const seconds = Math.max(WORK.settleS, thickener.simmerS);
   return [
     step('thicken', 'thicken', title, [text, writtenWords(input)].filter(Boolean).join(' '), {

@@ -5,7 +5,7 @@ import { BOIL_OFF_G_PER_MIN } from '../../sauce/dose';
 import { verbById } from '../../script/data/verbs';
 import type { Act, Script } from '../../script/act';
 import { boundWith } from '../binding';
-import { GOES_DOWN, goneShare } from '../boilsDown';
+import { GOES_DOWN, goneShare, SAYS_SHARE } from '../boilsDown';
 import { CAUTIONS } from '../data/cautions';
 import { MOST_REDUCING_MIN, WORK } from '../data/work';
 import { glazedOf } from '../glazed';
@@ -237,18 +237,12 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   ];
   const meat = [...new Set(input.meat.map((m) => m.label))];
   const isOfMeat = verb.toMeat;
-  const who = (
-    isOfMeat && mine.length === 0
-      ? again.length
-        ? again
-        : meat
-      : isOfMeat
-        ? [
-            ...mine.filter((i) => /meat|poultry|sausage/.test(kindOf(i) ?? '')).map((i) => shortName(i.read)),
-            ...again,
-          ]
-        : names
-  ).slice(0, 3);
+  const ofMeat = [
+    ...mine.filter((i) => /meat|poultry|sausage/.test(kindOf(i) ?? '')).map((i) => shortName(i.read)),
+    ...again,
+  ];
+  // "Rub with the spice": what is rubbed is the meat, whether it is named or not.
+  const who = (isOfMeat ? (ofMeat.length ? ofMeat : meat) : names).slice(0, 3);
   const isOnlyFat = mine.length > 0 && mine.every(isFat);
   // What comes back with something new is said before it: the meat with its stock.
   const returns = ['add', 'top', 'return', 'rack'].includes(act.verb) && again.length > 0;
@@ -275,6 +269,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     .replace(/\s+/g, ' ')
     .trim();
   const minutes = minutesFor(act, input, mine);
+  const isAhead = STANDS_COLD.has(act.verb) && (act.minutes ?? 0) >= AHEAD_FROM_MIN;
   const place = act.where === 'pan' ? 'In the pan beside the pot. ' : '';
   const isOwnPot = act.verb === 'boil' && mine.length > 0 && mine.every((i) => i.moment === 'serve');
   const batches = act.verb === 'brown' && input.batches > 1 ? ` ${input.batches} batches.` : '';
@@ -283,14 +278,14 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${isFlavour ? 'It has given what it had.' : isOwnPot ? 'In a pot of its own.' : verb.text}${batches}`.trim(),
+    `${place}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : isOwnPot ? 'In a pot of its own.' : verb.text}${batches}`.trim(),
     {
       items: stepItems(mine),
       heat: verb.heat,
       timer:
         verb.timed && minutes >= 1 ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) } : null,
       durationS: handwork(minutes, 0.3),
-      hands: verb.hands,
+      hands: verb.hands && !(STANDS_COLD.has(act.verb) && minutes > STOOD_BESIDE_MIN),
       look: verb.look,
       cautions: caution,
       check: verb.check ?? null,
@@ -298,6 +293,12 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     },
   );
 }
+
+/** What stands in the refrigerator meanwhile. An hour of it and more is done ahead: it is no part of tonight's clock. */
+const STANDS_COLD = new Set(['marinate', 'brine', 'soak']);
+const AHEAD_FROM_MIN = 60;
+/** Longer than this nobody stands beside it, minutes. */
+const STOOD_BESIDE_MIN = 8;
 
 const PER_SIDE = /\b(?:a|per|each|on each) side\b|\bboth sides\b/i;
 /** What was poured in just before an act that brings nothing. */
@@ -339,14 +340,12 @@ function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem[]): nu
     const batch = act.minutes !== null && PER_SIDE.test(act.words) ? 2 * act.minutes : WORK.searBatchMin;
     return WORK.heatPotMin + Math.max(1, input.batches) * batch;
   }
-  if (act.verb === 'reduce' && act.run > 0)
-    return Math.min(
-      MOST_REDUCING_MIN,
-      Math.max(
-        act.minutes ?? 2,
-        (input.liquid.sauceAfterG.mid * goneShare(act.words)) / BOIL_OFF_G_PER_MIN.high,
-      ),
-    );
+  if (act.verb === 'reduce' && act.run > 0) {
+    // "Boil for 10 minutes" is ten minutes; "by half" takes what half of it takes in this pot.
+    if (act.minutes !== null && !SAYS_SHARE.test(act.words)) return Math.min(MOST_REDUCING_MIN, act.minutes);
+    const gone = input.liquid.sauceAfterG.mid * goneShare(act.words);
+    return Math.min(MOST_REDUCING_MIN, Math.max(act.minutes ?? 2, gone / BOIL_OFF_G_PER_MIN.high));
+  }
   const acts = input.script?.acts ?? [];
   const isBoiledNext = acts[acts.indexOf(act) + 1]?.verb === 'reduce';
   if ((act.verb === 'reduce' || (act.verb === 'deglaze' && !isBoiledNext)) && GOES_DOWN.test(act.words)) {
@@ -358,6 +357,7 @@ function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem[]): nu
     const glazed = glazedOf(input.items, 'glaze', input.meat, input.liquid.sauceAfterG.mid);
     return act.minutes ?? Math.min(15, glazed?.minutes ?? verb.minutes);
   }
+  if (STANDS_COLD.has(act.verb) && (act.minutes ?? 0) >= AHEAD_FROM_MIN) return verb.minutes;
   return Math.min(90, act.minutes ?? verb.minutes);
 }
 

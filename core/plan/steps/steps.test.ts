@@ -329,7 +329,8 @@ describe('thickening in the household’s way', () => {
 
   it.each([
     ['cornstarch', /real boil/, 'high', 120],
-    ['arrowroot', /real boil/, 'high', 60],
+    ['arrowroot', /only steams/, 'low', 60],
+    ['tapioca', /only steams/, 'low', 60],
     ['paste', /by the spoonful/, 'medium', 300],
     ['xanthan', /No boil needed/, 'low', 60],
     ['blended', /real boil/, 'high', 120],

@@ -17,6 +17,16 @@ export interface Binding {
 
 const LAST = 'Off the heat: acid, herbs, salt.';
 
+/** A slurry of a starch that swells below the boil, and thins when it is boiled for long: arrowroot, tapioca, potato. */
+export const GENTLE: Pick<Binding, 'title' | 'text' | 'heat' | 'look'> = {
+  title: 'Thicken below the boil',
+  text: 'Heat down until it only steams, about 75 °C. Stir the slurry again and pour it in, stirring: it thickens at once, and thins again when it boils for long.',
+  heat: 'low',
+  look: 'Clear and glossy as soon as it is stirred through.',
+};
+/** Starches that have swollen by this temperature are stirred in below the boil, °C. */
+export const GENTLE_TO_C = 80;
+
 export const BINDING: Readonly<Record<Thickener['how'], Binding>> = {
   slurry: {
     title: 'Thicken at the boil',

@@ -462,7 +462,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\b(?:simmer|cook|(?:re)?warm(?:ed)? (?:it |them |the \w+ )?(?:through|up|again|gently|on low)|gently warm|reheat|heat through|heat gently|gently heat|bubble)\b/i,
     stages: ['after'],
   },
-  { verb: 'slice', words: /\b(?:slice|carve|cut)\b/i, stages: ['after'] },
+  { verb: 'slice', words: /\b(?:slice|carve|cut|chop|dice|cube)\b/i, stages: ['after'] },
   { verb: 'rest', words: /\b(?:let (?:it |them )?(?:stand|rest)|rest for)\b/i, stages: ['after', 'table'] },
   { verb: 'stirin', words: /\bfinish(?:ed)? (?:it |off |the \w+ )?with\b/i, stages: ['after', 'table'] },
   { verb: 'finish', words: /\b(?:taste|season|adjust|check the seasoning)\b/i, stages: ['after'] },
