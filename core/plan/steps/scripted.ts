@@ -214,6 +214,8 @@ function loosely(verb: string, script: Script): Act {
   };
 }
 
+const isOfMeatKind = (i: PlacedItem): boolean => /meat|poultry|sausage/.test(kindOf(i) ?? '');
+
 /** One act as a step: what the verb's row says, the recipe's own words, its lines, its time. */
 function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase: Phase): Step {
   const verb = verbById(act.verb);
@@ -224,23 +226,24 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const fried = verb.inFat && mine.some((i) => !isFat(i)) ? mine.filter((i) => !isFat(i)) : mine;
   const names = [...new Set(fried.map(nameOf))];
   const product = madeOf(act.again, input);
+  // "Add everything": what was rubbed in or fried before needs no naming beside what is new.
+  const isNewBeside = act.verb === 'add' && mine.length > 0;
   const again = [
     ...new Set(
       (product ? [product] : []).concat(
         product
           ? []
           : act.again.flatMap((index) =>
-              input.items.filter((i) => i.index === index && i.read.food).map((i) => shortName(i.read)),
+              input.items
+                .filter((i) => i.index === index && i.read.food && (!isNewBeside || isOfMeatKind(i)))
+                .map((i) => shortName(i.read)),
             ),
       ),
     ),
   ];
   const meat = [...new Set(input.meat.map((m) => m.label))];
   const isOfMeat = verb.toMeat;
-  const ofMeat = [
-    ...mine.filter((i) => /meat|poultry|sausage/.test(kindOf(i) ?? '')).map((i) => shortName(i.read)),
-    ...again,
-  ];
+  const ofMeat = [...mine.filter(isOfMeatKind).map((i) => shortName(i.read)), ...again];
   // "Rub with the spice": what is rubbed is the meat, whether it is named or not.
   const who = (isOfMeat ? (ofMeat.length ? ofMeat : meat) : names).slice(0, 3);
   const isOnlyFat = mine.length > 0 && mine.every(isFat);
