@@ -272,6 +272,15 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
     );
     if (!isOther && (sharing === 1 || !SHARED.has(noun))) found.add(i);
   });
+  // "The peppers" are all that grow, and no ground one.
+  if (/\bpeppers\b/i.test(clause)) {
+    const isGround = (i: number): boolean => /^(?:spice|salt)/.test(lines[i]?.read.food?.kind ?? 'spice');
+    const grown = lines.flatMap((line, i) => (lastOf(line) === 'pepper' && !isGround(i) ? [i] : []));
+    for (const i of grown) found.add(i);
+    if (grown.length)
+      for (const i of [...found])
+        if (isGround(i) && /pepper/i.test(lines[i]?.read.foodText ?? '')) found.delete(i);
+  }
   for (const { word, kind } of STANDS_FOR) {
     const of = lines.flatMap((l, i) => (l.read.food?.kind === kind ? [i] : []));
     if (of.length && !of.some((i) => found.has(i)) && [...free].some((w) => word.test(w)))

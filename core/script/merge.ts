@@ -20,6 +20,8 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     ([...KINDS.spice, 'tomato-paste', 'thick-sauce'] as readonly string[]).includes(
       lines[i]?.read.food?.kind ?? 'other',
     );
+  const isThin = (i: number): boolean =>
+    (KINDS.thin as readonly string[]).includes(lines[i]?.read.food?.kind ?? 'other');
   const pouredG = (a: Act): number =>
     a.lines.reduce((s, l) => s + (lines[l.index]?.read.massG.mid ?? 0) * l.share, 0);
   const isEmpty = (a: Act): boolean => !a.lines.length && !a.again.length;
@@ -94,6 +96,13 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
         last.lines.every((l) => KINDS.fat.includes((lines[l.index]?.read.food?.kind ?? 'other') as 'oil')) &&
         ['brown', 'soften', 'render', 'pop', 'bloom'].includes(act.verb);
       const scraped = last.verb === 'add' && act.verb === 'deglaze' && isEmpty(act);
+      const thin = scraped ? last.lines.filter((l) => isThin(l.index)) : [];
+      if (scraped && thin.length && last.lines.some((l) => isMeat(l.index))) {
+        // What is scraped with is the liquid; the meat went in before it.
+        last.lines = last.lines.filter((l) => !thin.includes(l));
+        out.push({ ...act, lines: thin, again: [] });
+        continue;
+      }
       const scrapes =
         last.verb === 'deglaze' && act.verb === 'reduce' && isEmpty(act) && pouredG(last) < BOILS_AT_ONCE_G;
       if (isSame || fatOnly || scraped || scrapes) {

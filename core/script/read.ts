@@ -13,7 +13,7 @@ import { inferVerb, verbOf } from './verbOf';
 const TIP =
   /^(?:\W*)(?:do not|don['’]t|never|if you(?:'|’| )|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
 const CLOSES =
-  /\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure/i;
+  /\bre-?(?:seal|close|lock)\w*|\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure/i;
 const NO_PRESSURE = /\b(?:without pressure|no pressure|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
 const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
 const LETS_GO =
@@ -209,7 +209,9 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
       : [];
     const isTakenOut = TAKEN_OUT.test(text) && /\b(?:it|them)\b/i.test(text) && !named.length;
     const takenOut = isTakenOut ? lastNamed.filter((i) => (used.get(i) ?? 0) > 0) : [];
-    if (named.length) lastNamed = named;
+    // "Heat the oil and brown it": it is never the oil.
+    const isFat = (i: number): boolean => KINDS.fat.includes((lines[i]?.read.food?.kind ?? 'other') as 'oil');
+    if (named.some((i) => !isFat(i))) lastNamed = named;
     // Work of the knife: it is told at the board, and goes in where it is named next.
     if ((stage === 'prep' || stage === 'open') && KNIFE.test(text) && named.length && !INTO_POT.test(text)) {
       for (const i of named) if ((used.get(i) ?? 0) < 1) waiting.add(i);
@@ -408,7 +410,14 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     // "Chop the onions. Heat the oil and fry until soft": what was cut is what is fried.
     const onlyFat = meant.every((i) => KINDS.fat.includes((lines[i]?.read.food?.kind ?? 'other') as 'oil'));
     const cut = verb === 'soften' && onlyFat ? [...waiting].filter((i) => !isMeat(i) && !used.has(i)) : [];
-    put(verb, stage, part, [...new Set([...meant, ...cut])]);
+    // "Season the beef": with the salt and pepper of the list, where no other sentence names them.
+    const salts =
+      verb === 'season' && !meant.some((i) => !isMeat(i))
+        ? lines
+            .map((_, i) => i)
+            .filter((i) => lines[i]?.read.food?.kind === 'salt' && !used.has(i) && !namedLater().has(i))
+        : [];
+    put(verb, stage, part, [...new Set([...meant, ...cut, ...salts])]);
     for (const i of [...meant, ...cut]) waiting.delete(i);
   });
   const read = merged(withMeatUnderLid(acts, isRawMeat), lines);
@@ -465,6 +474,12 @@ function withoutFoods(text: string, lines: readonly ScriptLine[]): string {
 function partTold(text: string, line: ScriptLine | undefined): number {
   const food = line?.read.food;
   if (!food || !line) return 1;
+  const few = FEW_SPOONS.exec(text);
+  if (
+    few &&
+    [line.read.foodText, ...food.names].some((n) => (few[1] ?? '').toLowerCase().startsWith(n.toLowerCase()))
+  )
+    return Math.min(0.5, FEW_SPOONS_G / Math.max(1, line.read.massG.mid));
   for (const found of text.matchAll(PART)) {
     const unit = readUnit(found[2] ?? '')?.unit;
     const noun = (found[3] ?? '').toLowerCase();
@@ -477,6 +492,10 @@ function partTold(text: string, line: ScriptLine | undefined): number {
   }
   return 1;
 }
+/** "A few spoonfuls of the coconut milk". Source: three tablespoons; spread 40 %. */
+const FEW_SPOONS =
+  /\b(?:few|couple of|some) (?:table)?spoon(?:ful)?s? (?:of )?(?:the )?(\p{L}[\p{L} ]{2,30})/iu;
+const FEW_SPOONS_G = 50;
 const PART = /(\d+(?:[.,]\d+)?)\s*(ml|l|g|kg|tbsp|tsp|cups?)\b (?:of )?(?:the )?(\p{L}[\p{L} ]{2,30})/giu;
 
 /** Raw meat that is first named once the lid is off ("shred the pork") was under it: it went in with the last thing before. */

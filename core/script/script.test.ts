@@ -713,3 +713,94 @@ describe('what the words of a method change in the sums', () => {
     }
   });
 });
+
+describe('what stands for what', () => {
+  const acts = (lines: readonly string[], method: string): string[] =>
+    (
+      readScript(
+        method,
+        lines.map((l) => ({ read: readLine(l, pantry) })),
+        pantry,
+      )?.acts ?? []
+    ).map((a) => `${a.verb}(${a.lines.map((l) => lines[l.index]).join(', ')})`);
+  const STOCK = '300 ml chicken stock';
+
+  it.each([
+    [
+      'it is the meat that was named, never the oil',
+      ['8 chicken thighs', '2 tbsp olive oil', STOCK],
+      'Season the chicken. Heat the oil and brown it skin side down. Add the stock. High pressure 11 minutes, quick release.',
+      'brown(2 tbsp olive oil, 8 chicken thighs)',
+    ],
+    [
+      'the peppers are all of them, and no ground one',
+      [
+        '1 onion',
+        '1 red pepper',
+        '1 green pepper',
+        '1 tsp black pepper',
+        '1 tbsp oil',
+        STOCK,
+        '500 g beef chuck',
+      ],
+      'Cook the onion and peppers in the oil until soft. Add the beef, stock and black pepper. High pressure 30 minutes, natural release.',
+      'soften(1 onion, 1 red pepper, 1 green pepper, 1 tbsp oil)',
+    ],
+    [
+      'polenta that is served beside it binds no sauce',
+      ['8 chicken thighs', STOCK, 'polenta, to serve'],
+      'Add the chicken and stock. High pressure 11 minutes, quick release. Take out the chicken and simmer the sauce for 10 minutes until thick. Serve on polenta.',
+      'reduce()',
+    ],
+    [
+      'seasoning is done with the salt of the list',
+      ['1.5 kg beef brisket', '1 tbsp oil', '2 tsp salt', STOCK],
+      'Season the beef generously. Sear it in the oil. Add the stock. High pressure 60 minutes, natural release.',
+      'season(2 tsp salt)',
+    ],
+    [
+      'what is scraped with is the liquid, not the meat that went in before',
+      ['900 g beef chuck', '1 tbsp oil', '1 onion', STOCK],
+      'Fry the onion in the oil. Add the beef and turn to coat. Pour in the stock and deglaze. High pressure 30 minutes, natural release.',
+      'deglaze(300 ml chicken stock)',
+    ],
+    [
+      'resealed is a second lid',
+      ['1 kg beef brisket', STOCK, '500 g potatoes'],
+      'Add the beef and stock. High pressure 60 minutes, natural release. Add the potatoes around the meat. Reseal and cook for 5 minutes more, quick release.',
+      'add(500 g potatoes)',
+    ],
+  ])('%s', (_name, lines, method, wanted) => {
+    expect(acts(lines, method)).toContain(wanted);
+  });
+
+  it('counts two lids where it is resealed, and hears a pot that cools itself', () => {
+    expect(
+      pressureRuns(
+        'High pressure 60 minutes, natural release. Add the potatoes. Reseal and cook for 5 minutes more, quick release.',
+      ).map((r) => [r.minutes, r.release]),
+    ).toEqual([
+      [60, 'natural'],
+      [5, 'quick'],
+    ]);
+    expect(pressureRuns('Close. 4 whistles on medium flame. Let it cool itself.')[0]?.release).toBe(
+      'natural',
+    );
+    expect(
+      pressureRuns('Cook 10 minutes at high pressure; let it release for 5 minutes, then open the valve.')[0],
+    ).toMatchObject({ minutes: 10, release: 'ten', releaseMin: 5 });
+  });
+
+  it('takes a few spoonfuls of a tin as no more than that', () => {
+    const lines = ['1 tin coconut milk', '4 tbsp massaman paste', '900 g beef chuck', STOCK];
+    const script = readScript(
+      'Fry the curry paste in a few spoonfuls of the coconut milk. Add the beef and stock. High pressure 30 minutes, natural release. Stir in the remaining coconut milk.',
+      lines.map((l) => ({ read: readLine(l, pantry) })),
+      pantry,
+    )!;
+    const shares = script.acts.flatMap((a) => a.lines.filter((l) => l.index === 0).map((l) => l.share));
+    expect(shares).toHaveLength(2);
+    expect(shares[0]).toBeLessThan(0.25);
+    expect(shares.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+  });
+});

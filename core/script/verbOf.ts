@@ -62,18 +62,23 @@ export function verbOf(
   const all = (group: readonly FoodKind[]): boolean =>
     kinds.length > 0 && kinds.every((k) => group.includes(k));
   const some = (group: readonly FoodKind[]): boolean => kinds.some((k) => group.includes(k));
+  // What is served beside it binds nothing: polenta under a stew.
+  const isBinder = (i: number): boolean =>
+    (KINDS.starch as readonly string[]).includes(lines[i]?.read.food?.kind ?? '') &&
+    lines[i]?.read.written?.moment !== 'serve';
+  const bindsWith = meant.some(isBinder);
   const said = SAYS.find((s) => (!s.stages || s.stages.includes(stage)) && s.words.test(text))?.verb ?? null;
   const isAfter = stage === 'after' || stage === 'table';
   if (isAfter) {
     // Flour whisked into the cream keeps it from splitting: it is the cream that goes in.
-    if (some(KINDS.starch) && some(KINDS.dairy)) return 'dairy';
+    if (bindsWith && some(KINDS.dairy)) return 'dairy';
     // Flour with suet, egg or sugar is a dough and binds nothing.
     // Butter kneaded with flour binds: it is no dough.
-    if (some(KINDS.starch) && all([...KINDS.starch, 'butter'])) return 'thicken';
-    if (some(KINDS.starch) && DOUGH.some((k) => kinds.includes(k)) && said === 'stirin') return 'mix';
-    if (some(KINDS.starch) && ['mix', 'stirin', 'thicken', 'simmer', null].includes(said)) return 'thicken';
+    if (bindsWith && all([...KINDS.starch, 'butter'])) return 'thicken';
+    if (bindsWith && DOUGH.some((k) => kinds.includes(k)) && said === 'stirin') return 'mix';
+    if (bindsWith && ['mix', 'stirin', 'thicken', 'simmer', null].includes(said)) return 'thicken';
     // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
-    if (said === 'thicken' && !some(KINDS.starch) && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
+    if (said === 'thicken' && !bindsWith && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
     if (last?.verb === 'dairy' && !meant.length && (said === 'thicken' || said === 'simmer')) return null;
     // Put back after straining, it is the liquid: where nothing was lifted out there is nothing to return.
     const isLiquid = ['strain', 'skim', 'blendafter'].includes(last?.verb ?? '');
@@ -82,9 +87,7 @@ export function verbOf(
     // Syrupy with the meat still in it is a sauce that boils down, no glaze.
     if (said === 'glaze' && !wasTakenOut && !GLAZES.test(text)) return meant.length ? 'simmer' : 'reduce';
     // "Simmer until thick", where there is nothing to thicken it with, is boiled down.
-    const hasStarch = lines.some((l) =>
-      (KINDS.starch as readonly string[]).includes(l.read.food?.kind ?? ''),
-    );
+    const hasStarch = lines.some((_, i) => isBinder(i));
     if (said === 'simmer' && /\buntil (?:\w+ ){0,3}thick/i.test(text))
       return hasStarch ? 'thicken' : 'reduce';
     if (
@@ -120,7 +123,10 @@ export function verbOf(
     if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
     if (some(KINDS.meat) && !some(KINDS.aromatic))
       return said === 'soften' && stage === 'prep' && !/fry|cook|saut/i.test(text) ? null : 'brown';
-    if (all([...KINDS.spice, 'thick-sauce', 'tomato-paste']) && meant.length) return 'bloom';
+    if (all([...KINDS.spice, 'thick-sauce', 'tomato-paste', 'coconut-milk', 'coconut-cream']) && meant.length)
+      return some(['coconut-milk', 'coconut-cream']) && !some([...KINDS.spice, 'thick-sauce'])
+        ? 'soften'
+        : 'bloom';
     if (
       !meant.length &&
       last &&

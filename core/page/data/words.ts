@@ -36,6 +36,8 @@ export const CLUTTER: readonly RegExp[] = [
   /^(?:https?:\/\/|www\.)\S+$/i,
   /^\d{1,2}:\d{2}(?::\d{2})?\s+\S/,
   /^#\w+(?:\s+#\w+)*\s*$/,
+  /^(?:[½\d](?:\/\d)?\s?[x×]\s*){2,}$/i,
+  /\bview (?:this|it|online|in)\b.*\b(?:browser|online)\b|^unsubscribe\b/i,
   /^(?:tags?|keywords?|categor(?:y|ies)|filed under|course|cuisine|author|source|difficulty|skill level|level|cost|diet|season|rating|category)\s*:/i,
   /^music\b|^subscribe\b|^-{3,}$|^_{3,}$|^\*{3,}$/i,
   /^["“].{3,200}["”]\s*[-–—]\s*\w+/,

@@ -331,7 +331,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'shred',
     words:
-      /\b(?:shred|flake)s?\b|\bpull (?:apart|the)\b|\btear (?:it |them |the \p{L}+ )?(?:into|apart|to) |\btear the (?:meat|chicken|pork|beef|lamb)\b/iu,
+      /\b(?:shred|flake)s?\b|\bpull (?:apart|the)\b(?! meat (?:from|off))|\btear (?:it |them |the \p{L}+ )?(?:into|apart|to) |\btear the (?:meat|chicken|pork|beef|lamb)\b/iu,
   },
   {
     verb: 'cool',
