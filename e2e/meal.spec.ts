@@ -67,7 +67,7 @@ test('the table of minutes is computed for this pot, kept, and searched', async 
   expect(minutes).toEqual([...minutes].sort((a, b) => a - b));
   await page.reload();
   await expect(page.getByText('40 cuts')).toBeVisible();
-  await page.getByLabel('Frozen, in loose pieces').check();
+  await page.getByLabel('Frozen, loose').check();
   await expect(page.locator('.minutes-table tbody tr').first().locator('td').last()).toHaveText('–');
 });
 

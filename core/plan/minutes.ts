@@ -1,4 +1,4 @@
-import { CUTS, isLoose, type Cut } from '../heat/data/cuts';
+import { CUBED_EXPONENT, CUTS, isLoose, type Cut } from '../heat/data/cuts';
 import { donenessOf } from '../heat/doneness';
 import { forecastHeat, type HeatInput } from '../heat/simulate';
 import type { Pot } from '../pot/pot';
@@ -23,10 +23,19 @@ export interface MinutesRow {
   usualMm: number;
   fresh: (number | null)[];
   frozen: (number | null)[];
+  /** Cut into cubes of that size, as the dish with the same cubes has it; null where nobody cubes it. */
+  cubes: (number | null)[];
 }
 
 /** Minutes for one kilo of a cut of one thickness in a pot, by the same simulation as every dish; null where there is none. */
-function minutesFor(cut: Cut, mm: number, startC: number, pot: Pot, kitchen: Kitchen): number {
+function minutesFor(
+  cut: Cut,
+  mm: number,
+  startC: number,
+  pot: Pot,
+  kitchen: Kitchen,
+  isCubed = false,
+): number {
   const [low, high] = pot.highKPa;
   return forecastHeat({
     pot: {
@@ -43,14 +52,15 @@ function minutesFor(cut: Cut, mm: number, startC: number, pot: Pot, kitchen: Kit
     pieces: [
       {
         massG: 1000,
-        thicknessMm: mm * THICKEST_FACTOR * cut.depth,
-        exponent: cut.exponent,
+        thicknessMm: mm * THICKEST_FACTOR * (isCubed ? 1 : cut.depth),
+        exponent: isCubed ? CUBED_EXPONENT : cut.exponent,
         conduction: cut.conduction,
         startC,
       },
     ],
     judged: [{ index: 0, doneness: donenessOf(cut, kitchen.authority) }],
-    release: cut.release,
+    // Cubes of poultry are vented, as a dish of them is.
+    release: isCubed && cut.safe === 'poultry' ? 'quick' : cut.release,
     minutes: null,
   }).suggestedMin;
 }
@@ -73,6 +83,7 @@ export function* minutesTable(pot: Pot, kitchen: Kitchen): Generator<MinutesRow>
       frozen: MINUTES_SIZES.map((mm) =>
         sizes.includes(mm) && mm <= FROZEN_MOST_MM ? minutesFor(cut, mm, FROZEN_C, pot, kitchen) : null,
       ),
+      cubes: MINUTES_SIZES.map((mm) => (cut.cubes ? minutesFor(cut, mm, COLD_C, pot, kitchen, true) : null)),
     };
   }
 }

@@ -34,7 +34,7 @@ it('computes every cut for this pot, thicker never sooner and frozen never soone
   rises(fresh);
   rises(row('chicken breast'));
   await waitFor(async () => expect((kept = await db.meta.get('minutes electric-standard'))).toBeDefined());
-  fireEvent.click(screen.getByLabelText('Frozen, in loose pieces'));
+  fireEvent.click(screen.getByLabelText('Frozen, loose'));
   const frozen = row('beef chuck');
   frozen.forEach((min, i) => min !== null && expect(min).toBeGreaterThanOrEqual(fresh[i] ?? 0));
 });

@@ -5,7 +5,18 @@ import { useNavigate, useParams } from 'react-router';
 import { boilingC, airKPa, CUTS, formatTemp, MINUTES_SIZES, SAFE_C } from '../../../core/index';
 import { useKitchen } from '../../store/live';
 import { useMinutes } from '../../store/minutes';
+import { Segments } from '../../parts/Segments';
 
+const STATES = [
+  { id: 'fresh', label: 'In pieces' },
+  { id: 'cubes', label: 'In cubes' },
+  { id: 'frozen', label: 'Frozen, loose' },
+] as const;
+const DASHES = {
+  fresh: 'A dash: minced meat has no thickness of its own; see the dish.',
+  cubes: 'A dash: nobody cubes it. Cubes of poultry are vented at once, so they stay a little longer.',
+  frozen: 'A dash: too thick to be predicted frozen. Lumps, joints and whole birds are thawed first.',
+} as const;
 const RELEASES = { quick: 'vent', ten: '10, then vent', natural: 'natural' } as const;
 
 /** The household's own table of minutes: every cut by thickness, computed for one pot where it stands. */
@@ -16,7 +27,7 @@ export default function Minutes() {
   const pot = kitchen?.pots.find((p) => p.id === potId) ?? kitchen?.pots.find((p) => p.id === kitchen.potId);
   const { rows, isWhole } = useMinutes(pot, kitchen);
   const [words, setWords] = useState('');
-  const [isFrozen, setFrozen] = useState(false);
+  const [state, setState] = useState<'fresh' | 'cubes' | 'frozen'>('fresh');
   const shown = useMemo(
     () => rows.filter((r) => r.name.toLowerCase().includes(words.trim().toLowerCase())),
     [rows, words],
@@ -63,12 +74,12 @@ export default function Minutes() {
           value={words}
           onChange={(e) => setWords(e.target.value)}
         />
-        <Form.Check
-          type="switch"
-          id="minutes-frozen"
-          label="Frozen, in loose pieces"
-          checked={isFrozen}
-          onChange={(e) => setFrozen(e.target.checked)}
+        <Segments
+          name="minutes-state"
+          label="How it goes in"
+          value={state}
+          options={STATES}
+          onChange={setState}
         />
         <span className="small soft" aria-live="polite">
           {isWhole ? `${rows.length} cuts` : `Computing: ${rows.length} of ${CUTS.length}…`}
@@ -100,7 +111,7 @@ export default function Minutes() {
                   </span>
                 </th>
                 <td className="is-wide">{RELEASES[row.release]}</td>
-                {(isFrozen ? row.frozen : row.fresh).map((min, i) => (
+                {row[state].map((min, i) => (
                   <td key={MINUTES_SIZES[i]}>{min ?? '–'}</td>
                 ))}
               </tr>
@@ -109,11 +120,7 @@ export default function Minutes() {
         </table>
       </div>
       {isWhole && shown.length === 0 && <p className="soft mt-3">No cut of that name.</p>}
-      <p className="small soft mt-2">
-        {isFrozen
-          ? 'A dash: too thick to be predicted frozen. Lumps, joints and whole birds are thawed first.'
-          : 'A dash: minced meat has no thickness of its own; see the dish.'}
-      </p>
+      <p className="small soft mt-2">{DASHES[state]}</p>
     </div>
   );
 }

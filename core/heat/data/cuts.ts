@@ -26,6 +26,8 @@ export interface Cut {
   release: 'quick' | 'ten' | 'natural';
   /** Conduction relative to raw boneless meat: bone and fat slow it, and what shrinks as it cooks lets heat in over a shorter way. */
   conduction: number;
+  /** Cut into cubes at home: meat without a bone through it that is more than a bite. */
+  cubes: boolean;
   /** Share of the half-thickness heat has to cross: a bone in the middle needs no cooking. */
   depth: number;
 }
@@ -69,6 +71,7 @@ const cut = (id: string, name: string, thicknessMm: number, tenderAt95Min: numbe
   release,
   conduction: shrinksOf(tenderAt95Min),
   depth: 1,
+  cubes: (over.depth ?? 1) === 1 || over.bonelessMm !== undefined,
   apart: 1.8,
   floorMin: floorOf(tenderAt95Min),
   ...over,
@@ -80,8 +83,8 @@ export const CUTS: readonly Cut[] = [
   cut('chicken-drumstick', 'chicken drumstick', 42, 24, 'ten', { safe: 'poultry', exponent: 1.1, depth: 0.82, apart: ON_THE_BONE }),
   cut('chicken-leg', 'chicken leg quarter', 46, 25, 'ten', { safe: 'poultry', exponent: 1, depth: 0.78, apart: ON_THE_BONE }),
   cut('chicken-wing', 'chicken wing', 25, 26, 'quick', { safe: 'poultry', exponent: 1, depth: 0.9, apart: ON_THE_BONE }),
-  cut('chicken-mince', 'minced chicken or turkey', 14, 24, 'quick', { safe: 'poultry' }),
-  cut('chicken-heart', 'hearts and gizzards', 22, 73, 'ten', { safe: 'poultry', exponent: 1.6 }),
+  cut('chicken-mince', 'minced chicken or turkey', 14, 24, 'quick', { cubes: false, safe: 'poultry' }),
+  cut('chicken-heart', 'hearts and gizzards', 22, 73, 'ten', { cubes: false, safe: 'poultry', exponent: 1.6 }),
   cut('turkey-breast', 'turkey breast', 45, 8, 'ten', { safe: 'poultry', dryAfterMin: 12, exponent: 1.05, apart: LEAN }),
   cut('turkey-leg', 'turkey drumstick', 60, 100, 'natural', { safe: 'poultry', exponent: 1.2, depth: 0.75 }),
   cut('turkey-thigh', 'turkey thigh', 62, 98, 'ten', { safe: 'poultry', exponent: 1.2, depth: 0.72 }),
@@ -92,8 +95,8 @@ export const CUTS: readonly Cut[] = [
   cut('beef-short-rib', 'beef short rib', 45, 155, 'natural', { exponent: 1.1, depth: 0.8 }),
   cut('oxtail', 'oxtail', 50, 182, 'natural', { exponent: 1, depth: 0.7 }),
   cut('beef-brisket', 'beef brisket', 55, 180, 'natural'),
-  cut('beef-skirt', 'beef skirt or flank', 22, 120, 'natural', { exponent: 0.4 }),
-  cut('beef-tongue', 'beef tongue', 75, 170, 'natural', { exponent: 1.2 }),
+  cut('beef-skirt', 'beef skirt or flank', 22, 120, 'natural', { cubes: false, exponent: 0.4 }),
+  cut('beef-tongue', 'beef tongue', 75, 170, 'natural', { cubes: false, exponent: 1.2 }),
   cut('beef-round', 'beef round', 60, 140, 'ten', { dryAfterMin: 45 }),
   cut('lamb-shoulder', 'lamb shoulder', 60, 100, 'natural'),
   cut('lamb-leg', 'lamb leg', 60, 96, 'natural'),
@@ -103,18 +106,18 @@ export const CUTS: readonly Cut[] = [
   cut('pork-shoulder', 'pork shoulder', 60, 128, 'natural'),
   cut('pork-loin', 'pork loin', 28, 0, 'ten', { dryAfterMin: 10 }),
   cut('pork-belly', 'pork belly', 40, 128, 'natural'),
-  cut('pork-ribs', 'pork ribs', 25, 100, 'natural', { exponent: 0.5 }),
+  cut('pork-ribs', 'pork ribs', 25, 100, 'natural', { cubes: false, exponent: 0.5 }),
   cut('pork-cheek', 'pork cheek', 35, 145, 'natural'),
-  cut('gammon', 'gammon', 60, 97, 'natural'),
+  cut('gammon', 'gammon', 60, 97, 'natural', { cubes: false }),
   cut('ham-hock', 'ham hock', 75, 200, 'natural', { exponent: 1.2, depth: 0.72 }),
   cut('veal-shoulder', 'veal shoulder', 40, 97, 'natural'),
   cut('veal-shin', 'veal shin', 40, 130, 'natural', { exponent: 0.5, depth: 0.9 }),
   cut('venison', 'venison', 40, 126, 'natural', { dryAfterMin: 60 }),
   cut('rabbit', 'rabbit', 35, 66, 'ten', { exponent: 0.9, depth: 0.8 }),
-  cut('ground-meat', 'ground meat', 14, 36, 'quick', { safe: 'ground' }),
-  cut('meatball', 'meatballs', 40, 14, 'ten', { safe: 'ground', exponent: 2 }),
-  cut('sausage', 'sausage', 28, 19, 'ten', { safe: 'ground', exponent: 1 }),
-  cut('cured', 'cured meat', 8, 12, 'quick'),
+  cut('ground-meat', 'ground meat', 14, 36, 'quick', { cubes: false, safe: 'ground' }),
+  cut('meatball', 'meatballs', 40, 14, 'ten', { cubes: false, safe: 'ground', exponent: 2 }),
+  cut('sausage', 'sausage', 28, 19, 'ten', { cubes: false, safe: 'ground', exponent: 1 }),
+  cut('cured', 'cured meat', 8, 12, 'quick', { cubes: false }),
 ];
 
 const byId = new Map(CUTS.map((c) => [c.id, c]));

@@ -13,7 +13,7 @@ export const MEAT = [
   row('poultry', 'chicken gizzard | chicken heart | gizzard | duck gizzard', { pieceG: { each: 20 }, fat: 0.03, cut: 'chicken-heart' }),
   row('poultry', 'turkey thigh', { pieceG: { each: 550 }, fat: 0.04, cut: 'turkey-thigh' }),
   row('poultry', 'whole duck | duck', { pieceG: { each: 2200 }, fat: 0.25, cut: 'duck-leg' }),
-  row('poultry', 'duck leg', { pieceG: { each: 260 }, fat: 0.2, cut: 'duck-leg' }),
+  row('poultry', 'duck leg', { pieceG: { each: 220 }, fat: 0.2, cut: 'duck-leg' }),
   row('red-meat', 'beef chuck | chuck | chuck steak | braising steak | stewing steak | stewing beef | stew beef | beef stew meat | stew meat | casserole steak | chuck roast | blade steak | gravy beef | feather blade | beef', { pieceG: { each: 1000, piece: 250 }, fat: 0.07, cut: 'beef-chuck' }),
   row('red-meat', 'beef shin | shin | beef shank | shin of beef | gravy beef shin', { pieceG: { each: 600 }, fat: 0.05, cut: 'beef-shin' }),
   row('red-meat', 'beef cheek | ox cheek', { pieceG: { each: 400 }, fat: 0.1, cut: 'beef-cheek' }),

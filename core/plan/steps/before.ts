@@ -2,7 +2,7 @@ import type { HouseRules } from '../../dish/houseRules';
 import { inOrder, type PlacedItem } from '../../moments/place';
 import { formatVolume } from '../../quantity/format';
 import { CAUTIONS } from '../data/cautions';
-import { WORK } from '../data/work';
+import { searBatchMin, WORK } from '../data/work';
 import { needsBoilingFirst } from '../meat';
 import { handwork, kindOf, step, stepItem, stepItems, type Step, type StepInput } from './step';
 
@@ -106,8 +106,8 @@ function browning(input: StepInput): Step[] {
         {
           items: stepItems([...fat, ...rest]),
           heat: 'high',
-          timer: { name: 'Sear, each batch', seconds: WORK.searBatchMin * 60 },
-          durationS: handwork(WORK.heatPotMin + batches * WORK.searBatchMin, 0.2),
+          timer: { name: 'Sear, each batch', seconds: searBatchMin(meat[0]?.thicknessMm) * 60 },
+          durationS: handwork(WORK.heatPotMin + batches * searBatchMin(meat[0]?.thicknessMm), 0.2),
           look: 'Deep brown on two sides; the middle is still raw.',
           cautions: [CAUTIONS.hotFat],
         },

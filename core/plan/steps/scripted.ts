@@ -7,7 +7,7 @@ import type { Act, Script } from '../../script/act';
 import { boundWith } from '../binding';
 import { GOES_DOWN, goneShare, SAYS_SHARE } from '../boilsDown';
 import { CAUTIONS } from '../data/cautions';
-import { MOST_REDUCING_MIN, WORK } from '../data/work';
+import { MOST_REDUCING_MIN, searBatchMin, WORK } from '../data/work';
 import { glazedOf } from '../glazed';
 import { deglazing, prep } from './before';
 import { lastly, serving } from './finish';
@@ -340,7 +340,10 @@ function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem[]): nu
   const verb = verbById(act.verb);
   if (act.verb === 'brown') {
     // "2 minutes a side" is for one batch and two sides.
-    const batch = act.minutes !== null && PER_SIDE.test(act.words) ? 2 * act.minutes : WORK.searBatchMin;
+    const batch =
+      act.minutes !== null && PER_SIDE.test(act.words)
+        ? 2 * act.minutes
+        : searBatchMin(input.meat[0]?.thicknessMm);
     return WORK.heatPotMin + Math.max(1, input.batches) * batch;
   }
   if (act.verb === 'reduce' && act.run > 0) {
