@@ -253,7 +253,7 @@ test('the thickener chosen when measuring is the one that is stirred in, after a
   await page.getByLabel('With', { exact: true }).selectOption('arrowroot');
   const said = await page.getByTestId('dose').textContent();
   await page.getByRole('button', { name: 'Use this' }).click();
-  await expect(stepTitle(page)).toHaveText('Thicken at the boil');
+  await expect(stepTitle(page)).toHaveText('Thicken below the boil');
   await page.reload();
   await expect(page.getByTestId('dose')).toHaveText(said ?? '');
   await expect(page.getByTestId('dose')).toContainText('arrowroot');
