@@ -7,17 +7,10 @@ import { scriptFor } from './script';
 
 /** What the pot does: it stays where it is, and nothing is done between closing and letting go. */
 const OF_THE_POT: ReadonlySet<string> = new Set(['close', 'hold', 'release', 'open']);
-const ON_THE_BOARD: ReadonlySet<string> = new Set([
-  'season',
-  'dry',
-  'marinate',
-  'dredge',
-  'pound',
-  'soak',
-  'mix',
-  'shape',
-  'blend',
-]);
+/** Done before there is heat, by the table of verbs. */
+const BEFORE_THE_HEAT: ReadonlySet<string> = new Set(
+  VERBS.filter((v) => v.before === 'prep').map((v) => v.id),
+);
 const KNOWN: ReadonlySet<string> = new Set([...VERBS.map((v) => v.id), ...OF_THE_POT]);
 /** Most acts of one dish. */
 export const MAX_ACTS = 80;
@@ -80,7 +73,7 @@ function withStages(acts: readonly Omit<Act, 'run' | 'stage'>[]): Act[] {
         ? a.verb === 'serve'
           ? 'table'
           : 'after'
-        : ON_THE_BOARD.has(a.verb)
+        : BEFORE_THE_HEAT.has(a.verb)
           ? 'prep'
           : 'open';
     const act = { ...a, stage, run };
