@@ -1,4 +1,4 @@
-import { CUBED_EXPONENT, cutById } from './data/cuts';
+import { CUBED_EXPONENT, cutById, THICKEST_FACTOR } from './data/cuts';
 import { BANDS, BAND_LOADS, type Band, type BandLoad } from './data/bands';
 import { donenessOf } from './doneness';
 import { forecastHeat } from './simulate';
@@ -8,8 +8,6 @@ const POT = { heaterW: 1000, lossWPerK: 1, metalJPerK: 650, gaugeKPa: 75 } as co
 /** Sauce beside a kilo, J/K; it grows as the root of the load, as poured liquid does. */
 const SAUCE_J_PER_K = 3200;
 const FRIDGE_C = 6;
-/** The thickest piece of a pack against the average one. */
-const THICKEST = 1.12;
 
 /** Minutes suggested for one row of the bands in one load, as a dish of it would get. */
 export function bandMinutes(band: Band, { kg, sauceC }: BandLoad): number {
@@ -25,7 +23,7 @@ export function bandMinutes(band: Band, { kg, sauceC }: BandLoad): number {
     pieces: [
       {
         massG: 1000 * kg,
-        thicknessMm: band.mm * THICKEST * (isBoneless ? 1 : cut.depth),
+        thicknessMm: band.mm * THICKEST_FACTOR * (isBoneless ? 1 : cut.depth),
         exponent: band.isCubed ? CUBED_EXPONENT : cut.exponent,
         conduction: cut.conduction,
         startC: FRIDGE_C,

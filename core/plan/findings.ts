@@ -462,13 +462,13 @@ function floorRemedies({ floor, rules, items, fill, liquid, kitchen }: FindingIn
       apply: (d) => early.reduce((x, i) => holdFix(i).apply(x), d),
     });
   if (fill.broken.length) out.push(loadInOrder([], 'Load it in the computed order'));
-  if (rules.tomato !== 'top' && floor.parts.some((p) => p.label.includes('stirred in')))
+  if (rules.tomato !== 'top' && floor.parts.some((p) => p.is === 'stirred-in'))
     out.push(setRule('tomato', 'top', 'Keep the tomato on top'));
   if (liquid.splashMl > 0 || has('film-depth')) {
     const ml = Math.max(liquid.splashMl, 100);
     out.push(pourIn(ml, name, `Add ${formatVolume(ml, kitchen.units)} ${name}`));
   }
-  if (floor.parts.some((p) => p.id === 'film' && p.label.includes('nothing to lift'))) {
+  if (floor.parts.some((p) => p.is === 'unscraped')) {
     out.push({
       id: 'lift',
       label: 'Deglaze with 100 ml stock',

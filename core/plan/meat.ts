@@ -1,7 +1,15 @@
 import { isHeldBack } from '../dish/moment';
 import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
-import { CUBED_EXPONENT, cutById, isLoose, SAFE_C, SLICED_POULTRY_MM, type Cut } from '../heat/data/cuts';
+import {
+  CUBED_EXPONENT,
+  cutById,
+  isLoose,
+  SAFE_C,
+  SLICED_POULTRY_MM,
+  THICKEST_FACTOR,
+  type Cut,
+} from '../heat/data/cuts';
 import type { PieceSpec } from '../heat/piece';
 import { softeningOf, type Softening } from '../heat/data/softness';
 import { donenessOf, type Doneness } from '../heat/doneness';
@@ -21,7 +29,6 @@ import {
   searedC,
   SEAR_COVER,
   START_C,
-  THICKEST_FACTOR,
   WORK,
 } from './data/work';
 import type { Calibration, Kitchen } from './kitchen';

@@ -1,8 +1,7 @@
-import { CUBED_EXPONENT, CUTS, isLoose, type Cut } from '../heat/data/cuts';
+import { CUBED_EXPONENT, CUTS, isLoose, THICKEST_FACTOR, type Cut } from '../heat/data/cuts';
 import { donenessOf } from '../heat/doneness';
 import { forecastHeat, type HeatInput } from '../heat/simulate';
 import type { Pot } from '../pot/pot';
-import { THICKEST_FACTOR } from './data/work';
 import type { Kitchen } from './kitchen';
 
 /** Thicknesses of the table, mm. */

@@ -16,6 +16,8 @@ export interface ScorchPart {
   /** 0..1, as if it were the only reason. */
   risk: number;
   lineIds: string[];
+  /** A film that nothing lifts; something thick that is stirred in instead of lying on top. */
+  is?: 'unscraped' | 'stirred-in';
 }
 
 /** How likely the floor is to catch, and why. */
@@ -51,6 +53,7 @@ export function floorRisk(
       label: scraped ? 'brown film, once scraped' : 'brown film with nothing to lift it',
       risk: scraped ? FLOOR_FIGURES.filmScraped.value : FLOOR_FIGURES.filmLeft.value,
       lineIds: [],
+      ...(scraped ? {} : { is: 'unscraped' as const }),
     });
   for (const [kind, row] of Object.entries(KIND_RISK)) {
     const mine = under.filter((i) => i.read.food?.kind === kind);
@@ -74,6 +77,7 @@ export function floorRisk(
             : row.label.replace(/ (?:under the lid|near the floor|in the pot)$/, '') + ', on the floor',
         risk,
         lineIds: mine.map((i) => i.lineId),
+        ...(stirred > 1 ? { is: 'stirred-in' as const } : {}),
       });
   }
   if (fill.layers[0]?.id === 'meat')

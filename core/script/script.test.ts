@@ -19,6 +19,16 @@ const dishOf = (lines: readonly string[], method: string): Dish => ({
 const planOf = (lines: readonly string[], method: string) =>
   planDish(dishOf(lines, method), defaultKitchen());
 
+/** The acts of a method as they are told apart: "brown(1 tbsp oil, 8 chicken thighs)". */
+const acts = (lines: readonly string[], method: string): string[] =>
+  (
+    readScript(
+      method,
+      lines.map((l) => ({ read: readLine(l, pantry) })),
+      pantry,
+    )?.acts ?? []
+  ).map((a) => `${a.verb}(${a.lines.map((l) => lines[l.index]).join(', ')})`);
+
 describe('dishes that are each cooked their own way', () => {
   it.each(scriptCases('corpora/scripts/open.txt').map((c) => [c.name, c] as const))('%s', (_name, c) => {
     const r = judgeScript(c);
@@ -496,14 +506,6 @@ describe('what a method makes, leaves and counts in seconds', () => {
 });
 
 describe('more of how recipes are told', () => {
-  const acts = (lines: readonly string[], method: string): string[] =>
-    (
-      readScript(
-        method,
-        lines.map((l) => ({ read: readLine(l, pantry) })),
-        pantry,
-      )?.acts ?? []
-    ).map((a) => `${a.verb}(${a.lines.map((l) => lines[l.index]).join(', ')})`);
   const POT = ' Add the stock. High pressure 10 minutes, quick release.';
   const STOCK = '300 ml chicken stock';
 
@@ -715,14 +717,6 @@ describe('what the words of a method change in the sums', () => {
 });
 
 describe('what stands for what', () => {
-  const acts = (lines: readonly string[], method: string): string[] =>
-    (
-      readScript(
-        method,
-        lines.map((l) => ({ read: readLine(l, pantry) })),
-        pantry,
-      )?.acts ?? []
-    ).map((a) => `${a.verb}(${a.lines.map((l) => lines[l.index]).join(', ')})`);
   const STOCK = '300 ml chicken stock';
 
   it.each([

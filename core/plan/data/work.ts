@@ -86,8 +86,6 @@ export function searedC(thicknessMm: number): number {
 
 /** Heat capacity of sauce and vegetables, J/kgK. Source: food-engineering tables for 80 % water; spread 6 %. */
 export const LUMP_J_PER_KG_K = 3900;
-/** The thickest piece in a pot against the average one. Source: sorting ordinary packs by thickness; spread 5 %. */
-export const THICKEST_FACTOR = 1.12;
 /** Share of the floor that pieces cover in one layer. Source: pieces need space to brown; spread 10 %. */
 export const SEAR_COVER = 0.85;
 /** Pieces stand this much narrower than their volume over thickness suggests, being rounded. */
