@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import Offcanvas from 'react-bootstrap/Offcanvas';
+import { useFocusBack } from './focusBack';
 
 /** A panel that slides in from the side and gives the focus back when it goes. */
 export function Drawer({
@@ -13,8 +14,10 @@ export function Drawer({
   onClose: () => void;
   children: ReactNode;
 }) {
+  const focusBack = useFocusBack(isOpen);
   return (
     <Offcanvas
+      {...focusBack}
       show={isOpen}
       onHide={onClose}
       placement="end"

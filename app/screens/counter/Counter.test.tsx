@@ -124,8 +124,10 @@ describe('one line', () => {
     for (const text of ['350 ml stock', '350 ml sto', '450 ml stock'])
       fireEvent.change(words, { target: { value: text } });
     await waitFor(async () => expect((await keptDish()).lines[5]?.text).toBe('450 ml stock'));
-    fireEvent.keyDown(words, { key: 'Enter' });
+    // The key that ends the field is used up: it must not press what has the focus next. The focus goes to the line itself.
+    expect(fireEvent.keyDown(words, { key: 'Enter' })).toBe(false);
     await waitFor(() => expect(screen.queryByLabelText('In your words')).toBeNull());
+    expect(document.activeElement).toBe(line(/stock/));
     fireEvent.keyDown(document.body, { key: 'z', code: 'KeyZ', ctrlKey: true });
     await waitFor(async () => expect((await keptDish()).lines[5]?.text).toBe('300 ml stock'));
   });

@@ -28,6 +28,7 @@ import { Consequences } from '../../parts/Consequences';
 import { useSay } from '../../parts/Toasts';
 import { rememberFood } from '../../store/household';
 import type { EditDish } from './edit';
+import { faceId } from './moving';
 
 interface Props {
   item: PlacedItem;
@@ -45,14 +46,16 @@ export function LineEditor(props: Props) {
   const { item, kitchen, edit, onClose } = props;
   const [text, setText] = useState(item.line.text);
   const words = useRef<HTMLInputElement>(null);
+  const { lineId } = item;
   useEffect(() => {
-    const from = document.activeElement;
     words.current?.focus();
     words.current?.scrollIntoView({ block: 'nearest' });
+    // The line may have moved to another moment while it was open: its face is looked for, not remembered.
     return () => {
-      if (from instanceof HTMLElement && from.isConnected) from.focus({ preventScroll: true });
+      if (document.activeElement === document.body)
+        document.getElementById(faceId(lineId))?.focus({ preventScroll: true });
     };
-  }, []);
+  }, [lineId]);
   const change: ChangeLine = (label, patch, coalesce) =>
     edit(
       label,
@@ -78,7 +81,12 @@ export function LineEditor(props: Props) {
             setText(e.target.value);
             change('the words of a line', { text: e.target.value }, `text-${item.lineId}`);
           }}
-          onKeyDown={(e) => (e.key === 'Enter' || e.key === 'Escape') && onClose()}
+          onKeyDown={(e) => {
+            if (e.key !== 'Enter' && e.key !== 'Escape') return;
+            // The key ends with this field: whatever has the focus next must not be pressed by it.
+            e.preventDefault();
+            onClose();
+          }}
         />
       </Form.Group>
       <p className="small mb-0">

@@ -12,7 +12,7 @@ import {
   formatVolume,
 } from '../../../core/index';
 import type { EditDish } from './edit';
-import { besideMoment, dragId, moveTo } from './moving';
+import { besideMoment, dragId, faceId, moveTo } from './moving';
 
 const WAIT: Partial<Record<Moment, string>> = {
   thicken: 'at the boil',
@@ -90,6 +90,7 @@ export function LineRow({ item, plan, units, edit, isOpen, isLit, onOpen, onHot 
       </button>
       <button
         type="button"
+        id={faceId(item.lineId, item.partIndex)}
         className="line-face"
         aria-expanded={isOpen}
         aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"

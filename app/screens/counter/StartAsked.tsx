@@ -1,6 +1,7 @@
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import type { Finding } from '../../../core/index';
+import { useFocusBack } from '../../parts/focusBack';
 
 /** Cooking with a stop open is asked about once, by name; what is overruled goes on the record. */
 export function StartAsked({
@@ -12,8 +13,9 @@ export function StartAsked({
   onLeave: () => void;
   onCook: () => void;
 }) {
+  const focusBack = useFocusBack(stops.length > 0);
   return (
-    <Modal show={stops.length > 0} onHide={onLeave} centered aria-labelledby="start-asked">
+    <Modal {...focusBack} show={stops.length > 0} onHide={onLeave} centered aria-labelledby="start-asked">
       <Modal.Body>
         <h2 id="start-asked">Cook it all the same?</h2>
         <ul className="start-asked mt-2">

@@ -12,6 +12,9 @@ import type { EditDish } from './edit';
 /** Identity of a dragged line or part of one. */
 export const dragId = (item: PlacedItem): string => `${item.lineId}#${item.partIndex}`;
 
+/** The address in the page of a line's face; of its first part, where the line is parted. */
+export const faceId = (lineId: string, partIndex = 0): string => `face-${lineId}-${partIndex}`;
+
 /** The placed item a drag is about. */
 export function dragged(plan: Plan, id: string): PlacedItem | undefined {
   return plan.items.find((i) => dragId(i) === id);

@@ -5,6 +5,7 @@ import Modal from 'react-bootstrap/Modal';
 import { useLocation } from 'react-router';
 import useSWR from 'swr';
 import { z } from 'zod';
+import { useFocusBack } from '../../parts/focusBack';
 import { OpenFile } from '../../parts/OpenFile';
 import { saveText } from '../../parts/saveText';
 import { useSay } from '../../parts/Toasts';
@@ -43,6 +44,7 @@ export function Backup() {
     if (hash === '#keeping') section.current?.scrollIntoView();
   }, [hash]);
   const [ask, setAsk] = useState<Ask | null>(null);
+  const focusBack = useFocusBack(ask !== null);
   const cooking = useLiveQuery(cookingNow) ?? [];
   const [bad, setBad] = useState('');
   const { data, error } = useSWR('/api/health', health, { refreshInterval: 60_000 });
@@ -130,7 +132,13 @@ export function Backup() {
             ? 'The little server does not answer. Everything here works without it.'
             : 'Asking the little server…'}
       </p>
-      <Modal show={ask !== null} onHide={() => setAsk(null)} centered aria-labelledby="ask-title">
+      <Modal
+        {...focusBack}
+        show={ask !== null}
+        onHide={() => setAsk(null)}
+        centered
+        aria-labelledby="ask-title"
+      >
         <Modal.Body>
           <h2 id="ask-title">{ask?.what}?</h2>
           <p className="mt-2">{ask?.warn}</p>
