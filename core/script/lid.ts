@@ -1,0 +1,105 @@
+import { isOpenHeat, letsPressureGo, minutesNamed, whistlesNamed } from '../dish/pressure';
+import { SAYS } from './data/verbs';
+import type { Clause, Reading } from './reading';
+
+const CLOSES =
+  /\bre-?(?:seal|close|lock)\w*|\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure/i;
+const NO_PRESSURE = /\b(?:without pressure|no pressure|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
+const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
+const LETS_GO =
+  /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/;
+const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off)\b/i;
+
+/** What goes in with the words that close the lid. */
+function load(r: Reading, c: Clause): void {
+  if (c.meant.length) r.put('add', r.stage === 'prep' ? 'open' : r.stage, c, c.meant);
+}
+
+/** The long simmer or oven of a recipe that has no lid becomes the lid. */
+export function longCooking(r: Reading, c: Clause): boolean {
+  if (c.n !== r.longest) return false;
+  load(r, c);
+  r.putLid(c, 'close', 'hold', 'release');
+  r.stage = 'after';
+  r.run++;
+  return true;
+}
+
+/** "Lock the lid". */
+export function closing(r: Reading, c: Clause): boolean {
+  const { text } = c;
+  const isClosing =
+    r.isForPressure && r.run < r.lids && r.stage !== 'closed' && CLOSES.test(text) && !NO_PRESSURE.test(text);
+  if (!isClosing) return false;
+  load(r, c);
+  r.putLid(c, 'close');
+  if (whistlesNamed(text) !== null || (minutesNamed(text) !== null && HOLDS.test(text))) r.putLid(c, 'hold');
+  r.stage = 'closed';
+  return true;
+}
+
+/** "High pressure, 8 minutes", with the release where it is told in the same breath. */
+export function holding(r: Reading, c: Clause): boolean {
+  const { text, meant } = c;
+  const isHold =
+    r.isForPressure &&
+    !NO_PRESSURE.test(text) &&
+    !isOpenHeat(text) &&
+    (whistlesNamed(text) !== null || minutesNamed(text) !== null) &&
+    HOLDS.test(text) &&
+    !/\b(?:natural|release|heat)\b/i.test(text.replace(/(?:,|and)?\s*natural.*$/i, ''));
+  if (isHold && r.run + 1 < r.lids && r.stage === 'closed' && r.has('release')) {
+    // A second lid, told in one breath: "potatoes in, another 4 minutes under pressure".
+    r.stage = 'after';
+    r.run++;
+    if (meant.length) r.put('add', r.stage, c, meant);
+  }
+  if (!isHold || r.stage === 'table' || r.run >= r.lids) return false;
+  if (meant.length && r.stage !== 'closed' && r.stage !== 'after') r.put('add', 'open', c, meant);
+  if (r.stage !== 'closed') r.putLid(c, 'close');
+  if (!r.has('hold')) r.putLid(c, 'hold');
+  r.stage = 'closed';
+  return !letsPressureGo(text) || lettingGo(r, c);
+}
+
+/** Let go, also without a word about the lid: it was closed before. */
+export function lettingGo(r: Reading, c: Clause): boolean {
+  const { text, meant } = c;
+  const isUntold =
+    r.isForPressure && r.run < r.lids && (r.stage === 'prep' || r.stage === 'open') && LETS_GO.test(text);
+  if (isUntold) {
+    if (meant.length) r.put('add', 'open', c, meant);
+    r.putLid(c, 'close', 'hold');
+    r.stage = 'closed';
+  }
+  // Once it has been let go, what only stands is resting.
+  const onlyStands =
+    r.has('release') && /\bstand\b/i.test(text) && !/\b(?:pressure|releas|natural)/i.test(text);
+  if (r.stage !== 'closed' || !letsPressureGo(text) || onlyStands) return false;
+  if (!r.has('release')) r.putLid(c, 'release');
+  return true;
+}
+
+/** What is said while the lid is closed; anything else that is told to do means that the pot is open again. */
+export function whileClosed(r: Reading, c: Clause): boolean {
+  if (r.stage !== 'closed') return false;
+  const { text, meant } = c;
+  // "Five whistles, then simmer ten minutes": low heat, still closed.
+  const isLowHeat =
+    !meant.length &&
+    /\b(?:simmer|sim|low(?:er)?)\b/i.test(text) &&
+    letsPressureGo(r.parts[c.n + 1]?.text ?? '') &&
+    !r.has('release');
+  if (isLowHeat) return true;
+  if (minutesNamed(text) !== null && !meant.length && !r.has('hold')) {
+    r.putLid(c, 'hold');
+    return true;
+  }
+  if (!r.has('release')) {
+    if (!SAYS.some((s) => s.words.test(text))) return true;
+    r.putLid(c, 'release');
+  }
+  r.stage = 'after';
+  r.run++;
+  return OPENS.test(text) && !meant.length;
+}

@@ -1,0 +1,255 @@
+import { minutesNamed, pressureRuns } from '../dish/pressure';
+import type { FoodKind } from '../pantry/food';
+import type { Pantry } from '../pantry/pantry';
+import type { Act } from './act';
+import { linesMeant, linesNamed, meansEverything, namesGroup, type ScriptLine } from './align';
+import { clauses } from './clauses';
+import type { Stage } from './data/verbs';
+import { KINDS } from './kinds';
+import { shareTold } from './portions';
+import { MADE, withoutMade, withoutSplash } from './wording';
+
+/** Done to meat before it is in the pot. */
+export const ON_THE_BOARD: ReadonlySet<string> = new Set([
+  'season',
+  'dry',
+  'marinate',
+  'dredge',
+  'pound',
+  'soak',
+  'brine',
+  'score',
+  'tie',
+  'blanch',
+]);
+const RAW_MEAT: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-meat', 'seafood']);
+const NONE: ReadonlySet<number> = new Set();
+/** A simmer or an oven of at least this long becomes the lid of a recipe that has none, minutes. */
+const LONG_MIN = 15;
+const LONG = /\b(?:simmer|bake|braise|roast|cook|stew|cover(?:ed)?|slow|low|oven)\b/i;
+const OUT_OF_IT =
+  /\b(?:out|aside|remove|transfer|lift|spoon|scoop|tip|pour) (?:everything|all)|everything (?:out|aside)\b/i;
+const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
+const TAKEN_OUT = /\b(?:scoop|lift|take|fish|spoon|set|put|move|remove|transfer)\b/i;
+const PRONOUN = /\b(?:it|them)\b/i;
+/** "Place in the pot": what is placed was named before. */
+const OBJECTLESS =
+  /^(?:place|put|lay|arrange|nestle|sit|transfer|tip|add|pop) (?:in|into|to|onto?|inside)\b/i;
+const SHAPED =
+  /\b(?:roll|form|shape|make)\b.*\b(meatballs|balls|patties|koftas?|koftes?|dumplings|burgers)\b/i;
+const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
+
+/** Minutes that a clause gives, seconds too; null where it gives none. */
+export function timeNamed(text: string): number | null {
+  const seconds = SECONDS.exec(text);
+  if (!seconds) return minutesNamed(text);
+  return Number(seconds[2] ?? seconds[1]) / 60;
+}
+
+/** One clause of a method as the rules see it. */
+export interface Clause {
+  /** Its place among the clauses. */
+  n: number;
+  text: string;
+  sentence: string;
+  /** Lines that it names, by position. */
+  named: readonly number[];
+  /** Lines that it means: what it names, what its pronoun stands for, and what was last on the board. */
+  meant: readonly number[];
+  /** What earlier lines were made into, by its own name, where the clause names it. */
+  product: string | undefined;
+}
+
+/** A method while it is being read: the acts so far, where the pot stands, and what each line has come to. */
+export class Reading {
+  readonly parts: readonly { text: string; sentence: string }[];
+  readonly acts: Act[] = [];
+  /** How many lids the method closes. */
+  readonly lids: number;
+  /** The clause whose long simmer or oven becomes the lid of a recipe that has none; -1 where there is none. */
+  readonly longest: number;
+  /** The share of each line that has come in. */
+  readonly used = new Map<number, number>();
+  /** Cut, and not named again since. */
+  readonly waiting = new Set<number>();
+  stage: Stage = 'prep';
+  run = 0;
+  where: Act['where'] = 'pot';
+  lastNamed: readonly number[] = [];
+  /** What each clause names; read once, when a group word first asks for it. */
+  #names: (readonly number[])[] | undefined;
+  readonly #made = new Map<string, readonly number[]>();
+
+  constructor(
+    method: string,
+    readonly lines: readonly ScriptLine[],
+    readonly pantry: Pantry,
+  ) {
+    this.parts = clauses(method);
+    this.lids = pressureRuns(method).length;
+    this.longest = this.lids > 0 ? -1 : longestCooking(this.parts);
+  }
+
+  get last(): Act | undefined {
+    return this.acts.at(-1);
+  }
+
+  get isForPressure(): boolean {
+    return this.lids > 0;
+  }
+
+  kindOf(line: number): FoodKind {
+    return this.lines[line]?.read.food?.kind ?? 'other';
+  }
+
+  isMeat(line: number): boolean {
+    return (KINDS.meat as readonly FoodKind[]).includes(this.kindOf(line));
+  }
+
+  isRawMeat(line: number): boolean {
+    return RAW_MEAT.has(this.kindOf(line));
+  }
+
+  /** True of fat: "heat the oil and brown it" is never the oil. */
+  isFat(line: number): boolean {
+    return (KINDS.fat as readonly FoodKind[]).includes(this.kindOf(line));
+  }
+
+  /** True while some of a line is still to come. */
+  isToCome(line: number): boolean {
+    return (this.used.get(line) ?? 0) < 1;
+  }
+
+  /** True once an act of this run has this verb. */
+  has(verb: string): boolean {
+    return this.acts.some((a) => a.verb === verb && a.run === this.run);
+  }
+
+  /** Lines that a clause after the `n`th names: they are not yet meant by "the spices". */
+  namedAfter(n: number): ReadonlySet<number> {
+    this.#names ??= this.parts.map((p) =>
+      linesNamed(withoutSplash(p.text, this.lines), this.lines, this.pantry),
+    );
+    return new Set(this.#names.slice(n + 1).flat());
+  }
+
+  /** The `n`th clause with the lines it means; remembers what it names and what it makes. */
+  clause(n: number): Clause {
+    const { text, sentence } = this.parts[n] ?? { text: '', sentence: '' };
+    const product = [...this.#made.keys()].find((w) =>
+      new RegExp(`\\bthe (?:\\p{L}+ )?${w}\\b`, 'iu').test(text),
+    );
+    const named = inOrder([
+      ...this.#meaning(withoutMade(text, product), n),
+      ...(product ? (this.#made.get(product) ?? []) : []),
+    ]);
+    this.#remember(text, named);
+    const byPronoun = this.#byPronoun(text, named);
+    if (named.some((i) => !this.isFat(i))) this.lastNamed = named;
+    const meant = inOrder([...named, ...byPronoun, ...this.#fromBoard(text)]);
+    return { n, text, sentence, named, meant, product };
+  }
+
+  /** Writes an act down at a stage, with what of its lines has not come in yet. */
+  put(verb: string, stage: Stage, { text, sentence }: Clause, meant: readonly number[]): Act {
+    // Meat on the board is not in the pot yet.
+    const isOnBoard = (i: number): boolean => verb === 'rinse' || (ON_THE_BOARD.has(verb) && this.isMeat(i));
+    this.#takeFromToasted(meant);
+    const fresh = meant.filter((i) => this.isToCome(i) && !isOnBoard(i));
+    const share = shareTold(text, meant, this.lines, this.pantry);
+    const act: Act = {
+      id: `a${this.acts.length}`,
+      verb,
+      stage,
+      lines: fresh.map((index) => {
+        const before = this.used.get(index) ?? 0;
+        const told = share(index, before);
+        this.used.set(index, before + told);
+        return { index, share: told };
+      }),
+      again: meant.filter((i) => !fresh.includes(i)),
+      minutes: timeNamed(text),
+      words: sentence.replace(/^\d{1,2}[.)]\s*/, '').slice(0, 400),
+      run: this.run,
+      where: this.where,
+    };
+    this.acts.push(act);
+    return act;
+  }
+
+  /** The lid, its time and its release in one: what a long simmer becomes. */
+  putLid(c: Clause, ...verbs: readonly ('close' | 'hold' | 'release')[]): void {
+    for (const verb of verbs) this.put(verb, 'closed', c, []);
+  }
+
+  /** What a clause names, without what it only sounds like. */
+  #meaning(text: string, n: number): readonly number[] {
+    const meant = linesMeant(
+      withoutSplash(text, this.lines),
+      this.lines,
+      this.pantry,
+      namesGroup(text) ? this.namedAfter(n) : NONE,
+    );
+    // "Lift everything out", "spoon everything into a dish": what is there, and nothing that is still to come.
+    const isOfPot =
+      meansEverything(text) && (OUT_OF_IT.test(text) || this.stage === 'after') && !STILL_TO_COME.test(text);
+    return isOfPot ? meant.filter((i) => (this.used.get(i) ?? 0) > 0) : meant;
+  }
+
+  /** What is mixed and shaped, and what a clause makes of its lines, has a name of its own from then on. */
+  #remember(text: string, named: readonly number[]): void {
+    const shaped = SHAPED.exec(text)?.[1]?.toLowerCase();
+    const mixed = this.acts.findLast((a) => a.verb === 'mix')?.lines.map((l) => l.index) ?? [];
+    if (shaped && mixed.length) for (const w of [shaped, 'meatballs', 'balls']) this.#made.set(w, mixed);
+    const making = MADE.exec(text)?.[1]?.toLowerCase();
+    if (making && named.length > 1) this.#made.set(making, named);
+  }
+
+  /** "Do not brown the lamb: add it with the stock": it is what was named last. */
+  #byPronoun(text: string, named: readonly number[]): readonly number[] {
+    if (!PRONOUN.test(text)) return [];
+    const takenOut =
+      TAKEN_OUT.test(text) && !named.length ? this.lastNamed.filter((i) => (this.used.get(i) ?? 0) > 0) : [];
+    if (takenOut.length) return takenOut;
+    return this.lastNamed.filter(
+      (i) =>
+        this.isToCome(i) && (this.waiting.has(i) || (this.isMeat(i) && !named.some((j) => this.isMeat(j)))),
+    );
+  }
+
+  /** "Place in the pot with the juice": what was last on the board. */
+  #fromBoard(text: string): readonly number[] {
+    if (!OBJECTLESS.test(text)) return [];
+    return [...(this.last?.again ?? []), ...(this.last?.lines.map((l) => l.index) ?? [])].filter(
+      (i) => this.isRawMeat(i) && this.isToCome(i),
+    );
+  }
+
+  /** What was only toasted before goes in where it is named again: nuts for the table, seeds for the paste. */
+  #takeFromToasted(meant: readonly number[]): void {
+    const toasted = this.acts.filter((a) => a.verb === 'toast');
+    for (const i of meant)
+      for (const a of toasted)
+        if (a.lines.some((l) => l.index === i)) {
+          a.lines = a.lines.filter((l) => l.index !== i);
+          a.again.push(i);
+          this.used.delete(i);
+        }
+  }
+}
+
+const inOrder = (indices: readonly number[]): readonly number[] =>
+  [...new Set(indices)].sort((a, b) => a - b);
+
+function longestCooking(parts: readonly { text: string }[]): number {
+  let best = -1;
+  let most = LONG_MIN;
+  parts.forEach(({ text }, i) => {
+    const minutes = LONG.test(text) ? (minutesNamed(text) ?? 0) : 0;
+    if (minutes >= most) {
+      most = minutes;
+      best = i;
+    }
+  });
+  return best;
+}

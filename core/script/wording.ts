@@ -1,0 +1,55 @@
+import type { ScriptLine } from './align';
+import { SAYS } from './data/verbs';
+
+/** A little of what the pot is poured full of later is no more than a splash. */
+const SPLASH =
+  /\b(?:an? )?(?:splash|dash|drop|drizzle|ladle(?:ful)?|ladles|spoonfuls?|little|bit|some)(?: more)?(?: of)?(?: the| your)? (?:(?:hot|cold|warm|boiling|cooking|reserved) )*(water|stock|broth|juices?|liquid|sauce)\b/gi;
+const SPLASH_G = 100;
+/** Water that is no line: what something is rinsed or blanched in. */
+const WATER_BESIDE =
+  /\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\bin the same water\b/giu;
+const OIL_RISES =
+  /\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shimmers|is (?:hot|red))\b/gi;
+const ITS_FAT =
+  /\b(?:bacon|lardons?|pancetta|chorizo|sausage|chicken|duck|pork|beef|lamb) (?:fat|drippings?|grease)\b/gi;
+/** What a clause makes of its lines: "to a smooth paste". Named again, it is they, and no line that ends in the same noun. */
+export const MADE =
+  /\b(?:in)?to an? (?:\p{L}+ ){0,2}?(paste|pur[ée]e|powder|sauce|cream|syrup|batter|mash)\b/iu;
+/** The clause without what it makes, and without the name of what was made before: neither names a line. */
+export function withoutMade(text: string, product: string | undefined): string {
+  const rest = text.replace(MADE, ' ');
+  return product ? rest.replace(new RegExp(`\\bthe (?:\\p{L}+ )?${product}\\b`, 'giu'), ' ') : rest;
+}
+
+/**
+ * The clause without what only sounds like a line: "a splash of water" where the water is a jugful that is poured elsewhere, the fat
+ * that ran out of the bacon, oil that comes to the top.
+ */
+export function withoutSplash(text: string, lines: readonly ScriptLine[]): string {
+  return text
+    .replace(OIL_RISES, ' ')
+    .replace(WATER_BESIDE, ' ')
+    .replace(ITS_FAT, (whole) =>
+      lines.some(({ read }) => read.foodText.toLowerCase().includes(whole.toLowerCase())) ? whole : ' ',
+    )
+    .replace(SPLASH, (whole, noun: string) =>
+      lines.some(
+        ({ read }) => read.massG.mid <= SPLASH_G && new RegExp(`\\b${noun}\\b`, 'i').test(read.foodText),
+      )
+        ? whole
+        : ' ',
+    );
+}
+
+/** The clause without the words of its foods that could be taken for what is done: tomato purée, roasted pepper, frying cheese. */
+export function withoutFoods(text: string, lines: readonly ScriptLine[]): string {
+  let out = text;
+  for (const { read } of lines)
+    for (const name of [read.foodText, ...(read.food?.names ?? [])]) {
+      const at = name.includes(' ') ? out.toLowerCase().indexOf(name.toLowerCase()) : -1;
+      if (at < 0) continue;
+      const kept = name.split(' ').filter((w) => !SAYS.some((s) => s.words.test(w)));
+      out = `${out.slice(0, at)}${kept.join(' ')}${out.slice(at + name.length)}`;
+    }
+  return out;
+}
