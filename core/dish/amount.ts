@@ -20,6 +20,8 @@ export interface Amount {
   plus?: { min: number; max: number; unitId: string };
   /** "a few", "handful": the figure is a guess by nature. */
   vague?: boolean;
+  /** A spoon or cup that is not level. */
+  filled?: 'heaped' | 'scant';
   /** How an oddly written figure was taken: "1.5 kg" for "1 500 g", "500" for "5OO". */
   readAs?: string;
 }
@@ -51,7 +53,7 @@ function containerUnit(word: string): string {
 }
 
 /** A measured size such as "14 oz", "400-g", "1.5 kg" (never a count) at the start of `text`. */
-function readMeasured(text: string): { min: number; max: number; unit: Unit; rest: string } | null {
+export function readMeasured(text: string): { min: number; max: number; unit: Unit; rest: string } | null {
   const number = readNumber(skipApprox(text));
   if (!number) return null;
   const found = readUnit(number.rest.replace(/^[\s-]+/, ''));
@@ -326,12 +328,15 @@ function readPlainAmount(text: string): FoundAmount | null {
  * counted amount exact. Returns the same amount when there is none.
  */
 export function withBracketedWeight(amount: Amount, rest: string): Amount {
-  if (amount.alsoG || amount.content || unitById(amount.unitId).kind !== 'piece') return amount;
+  const isGuess = amount.unitId === 'splash' || amount.vague === true;
+  if (amount.alsoG || amount.content || (unitById(amount.unitId).kind !== 'piece' && !isGuess)) return amount;
   for (const bracket of rest.matchAll(
     /\(([^()]{2,60})\)|,\s*((?:(?:each|weighing|total)\s+)*(?:about|around|roughly|approx\.?|ca\.?|each|weighing|total)\s+\d[^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece))/gi,
   )) {
     const inner = (bracket[1] ?? bracket[2] ?? '').replace(/^(?:(?:each|total|weighing)\s+)+/i, '');
     const measured = readMeasured(inner);
+    if (measured?.unit.kind === 'volume' && isGuess)
+      return { ...amount, vague: false, alsoMl: ((measured.min + measured.max) / 2) * measured.unit.perUnit };
     if (measured?.unit.kind !== 'mass') continue;
     const grams = ((measured.min + measured.max) / 2) * measured.unit.perUnit;
     const each = /\beach\b|\bper\b|apiece/i.test(bracket[0]);
@@ -369,6 +374,24 @@ const SIZE_FACTORS = {
   grown: { small: 0.7, medium: 1, large: 1.35 },
   packed: { small: 0.6, medium: 1, large: 1 },
 } as const;
+const POWDERS: ReadonlySet<string> = new Set([
+  'spice-ground',
+  'spice-late',
+  'flour',
+  'starch',
+  'sugar',
+  'salt',
+  'grain',
+]);
+/** What a heaped or scant spoon holds of a level one; powders heap higher than pastes. Source: spoons weighed in kitchens; spread 25 %. */
+const FILLED = { powder: 1.5, other: 1.3, scant: 0.9 } as const;
+const filledBy = ({ filled }: Amount, food: Food | null): number =>
+  filled === 'scant'
+    ? FILLED.scant
+    : filled === 'heaped'
+      ? FILLED[POWDERS.has(food?.kind ?? '') ? 'powder' : 'other']
+      : 1;
+
 /** A usual package below this is the small one already, g. */
 const SMALL_ANYWAY_G = 200;
 const PACKED = new Set(['can', 'jar', 'packet', 'carton', 'bag', 'bottle', 'tube', 'tray']);
@@ -395,7 +418,11 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
     if (unit.kind === 'volume')
       return {
         // A large glass is half as much again; spoons and cups have no sizes.
-        g: perUnitIn(unit, system) * gPerMl * SIZE_FACTORS.grown[amount.size ?? 'medium'],
+        g:
+          perUnitIn(unit, system) *
+          gPerMl *
+          SIZE_FACTORS.grown[amount.size ?? 'medium'] *
+          filledBy(amount, food),
         spread: Math.hypot(unit.spread, (food?.spread ?? 0.4) / 3),
       };
     if (unit.kind === 'length') {

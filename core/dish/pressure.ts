@@ -30,7 +30,7 @@ export function whistlesNamed(clause: string): number | null {
 const EVIDENCE =
   /\b(?:pressure[- ]?cook\w*|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
 const CLOSES =
-  /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|bring(?:s|ing)? (?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook\w*|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
+  /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook\w*|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
 const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
@@ -49,7 +49,7 @@ const TIME =
   /((?:\d{1,3}(?:[.,]\d)?|\d?\s?[¼½¾]|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|twenty[- ]five|thirty|thirty[- ]five|forty|forty[- ]five|fifty|sixty|ninety)(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|\w+))?)\s*-?\s*(minutes?|mins?|min|m\b|hours?|hrs?|hr|h\b|')/i;
 const SHORT_TIME = /\b(?:HP|LP)\s*(?:for\s*)?(\d{1,3})\b/i;
 const SHORT_RELEASE =
-  /\b(?:NPR|NR|natural(?:\s+release)?)\s*(?:for\s*)?\(?(\d{1,2})\b(?!\s*(?:to|-)?\s*(?:h|hours?)\b)/i;
+  /\b(?:NPR|NR|natural(?:\s+release)?)\s*(?:for\s*)?\(?(\d{1,2})\b(?!\s*(?:to|-)?\s*(?:h|hours?)\b)|\b(\d{1,2})\s*(?:m|min\w*)?\s*(?:NPR|NR)\b/i;
 
 const TENS: Record<string, number> = { thirty: 30, forty: 40, fifty: 50, sixty: 60, ninety: 90 };
 
@@ -170,7 +170,7 @@ function isAtPressureFirst(clause: string): boolean {
 
 function releaseOf(run: PressureRun, clause: string, minutes: number | null): void {
   const short = SHORT_RELEASE.exec(clause);
-  const n = short ? Number(short[1]) : minutes;
+  const n = short ? Number(short[1] ?? short[2]) : minutes;
   if (NATURAL.test(clause) || (/\bwait\b/i.test(clause) && n !== null)) {
     if (n !== null && n > 0 && n <= 60) {
       run.release = 'ten';

@@ -108,7 +108,7 @@ const CORPUS: readonly [string, string, number | null][] = [
   ['2 tsp ground cumin', 'ground-cumin', 4.4],
   ['1 tsp cumin seeds', 'cumin-seed', 2.2],
   ['1 T smoked paprika', 'smoked-paprika', 6.7],
-  ['1 heaped tsp sweet paprika', 'paprika', 2.2],
+  ['1 heaped tsp sweet paprika', 'paprika', 3.3],
   ['½ teaspoon turmeric', 'turmeric', 1.1],
   ['2 tbsp curry powder', 'curry-powder', 13],
   ['1/4 tsp cayenne pepper', 'cayenne', 0.55],

@@ -51,7 +51,7 @@ const LINES: [string, string, number, number?][] = [
   ['8 oz rigatoni', 'rigatoni', 227, 0.02],
   ['1 cup dry white wine', 'white-wine', 234, 0.03],
   ['1 tbsp tomato purée', 'tomato-paste', 16, 0.1],
-  ['2 heaped tbsp tomato paste', 'tomato-paste', 32, 0.15],
+  ['2 heaped tbsp tomato paste', 'tomato-paste', 41.5, 0.15],
   ['a couple of bay leaves', 'bay-leaf', 0.6, 0.05],
   ['Chicken stock, 300 ml', 'chicken-stock', 300, 0.02],
   ['Chicken drumsticks x 8', 'chicken-drumstick', 920, 0.02],

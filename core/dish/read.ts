@@ -335,7 +335,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   const clean = writeOut(stripBullet(text.slice(0, MAX_LINE_LENGTH)), pantry);
   const words = describe(clean);
   const found = readPartOf(clean) ?? readAmount(clean) ?? readTrailing(clean);
-  let amount = found?.amount ?? null;
+  let amount = found ? withFilling(found.amount, clean) : null;
   const rest = (found?.rest ?? clean).replace(/^[\s,.:;)-]+/, '').replace(/^of\s+(?:the\s+)?/i, '');
 
   const unbracketed = rest
@@ -468,6 +468,16 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   };
 }
 
+/** "2 heaped tsp", "a scant cup": how full the spoon or cup is. */
+function withFilling(amount: Amount, clean: string): Amount {
+  const said =
+    /^\W*(?:[\d¼-¾⅐-⅞./ –-]+|an?|one|two|three|half an?)?\s*(heaped|heaping|rounded|scant)\s/i.exec(
+      clean,
+    )?.[1];
+  if (!said || unitById(amount.unitId).kind !== 'volume') return amount;
+  return { ...amount, filled: /^scant/i.test(said) ? 'scant' : 'heaped' };
+}
+
 const CARVED_LATER = /\b(?:sliced|carved|shredded|pulled) (?:to serve|for serving)\b/i;
 
 const LIQUOR =
@@ -541,8 +551,12 @@ function tellApart(clean: string, amount: Amount | null, pantry: Pantry): string
     const last = (names.at(-1) ?? '').split(' ');
     const whole = names.map((name) => {
       if (pantry.named(name)) return name;
-      const joined = `${name} ${last.slice(-1).join(' ')}`;
-      return pantry.find(name) ? name : pantry.find(joined) ? joined : '';
+      // "Dark and light soy sauce", "cumin and coriander seeds": they share what the last one ends in.
+      const joined = [2, 1]
+        .filter((n) => n < last.length)
+        .map((n) => `${name} ${last.slice(-n).join(' ')}`)
+        .find((whole) => pantry.find(whole));
+      return pantry.find(name) ? name : (joined ?? '');
     });
     if (names.length > 1 && names.length <= 8 && whole.every(Boolean))
       return whole.map((name) => `${each[1] ?? ''} ${name}`);

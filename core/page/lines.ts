@@ -206,7 +206,7 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     isHeadingLike:
       /[:：]\s*$/.test(seen) ||
       /^#+\s/.test(row.text.trim()) ||
-      (/^(?:for (?:the|a)|to (?:finish|serve|garnish|thicken)|(?:the )?(?:garnish(?:es)?|toppings?|slurry|glaze|marinade|rub|spice (?:mix|blend|paste)|spices|curry|stew|base|filling|dumplings|sides?|extras|sauce|gravy|dressing|for serving|finishing|masala|tempering|tadka|broth))\b/i.test(
+      (/^(?:for (?:the|a)|to (?:finish|serve|garnish|thicken)|(?:the )?(?:garnish(?:es)?|toppings?|slurry|glaze|marinade|rub|spice (?:mix|blend|paste)|spices|curry|stew|base|filling|dumplings|sides?|extras|sauce|gravy|dressing|meat|braise|topping|vegetables|noodles|pickle|salsa|crust|pastry|for serving|finishing|masala|tempering|tadka|broth))\b/i.test(
         seen,
       ) &&
         words.length <= 8 &&
@@ -216,11 +216,18 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     isFact: isPlatesFact(seen) || (TIME_FACT.test(seen) && !(amount && match)) || factsIn(seen),
     isClutter,
     isNutrition: NUTRITION.test(seen),
-    isEquipment: EQUIPMENT.test(seen.replace(/^equipment\s*:\s*/i, '')) || /^equipment\s*:/i.test(seen),
+    isEquipment: isEquipment(seen),
     isStepOnly,
     isFirstBlock: row.afterBlank,
     ...(ofWhat ? { section: `For the ${ofWhat[1] ?? ''}` } : {}),
   };
+}
+
+/** "Pressure cooker, wooden spoon, measuring jug": nothing to eat in it. */
+function isEquipment(line: string): boolean {
+  if (/^equipment\s*:/i.test(line) || EQUIPMENT.test(line)) return true;
+  const things = line.split(/\s*[,;·]\s*(?:and\s+)?|\s+and\s+|\s+&\s+/).filter(Boolean);
+  return things.length > 1 && things.filter((t) => EQUIPMENT.test(t)).length > things.length / 2;
 }
 
 /** Several small facts in one line: "Serves 4 | Prep 10 min", "Serves 8   Prep 20 min   Cook 2 h". */

@@ -83,9 +83,20 @@ function titleScore(line: PageLine, { index, count, next, isTitled }: Around): n
   return s;
 }
 
-function sectionScore(line: PageLine, { next }: Around): number {
-  if (!line.isHeadingLike) return -8;
-  let s = 3;
+/** A word or two with a capital over a line with an amount, and no food by itself: what the lines under it are for. */
+const isLabel = (line: PageLine, { next, index }: Around): boolean =>
+  index > 0 &&
+  line.words <= 2 &&
+  next?.hasAmount === true &&
+  !line.hasAmount &&
+  !line.isPlainFood &&
+  !line.isSentence &&
+  /^\p{Lu}[\p{L} -]+$/u.test(line.plain);
+
+function sectionScore(line: PageLine, around: Around): number {
+  const { next } = around;
+  if (!line.isHeadingLike && !isLabel(line, around)) return -8;
+  let s = line.isHeadingLike ? 3 : 1.5;
   if (line.hasAmount) s -= 6;
   if (line.words > 8) s -= 3;
   if (/[:：]\s*$/.test(line.plain)) s += 1.5;

@@ -6,8 +6,17 @@ const SPLIT = new RegExp(
   'iu',
 );
 
+const BEFORE: Record<string, string> = {
+  adding: 'add',
+  'stirring in': 'stir in',
+  'pouring in': 'pour in',
+  returning: 'return',
+  serving: 'serve',
+  'dishing up': 'serve',
+};
+
 /** Short forms of hand notes, as the words they stand for. */
-const SHORT: readonly (readonly [RegExp, string])[] = [
+const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
   [/\b(?:chx|chkn|chk)\b/gi, 'chicken'],
   [/\bveg\b/gi, 'vegetables'],
   [/\bvin\b(?!\p{L})/giu, 'vinegar'],
@@ -15,6 +24,11 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [
     /\b(once|when|as soon as) ((?:they|it|the [\p{L} ]{3,24}?) [\p{L} ]{3,30}?),? (?=(?:add|stir|pour|tip|put|throw|drop) )/giu,
     '$1 $2, then ',
+  ],
+  // "Leave for 3 minutes before serving with the cheese": first the one, then the other.
+  [
+    /,? before (adding|stirring in|pouring in|returning|serving|dishing up)\b/gi,
+    (_, doing: string) => `, then ${BEFORE[doing.toLowerCase()] ?? doing}`,
   ],
   [/\bthru\b/gi, 'through'],
   [/\bw\/o\b/gi, 'without'],
@@ -25,7 +39,11 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
 
 /** The method as clauses, each with the sentence it stands in. */
 export function clauses(method: string): { text: string; sentence: string }[] {
-  return SHORT.reduce((text, [short, long]) => text.replace(short, long), method)
+  return SHORT.reduce(
+    (text, [short, long]) =>
+      typeof long === 'string' ? text.replace(short, long) : text.replace(short, long),
+    method,
+  )
     .split(/\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u)
     .map((s) => s.trim())
     .filter(Boolean)

@@ -27,6 +27,11 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
   const isEmpty = (a: Act): boolean => !a.lines.length && !a.again.length;
   for (const act of acts) {
     const last = out.at(-1);
+    // "Bring to the boil and simmer for 15 minutes" is one thing.
+    if (last?.verb === 'boil' && act.verb === 'simmer' && isEmpty(act) && last.words === act.words) {
+      last.minutes ??= act.minutes;
+      continue;
+    }
     // Rendered until it is brown is one thing.
     if (last?.verb === 'render' && act.verb === 'brown' && isEmpty(act) && last.words === act.words) {
       last.minutes ??= act.minutes;
@@ -92,7 +97,7 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     if (last && last.stage === act.stage && last.run === act.run) {
       const isSame = last.verb === act.verb && !['hold', 'close', 'release', 'liftout'].includes(act.verb);
       const fatOnly =
-        last.verb === 'heat' &&
+        (last.verb === 'heat' || (last.verb === 'add' && last.lines.length > 0 && !last.again.length)) &&
         last.lines.every((l) => KINDS.fat.includes((lines[l.index]?.read.food?.kind ?? 'other') as 'oil')) &&
         ['brown', 'soften', 'render', 'pop', 'bloom'].includes(act.verb);
       const scraped = last.verb === 'add' && act.verb === 'deglaze' && isEmpty(act);

@@ -1,11 +1,12 @@
 import type { Pantry } from '../pantry/pantry';
-import { readUnit } from '../quantity/units';
-import { linesMeant, type ScriptLine } from './align';
+import { readMeasured } from '../dish/amount';
+import { linesMeant, linesNamed, type ScriptLine } from './align';
 
 export const HALF = /\b(?:half|½)\b(?! an? (?:hour|minute))/i;
 const REST = /\b(?:rest|remaining|remainder|other half|left)\b/i;
 /** The thick part of a tin, taken off the top: source: a settled tin of coconut milk; spread 30 %. */
-const THICK_TOP = /\b(?:thick|cream|solid)\b.*\b(?:off|from) the top\b|\btop of the (?:tin|can)\b/i;
+const THICK_TOP =
+  /\b(?:thick|cream|solid)\w*\b.*\b(?:off|from) the top\b|\btop of the (?:tin|can)\b|\bthick (?:top|part|layer|cream) (?:of|from) the coconut\b/i;
 const THICK_SHARE = 0.3;
 
 /**
@@ -24,8 +25,18 @@ export function shareTold(
   return (index, before) => {
     if (REST.test(text) || before > 0) return 1 - before;
     if (isHalf && !/by (?:a )?half/i.test(text) && (!halved.length || halved.includes(index))) return 0.5;
-    return THICK_TOP.test(text) ? THICK_SHARE : partTold(text, lines[index]);
+    const isTinned = /^coconut/.test(lines[index]?.read.food?.kind ?? '');
+    return isTinned && THICK_TOP.test(text) ? THICK_SHARE : partTold(text, lines[index]);
   };
+}
+
+/** Lines of which a clause takes what is left: "the rest of the stock", "the remaining cream". */
+export function linesLeft(text: string, lines: readonly ScriptLine[], pantry: Pantry): readonly number[] {
+  const left =
+    /\b(?:the (?:rest|remainder) of|(?:the )?remaining|the other half of)(?: the)? ([^,;&]{3,60}?)(?=,|;|&|\band\b|\bwith\b|$)/i.exec(
+      text,
+    )?.[1];
+  return left ? linesNamed(left, lines, pantry) : [];
 }
 
 /** "250 ml of the coconut milk" of a tin of 400: the share that is told; the whole line where none is. */
@@ -38,13 +49,16 @@ function partTold(text: string, line: ScriptLine | undefined): number {
     [line.read.foodText, ...food.names].some((n) => (few[1] ?? '').toLowerCase().startsWith(n.toLowerCase()))
   )
     return Math.min(0.5, FEW_SPOONS_G / Math.max(1, line.read.massG.mid));
-  for (const found of text.matchAll(PART)) {
-    const unit = readUnit(found[2] ?? '')?.unit;
-    const noun = (found[3] ?? '').toLowerCase();
-    const isMeant = [line.read.foodText, ...food.names].some((name) => noun.startsWith(name.toLowerCase()));
-    if (!unit || !isMeant || (unit.kind !== 'mass' && unit.kind !== 'volume')) continue;
-    const grams =
-      Number((found[1] ?? '').replace(',', '.')) * unit.perUnit * (unit.kind === 'volume' ? food.gPerMl : 1);
+  for (const found of text.matchAll(FIGURE)) {
+    const measured = readMeasured(text.slice(found.index));
+    const noun = measured?.rest.replace(/^\s*(?:of )?(?:the |your )?/i, '').toLowerCase() ?? '';
+    const [first] = noun.split(/[^\p{L}]/u, 1);
+    const isMeant = [line.read.foodText, ...food.names].some(
+      (name) => noun.startsWith(name.toLowerCase()) || name.toLowerCase().split(' ').at(-1) === first,
+    );
+    if (!measured || !isMeant || (measured.unit.kind !== 'mass' && measured.unit.kind !== 'volume')) continue;
+    const perUnit = measured.unit.perUnit * (measured.unit.kind === 'volume' ? food.gPerMl : 1);
+    const grams = ((measured.min + measured.max) / 2) * perUnit;
     const share = line.read.massG.mid > 0 ? grams / line.read.massG.mid : 1;
     if (share > 0.02 && share < 0.98) return share;
   }
@@ -54,4 +68,5 @@ function partTold(text: string, line: ScriptLine | undefined): number {
 const FEW_SPOONS =
   /\b(?:few|couple of|some) (?:table)?spoon(?:ful)?s? (?:of )?(?:the )?(\p{L}[\p{L} ]{2,30})/iu;
 const FEW_SPOONS_G = 50;
-const PART = /(\d+(?:[.,]\d+)?)\s*(ml|l|g|kg|tbsp|tsp|cups?)\b (?:of )?(?:the )?(\p{L}[\p{L} ]{2,30})/giu;
+/** Where a measure may begin. */
+const FIGURE = /(?<![\p{L}\d])(?:\d|[¼-¾⅓⅔]|(?:one|two|three|four|five|six|half an?)\b)/giu;

@@ -1,7 +1,9 @@
+import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import type { Act, Script } from './act';
 import type { ScriptLine } from './align';
 import { closing, holding, lettingGo, longCooking, whileClosed } from './lid';
+import { KINDS } from './kinds';
 import { joined, merged } from './merge';
 import { HALF } from './portions';
 import { ON_THE_BOARD, Reading, timeNamed, type Clause } from './reading';
@@ -13,13 +15,17 @@ const TIP =
 const BESIDE =
   /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:\p{L}+ )?(?:pan|skillet)\b|\bskillet\b/iu;
 const KNIFE =
-  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:cut|chop|dice|slice|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail)\b/i;
+  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:cut|chop|dice|slice|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
   /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it|them) (?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b/i;
+const COATED = /\b(?:coat(?:ed)?|toss|turn|massage|rub)\b/i;
+const IN_A_BOWL = /\b(?:bowl|bag|dish|tray)\b/i;
 const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
 const ON_IT = /\bon (?:it|there|this|top of it)\b/i;
 const OTHER_PAN = /\b(?:small|separate|another|second|other|dry) (?:frying )?(?:pan|skillet)\b/i;
+/** Water that is for a slurry and not for the pot, g. Source: two to six tablespoons; spread 30 %. */
+const SLURRY_WATER_G = 100;
 /** Verbs after which something can be put back. */
 const TAKES_OUT: ReadonlySet<string> = new Set(['liftout', 'strain', 'bone', 'shred', 'slice', 'blendafter']);
 /** What is only done to meat that is cooked. */
@@ -127,19 +133,28 @@ function verbTold(r: Reading, c: Clause): string | null {
   // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
   if (told === 'add' && meant.some((i) => r.isMeat(i)) && RACK.test(sentence) && ON_IT.test(text))
     return 'rack';
-  // Mixed with meat and left to stand: it is a marinade, and nothing of it is in the pot.
-  const isMarinade =
-    r.stage === 'prep' &&
-    ['mix', 'add', 'season'].includes(told ?? '') &&
-    meant.some((i) => r.isRawMeat(i)) &&
-    meant.some((i) => !r.isMeat(i)) &&
-    !/\b(?:pot|cooker|insert|liner)\b/i.test(text) &&
-    STANDS.test(r.parts[c.n + 1]?.text ?? '');
-  if (isMarinade) return 'marinate';
+  const atBoard = onTheBoard(r, c, told);
+  if (atBoard !== null) return atBoard;
   // What has not been in the pot cannot go back to it.
   const isNew =
     told === 'return' && r.stage === 'open' && meant.some((i) => r.isMeat(i) && (r.used.get(i) ?? 0) === 0);
   return isNew ? 'add' : told;
+}
+
+/** Meat that is put together with what it is to taste of, before there is any pot: a marinade where it is left to stand, else a rub. */
+function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: string | null): string | null {
+  const isFirstMixed = r.last?.verb === 'mix' || r.last?.verb === 'season';
+  const isTogether =
+    r.stage === 'prep' &&
+    ['mix', 'add', 'season'].includes(told ?? '') &&
+    meant.some((i) => r.isRawMeat(i)) &&
+    (isFirstMixed || meant.some((i) => !r.isMeat(i))) &&
+    !/\b(?:pot|cooker|insert|liner)\b/i.test(text);
+  if (!isTogether) return null;
+  const next = r.parts[n + 1]?.text ?? '';
+  if (STANDS.test(text) || STANDS.test(next)) return 'marinate';
+  const isTurned = COATED.test(text) || COATED.test(next) || IN_A_BOWL.test(`${r.last?.words} ${sentence}`);
+  return isFirstMixed && isTurned ? 'season' : null;
 }
 
 /** No verb is told: what is meant is inferred from the foods, or belongs to what was told before. */
@@ -201,8 +216,19 @@ function done(r: Reading, c: Clause, verb: string): void {
       : [];
   // "Season the beef": with the salt and pepper of the list, where no other sentence names them.
   const salts = verb === 'season' && meant.every((i) => r.isMeat(i)) ? saltOfTheList(r, c.n) : [];
-  r.put(verb, r.stage, c, [...new Set([...meant, ...cut, ...salts])]);
+  const water = verb === 'thicken' ? slurryWater(r, c) : [];
+  r.put(verb, r.stage, c, [...new Set([...meant, ...cut, ...salts, ...water])]);
   for (const i of [...meant, ...cut]) r.waiting.delete(i);
+}
+
+/** A little water that stands beside the starch in the list and that no sentence names is what it is stirred with. */
+function slurryWater(r: Reading, { n, meant }: Clause): readonly number[] {
+  const isStarch = (i: number): boolean => (KINDS.starch as readonly FoodKind[]).includes(r.kindOf(i));
+  const isLittleWater = (i: number): boolean =>
+    r.kindOf(i) === 'water' && (r.lines[i]?.read.massG.mid ?? 0) <= SLURRY_WATER_G;
+  const beside = meant.filter(isStarch).flatMap((i) => [i + 1, i - 1]);
+  const later = beside.some(isLittleWater) ? r.namedAfter(n) : new Set<number>();
+  return beside.filter((i) => isLittleWater(i) && !r.used.has(i) && !later.has(i)).slice(0, 1);
 }
 
 function saltOfTheList(r: Reading, n: number): readonly number[] {

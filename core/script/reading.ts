@@ -6,7 +6,7 @@ import { linesMeant, linesNamed, meansEverything, namesGroup, type ScriptLine } 
 import { clauses } from './clauses';
 import type { Stage } from './data/verbs';
 import { KINDS } from './kinds';
-import { shareTold } from './portions';
+import { linesLeft, shareTold } from './portions';
 import { MADE, withoutMade, withoutSplash } from './wording';
 
 /** Done to meat before it is in the pot. */
@@ -155,6 +155,7 @@ export class Reading {
     // Meat on the board is not in the pot yet.
     const isOnBoard = (i: number): boolean => verb === 'rinse' || (ON_THE_BOARD.has(verb) && this.isMeat(i));
     this.#takeFromToasted(meant);
+    this.#leaveSome(text);
     const fresh = meant.filter((i) => this.isToCome(i) && !isOnBoard(i));
     const share = shareTold(text, meant, this.lines, this.pantry);
     const act: Act = {
@@ -223,6 +224,17 @@ export class Reading {
     return [...(this.last?.again ?? []), ...(this.last?.lines.map((l) => l.index) ?? [])].filter(
       (i) => this.isRawMeat(i) && this.isToCome(i),
     );
+  }
+
+  /** "The rest of the stock", where all of it had gone in: then it was only some. */
+  #leaveSome(text: string): void {
+    for (const i of linesLeft(text, this.lines, this.pantry)) {
+      const whole = this.acts.findLast((a) => a.lines.some((l) => l.index === i))?.lines ?? [];
+      const line = whole.find((l) => l.index === i);
+      if (!line || this.isToCome(i)) continue;
+      line.share /= 2;
+      this.used.set(i, (this.used.get(i) ?? 1) - line.share);
+    }
   }
 
   /** What was only toasted before goes in where it is named again: nuts for the table, seeds for the paste. */

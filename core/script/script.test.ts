@@ -764,8 +764,79 @@ describe('what stands for what', () => {
       'Add the beef and stock. High pressure 60 minutes, natural release. Add the potatoes around the meat. Reseal and cook for 5 minutes more, quick release.',
       'add(500 g potatoes)',
     ],
+    [
+      'mixed first, then the meat into it and into the cold: a marinade, nothing of it in the pot',
+      ['800 g chicken thighs', '150 g yoghurt', '2 tsp paprika', '1 onion', STOCK],
+      'Combine the yoghurt and paprika, add the chicken and chill for at least an hour. Fry the onion. Add the chicken and stock. High pressure 8 minutes, natural release.',
+      'marinate(150 g yoghurt, 2 tsp paprika)',
+    ],
+    [
+      'smeared on meat is no liquid in the pot',
+      ['1 rabbit, jointed', '3 tbsp Dijon mustard', '1 tbsp oil', STOCK],
+      'Smear the rabbit with the mustard. Brown it in the oil. Add the stock. High pressure 20 minutes, natural release.',
+      'season(3 tbsp Dijon mustard)',
+    ],
+    [
+      'a little oil that is added is what the meat is browned in',
+      ['150 g bacon lardons', '1 tbsp oil', '1 kg beef chuck', STOCK],
+      'Fry the bacon until the fat runs. Scoop it out. Add a little oil and brown the beef. Add the stock. High pressure 30 minutes, natural release.',
+      'brown(1 tbsp oil, 1 kg beef chuck)',
+    ],
+    [
+      'the water beside the starch is the slurry’s, though nobody names it',
+      ['8 chicken thighs', STOCK, '1 tbsp cornstarch', '2 tbsp cold water'],
+      'Add the chicken and stock. High pressure 10 minutes, quick release. Stir in the cornstarch slurry and simmer until thick.',
+      'thicken(1 tbsp cornstarch, 2 tbsp cold water)',
+    ],
+    [
+      'out of their skins is work at the board, and they are what is fried',
+      ['6 pork sausages', '1 tbsp oil', '1 tsp fennel seeds', STOCK, '300 g penne'],
+      'Squeeze the sausages out of their skins. Heat the oil and fry them with the fennel seeds. Add the penne and stock. High pressure 5 minutes, quick release.',
+      'brown(1 tbsp oil, 6 pork sausages, 1 tsp fennel seeds)',
+    ],
+    [
+      'before serving with: first the one, then the other',
+      ['8 chicken thighs', STOCK, '60 g mascarpone', 'basil'],
+      'Add the chicken and stock. High pressure 10 minutes, quick release. Stir in the mascarpone and leave for 3 minutes before serving with basil.',
+      'serve(basil)',
+    ],
+    [
+      'boiled until it is reduced is boiled down',
+      ['4 lamb shanks', STOCK, '12 dried apricots'],
+      'Add the lamb and stock. High pressure 40 minutes, natural release. Lift out the lamb. Add the apricots and boil until the sauce is reduced by a third.',
+      'reduce()',
+    ],
   ])('%s', (_name, lines, method, wanted) => {
     expect(acts(lines, method)).toContain(wanted);
+  });
+
+  it('takes the rest of a line as what the first of it left', () => {
+    const sharesOf = (method: string): number[] =>
+      readScript(
+        method,
+        ['5 cups beef broth', '1 kg beef chuck', '1 onion'].map((l) => ({ read: readLine(l, pantry) })),
+        pantry,
+      )!.acts.flatMap((a) => a.lines.filter((l) => l.index === 0).map((l) => l.share));
+    const told = sharesOf(
+      'Brown the beef. Add ½ cup of the broth and scrape. Add the remaining broth and the onion. High pressure 30 minutes.',
+    );
+    expect(told[0]).toBeCloseTo(0.1, 2);
+    expect(told[1]).toBeCloseTo(0.9, 2);
+    const untold = sharesOf(
+      'Brown the beef. Pour in the broth and scrape. Add the rest of the broth and the onion. High pressure 30 minutes.',
+    );
+    expect(untold).toEqual([0.5, 0.5]);
+  });
+
+  it('hears “up to pressure” and “10 NPR” in hand notes', () => {
+    expect(
+      pressureRuns('Everything in. Up to pressure, 25 min, leave to come down by itself.')[0],
+    ).toMatchObject({ minutes: 25, release: 'natural' });
+    expect(pressureRuns('toms + splash water. 15 min HP, 10 NPR. blend.')[0]).toMatchObject({
+      minutes: 15,
+      release: 'ten',
+      releaseMin: 10,
+    });
   });
 
   it('counts two lids where it is resealed, and hears a pot that cools itself', () => {

@@ -47,6 +47,10 @@ const wasHot = (last: Act | undefined): boolean =>
 const WARMS =
   /\b(?:warm|heat|reheat)(?:ed)?\b.{0,12}\b(?:through|again|gently|up)\b|\bgently (?:warm|heat|reheat)\b/i;
 
+const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
+/** What is strewn over a dish on its plate. */
+const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
+
 const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
 
 /** What a clause tells to do, from its words, where the pot stands, and what it names. */
@@ -99,6 +103,8 @@ export function verbOf(
       return 'reduce';
     if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add', 'wilt'].includes(said ?? '')) return 'dairy';
     if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
+    // "Finish with parsley" is strewn over it; with cream it is stirred in.
+    if (said === 'stirin' && FINISHES.test(text) && all(STREWN)) return 'serve';
     if (said === 'stirin' && last?.verb === 'thicken' && !meant.length) return null;
     // Brushed over what was put together it belongs to that.
     if (said === 'stirin' && last?.verb === 'fill' && /\b(?:brush|glaze|egg)\b/i.test(text)) return null;

@@ -47,6 +47,7 @@ export const CLUTTER: readonly RegExp[] = [
   /^(?:nb|p\.?\s?s\.?)\b[\s:]/i,
   /^>\s/,
   /^\(from .{3,60}\)$/i,
+  /^from (?:my |our |the )?[\p{L}'’. -]{2,24}$/iu,
 ];
 
 /** Nutrition rows: figures that are nothing to cook with. */

@@ -342,7 +342,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'bone',
     words:
-      /\b(?:bone\b|debone|discard the bones?|take (?:out )?the bones|strip the meat|remove the bones?|pick the meat|pull (?:off )?the meat|discard(?:ing)? the (?:skins? and )?bones?|off the bone)/i,
+      /\b(?:bone\b|debone|(?:discard|throw (?:away|out)|remove|lose) .{0,24}\bbones?\b|take (?:out )?the bones|strip the meat|remove the bones?|pick the meat|pull (?:off )?the meat|discard(?:ing)? the (?:skins? and )?bones?|off the bone)/i,
     stages: ['after'],
   },
   { verb: 'strain', words: /\bstrain\b|\bthrough a sieve\b/i },
@@ -399,7 +399,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'reduce',
     words:
-      /\b(?:reduce|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a )?half|concentrate|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
@@ -435,7 +435,12 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words: /\b(?:pat|dry|wipe|blot)\b.*\b(?:dry|kitchen paper|paper towels?)\b/i,
     stages: ['prep', 'open'],
   },
-  { verb: 'season', words: /\b(?:rub|season|salt the|sprinkle)\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'season',
+    words: /\b(?:rub(?:bed)?|smear|slather|massage|season|salt the|sprinkle)\b/i,
+    stages: ['prep', 'open'],
+  },
+  { verb: 'season', words: /\b(?:spread|brush|paint)\b.*\b(?:over|on|onto|with|all)\b/i, stages: ['prep'] },
   { verb: 'rack', words: /\b(?:rack|trivet|steamer basket)\b/i, stages: ['prep', 'open'] },
   {
     verb: 'top',
