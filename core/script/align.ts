@@ -31,6 +31,7 @@ const ANIMALS: readonly (readonly [RegExp, RegExp])[] = [
   [/^veal$/, /veal|osso/],
   [/^(?:meatball|ball)$/, /meatball|ground/],
   [/^(?:mince|minced)$/, /ground|mince/],
+  [/^bird$/, /chicken|duck|turkey|poussin|guinea|goose/],
   [/^(?:cheek)$/, /cheek/],
   [/^(?:sausage|chorizo)$/, /sausage|chorizo/],
   [/^(?:bacon|pancetta|lardon)$/, /bacon|pancetta|lardon/],
@@ -53,8 +54,6 @@ const SHARED = new Set([
   'milk',
   'cheese',
   'leaf',
-  'bean',
-  'noodle',
 ]);
 /** Nouns that mean what is in the pot rather than a line. */
 const OF_THE_POT = new Set([
@@ -97,7 +96,7 @@ const NOT_ALONE = new Set([
   'spring',
 ]);
 
-const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[] }[] = [
+const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: readonly string[] }[] = [
   { words: /\bwhole spices?\b/i, kinds: ['spice-whole'] },
   { words: /\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i, kinds: ['spice-ground'] },
   {
@@ -107,6 +106,7 @@ const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[] }[] = [
   {
     words: /\b(?:the |all the |chopped )?(?:vegetables|veg|veggies)\b/i,
     kinds: ['allium', 'root-veg', 'slow-veg', 'mushroom'],
+    foods: ['celery', 'fennel'],
   },
   { words: /\baromatics\b/i, kinds: ['allium', 'aromatic'] },
   { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
@@ -177,7 +177,10 @@ export function linesMeant(
       /^herb-/.test(food?.kind ?? '') &&
       /^(?:tsp|tbsp)$/.test(amount?.unitId ?? '');
     const of = lines.flatMap(({ read }, i) =>
-      read.food && (group.kinds.includes(read.food.kind) || isDriedHerb(read)) ? [i] : [],
+      read.food &&
+      (group.kinds.includes(read.food.kind) || group.foods?.includes(read.food.id) || isDriedHerb(read))
+        ? [i]
+        : [],
     );
     const others = of.filter((i) => !notOfGroup.has(i));
     for (const i of others.length ? others : of) found.add(i);

@@ -1,8 +1,12 @@
 /** Words that begin a new thing to do. */
 const STARTS =
-  'add|bhuno|adjust|allow|arrange|assemble|bake|baste|beat|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|grate|grill|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|pop|pound|pour|press|process|pull|put|quick|reduce|release|remove|rest|return|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|shred|simmer|sit|skim|slake|slice|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+  'add|bhuno|adjust|allow|arrange|assemble|bake|baste|beat|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|grate|grill|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|pop|pound|pour|press|process|pull|put|quick|reduce|release|remove|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+/** How quickly or gently it is begun. */
+const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
+/** "Until soft and brown": a look, and nothing new to do. */
+const LOOKS = 'soft|tender|golden|crisp|sticky|dark|deep|thick|limp|glossy|sweet|fragrant|nicely?';
 const SPLIT = new RegExp(
-  String.raw`(?<=[.!?;:])\s+|\n+|,\s*(?:and\s+)?(?:then\s+)?(?=(?:${STARTS})\b)|\s+(?:and|then|and then)\s+(?=(?:${STARTS})\b)|,\s+then\s+|\s+and then\s+|,\s+(?:but\s+)?(?=(?:do not|don['’]t)\b)|(?:,)\s+(?=(?:the )?\p{L}+(?: \p{L}+)? (?:on top|back in|back|in|out|last)(?:[.,;]|$))|,\s+(?=(?:lid|valve|quick|natural|high pressure|HP|NPR|QR|NR|\d+ min))`,
+  String.raw`(?<=[.!?;:])\s+|\n+|,\s*(?:and\s+)?(?:then\s+)?${ADVERB}(?=(?:${STARTS})\b)|(?:(?<!\b(?:${LOOKS}))|(?!\s+and\s+(?:brown|crisp|set)\b))\s+(?:and|then|and then)\s+${ADVERB}(?=(?:${STARTS})\b)|,\s+then\s+|\s+and then\s+|,\s+(?:but\s+)?(?=(?:do not|don['’]t)\b)|(?:,)\s+(?=(?:the )?\p{L}+(?: \p{L}+)? (?:on top|back in|back|in|out|last)(?:[.,;]|$))|,\s+(?=(?:lid|valve|quick|natural|high pressure|HP|NPR|QR|NR|\d+ min))`,
   'iu',
 );
 

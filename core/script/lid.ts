@@ -8,6 +8,7 @@ const NO_PRESSURE = /\b(?:without pressure|no pressure|resting|rest the lid|loos
 const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
 const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/;
+const SETS = /^(?:\W*)(?:select|press|set|choose|program(?:me)?|push)\b/i;
 const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off)\b/i;
 
 /** What goes in with the words that close the lid. */
@@ -95,6 +96,8 @@ export function whileClosed(r: Reading, c: Clause): boolean {
     r.putLid(c, 'hold');
     return true;
   }
+  // "Select pressure cook; set 12 minutes": the pot is set, and still closed.
+  if (!r.has('release') && !meant.length && (CLOSES.test(text) || SETS.test(text))) return true;
   if (!r.has('release')) {
     if (!SAYS.some((s) => s.words.test(text))) return true;
     r.putLid(c, 'release');

@@ -27,6 +27,10 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
   const isEmpty = (a: Act): boolean => !a.lines.length && !a.again.length;
   for (const act of acts) {
     const last = out.at(-1);
+    // Blanched and rinsed, rendered until it is soft: one thing each.
+    if (last?.verb === 'blanch' && act.verb === 'rinse') continue;
+    if (last?.verb === 'render' && act.verb === 'soften' && isEmpty(act) && last.words === act.words)
+      continue;
     // "Bring to the boil and simmer for 15 minutes" is one thing.
     if (last?.verb === 'boil' && act.verb === 'simmer' && isEmpty(act) && last.words === act.words) {
       last.minutes ??= act.minutes;

@@ -129,6 +129,7 @@ function verbTold(r: Reading, c: Clause): string | null {
     r.lines,
     r.last,
     r.acts.some((a) => a.run === r.run && TAKES_OUT.has(a.verb)),
+    (i) => r.isToCome(i),
   );
   // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
   if (told === 'add' && meant.some((i) => r.isMeat(i)) && RACK.test(sentence) && ON_IT.test(text))

@@ -19,6 +19,7 @@ export const ON_THE_BOARD: ReadonlySet<string> = new Set([
   'soak',
   'brine',
   'score',
+  'stuff',
   'tie',
   'blanch',
 ]);
@@ -168,7 +169,7 @@ export class Reading {
         this.used.set(index, before + told);
         return { index, share: told };
       }),
-      again: meant.filter((i) => !fresh.includes(i)),
+      again: [...new Set(meant)].filter((i) => !fresh.includes(i)),
       minutes: timeNamed(text),
       words: sentence.replace(/^\d{1,2}[.)]\s*/, '').slice(0, 400),
       run: this.run,

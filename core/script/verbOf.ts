@@ -47,6 +47,10 @@ const wasHot = (last: Act | undefined): boolean =>
 const WARMS =
   /\b(?:warm|heat|reheat)(?:ed)?\b.{0,12}\b(?:through|again|gently|up)\b|\bgently (?:warm|heat|reheat)\b/i;
 
+/** What is fried one after the other. */
+const FRIED: readonly FoodKind[] = [...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'quick-veg'];
+const STIRRED_TOGETHER = /^(?:\W*)(?:mix|whisk|stir|beat|combine)\b.*\b(?:with|and|together)\b/i;
+const INTO = /\b(?:in|into|through)\b/i;
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
 /** What is strewn over a dish on its plate. */
 const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
@@ -61,6 +65,7 @@ export function verbOf(
   lines: readonly ScriptLine[],
   last: Act | undefined,
   wasTakenOut: boolean,
+  isToCome: (line: number) => boolean,
 ): string | null {
   const kinds = meant.flatMap((i) => lines[i]?.read.food?.kind ?? []);
   const all = (group: readonly FoodKind[]): boolean =>
@@ -70,7 +75,7 @@ export function verbOf(
   const isBinder = (i: number): boolean =>
     (KINDS.starch as readonly string[]).includes(lines[i]?.read.food?.kind ?? '') &&
     lines[i]?.read.written?.moment !== 'serve';
-  const bindsWith = meant.some(isBinder);
+  const bindsWith = meant.some((i) => isBinder(i) && isToCome(i));
   const said = SAYS.find((s) => (!s.stages || s.stages.includes(stage)) && s.words.test(text))?.verb ?? null;
   const isAfter = stage === 'after' || stage === 'table';
   if (isAfter) {
@@ -87,6 +92,10 @@ export function verbOf(
     // Put back after straining, it is the liquid: where nothing was lifted out there is nothing to return.
     const isLiquid = ['strain', 'skim', 'blendafter'].includes(last?.verb ?? '');
     if (said === 'return' && !meant.length && (!wasTakenOut || isLiquid)) return null;
+    // What was stirred together first and goes "back in" is what was named there.
+    if (said === 'return' && !meant.length && last?.verb === 'dairy') return null;
+    const isNothingNew = !meant.some(isToCome) && !some(KINDS.meat);
+    if ((said === 'simmer' || said === 'reduce') && last?.verb === 'thicken' && isNothingNew) return null;
     if (said === 'simmer' && WARMS.test(text)) return 'warm';
     // Syrupy with the meat still in it is a sauce that boils down, no glaze.
     if (said === 'glaze' && !wasTakenOut && !GLAZES.test(text)) return meant.length ? 'simmer' : 'reduce';
@@ -103,6 +112,18 @@ export function verbOf(
       return 'reduce';
     if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add', 'wilt'].includes(said ?? '')) return 'dairy';
     if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
+    // In a pan beside: the fat is what the next is fried in.
+    if (all(KINDS.fat) && /\b(?:heat|melt|warm)\b/i.test(text)) return 'fry';
+    // Stirred together in a bowl, and not into anything.
+    if (
+      said === 'stirin' &&
+      meant.filter(isToCome).length > 1 &&
+      STIRRED_TOGETHER.test(text) &&
+      !INTO.test(text)
+    )
+      return 'mix';
+    // Ground spice that is sprinkled over is stirred in; leaves and seeds are strewn.
+    if (said === 'serve' && all(['spice-ground', 'spice-late']) && /\bsprinkle/i.test(text)) return 'stirin';
     // "Finish with parsley" is strewn over it; with cream it is stirred in.
     if (said === 'stirin' && FINISHES.test(text) && all(STREWN)) return 'serve';
     if (said === 'stirin' && last?.verb === 'thicken' && !meant.length) return null;
@@ -123,10 +144,15 @@ export function verbOf(
   if (said === 'toast') return stage === 'open' && wasHot(last) ? 'bloom' : meant.length ? 'toast' : null;
   if (said === 'skim' && last?.verb === 'blanch') return null;
   if ((said === 'score' || said === 'tie' || said === 'brine') && !some(KINDS.meat)) return null;
-  if (said === 'brown' && /\bbreak/i.test(text) && !some(KINDS.meat)) return null;
+  if (said === 'brown' && /\b(?:break|crumbl)/i.test(text) && !some(KINDS.meat) && last?.verb !== 'add')
+    return null;
+  if (said === 'render' && some(KINDS.aromatic)) return 'soften';
+  // Set on top again, it goes back.
+  if (said === 'top' && wasTakenOut && meant.length && all(KINDS.meat)) return 'return';
   if ((said === 'add' || said === 'mix') && !wasHot(last) && isRubbedIn(text, kinds)) return 'season';
   if (said === 'soften' || said === 'brown') {
     if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
+    if (some(['ground-meat'])) return 'brown';
     if (some(KINDS.meat) && !some(KINDS.aromatic))
       return said === 'soften' && stage === 'prep' && !/fry|cook|saut/i.test(text) ? null : 'brown';
     if (all([...KINDS.spice, 'thick-sauce', 'tomato-paste', 'coconut-milk', 'coconut-cream']) && meant.length)
@@ -187,6 +213,7 @@ export function verbOf(
   // "Stir in the paprika, then the caraway": as what was told before.
   if (/^then the\b/i.test(text) && last?.verb === 'bloom' && all([...KINDS.spice, 'tomato-paste']))
     return 'bloom';
+  if (/^then the\b/i.test(text) && last?.verb === 'soften' && all(FRIED)) return 'soften';
   if (said === null && meant.length && /\b(?:in\b|on top|then the|over)/i.test(`${text} `))
     return /on top/i.test(text)
       ? 'top'

@@ -277,6 +277,7 @@ export const VERBS: readonly Verb[] = [
     heat: 'off',
     text: 'Hot sauce into it by the spoon, whisking, until it is warm; then that into the pot.',
   }),
+  v('stuff', 'Stuff {food}', 4, { before: 'prep', toMeat: true, caution: 'rawMeat' }),
   v('fill', 'Fill and assemble', 5, {}),
   v('finish', 'Off the heat: taste and season', 1, {
     heat: 'off',
@@ -331,7 +332,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'shred',
     words:
-      /\b(?:shred|flake)s?\b|\bpull (?:apart|the)\b(?! meat (?:from|off))|\btear (?:it |them |the \p{L}+ )?(?:into|apart|to) |\btear the (?:meat|chicken|pork|beef|lamb)\b/iu,
+      /\b(?:shred|flake)s?\b|\bpull (?:it |them )?apart\b|\bpull the (?!pot|pan|cooker|lid|meat (?:from|off))|\btear (?:it |them |the \p{L}+ )?(?:into|apart|to) |\btear the (?:meat|chicken|pork|beef|lamb)\b/iu,
   },
   {
     verb: 'cool',
@@ -351,6 +352,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     verb: 'pouroff',
     words:
       /\b(?:pour|drain|spoon) off\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b/i,
+  },
+  {
+    verb: 'stuff',
+    words: /\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside)\b/i,
+    stages: ['prep', 'open'],
   },
   { verb: 'rinse', words: /^(?:\W*)(?:rinse|wash)\b/i, stages: ['prep', 'open'] },
   {
@@ -399,7 +405,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'reduce',
     words:
-      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:off|away|down)|evaporat\w*|clings?|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
@@ -416,7 +422,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'brown',
     words:
-      /\bbreak(?:ing)? (?:it |them |the \p{L}+ )?up\b|\bno (?:longer )?pink\b|(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r)\b(?! sugar| rice| onions? until)/iu,
+      /\bbreak(?:ing)? (?:it |them |the \p{L}+ )?up\b|\bcrumbling\b|\b(?:good |golden |deep |dark |brown )?crust\b|\bno (?:longer )?pink\b|(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r)\b(?! sugar| rice| onions? until)/iu,
     stages: ['prep', 'open'],
   },
   {
@@ -437,7 +443,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'season',
-    words: /\b(?:rub(?:bed)?|smear|slather|massage|season|salt the|sprinkle)\b/i,
+    words:
+      /\b(?:rub(?:bed)?|smear|slather|massage|season|sprinkle)\b|^\W*(?:\p{L}+ly )?(?:salt|pepper)(?: and pepper)? (?:the|both|it|them|all)\b/iu,
     stages: ['prep', 'open'],
   },
   { verb: 'season', words: /\b(?:spread|brush|paint)\b.*\b(?:over|on|onto|with|all)\b/i, stages: ['prep'] },
@@ -451,11 +458,12 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|transfer|out again|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|spoon|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil)s?)\b|\bout\b$|\baside\b/i,
+      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|spoon|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil)s?)\b|\bout\b$|\baside\b/i,
   },
   {
     verb: 'heat',
-    words: /\b(?:heat|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b/i,
+    words:
+      /\b(?:(?<!\b(?:off|from|lower|reduce|down) (?:the )?)heat|warm|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'boil', words: /\bboil\b/i, stages: ['after'] },
@@ -464,17 +472,21 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'simmer',
     words:
-      /\b(?:simmer|cook|(?:re)?warm(?:ed)? (?:it |them |the \w+ )?(?:through|up|again|gently|on low)|gently warm|reheat|heat through|heat gently|gently heat|bubble)\b/i,
+      /\b(?:simmer|cook|(?:leave|keep) (?:it |them )?on sauté|(?:re)?warm(?:ed)? (?:it |them |the \w+ )?(?:through|up|again|gently|on low)|gently warm|reheat|heat through|heat gently|gently heat|bubble)\b/i,
     stages: ['after'],
   },
   { verb: 'slice', words: /\b(?:slice|carve|cut|chop|dice|cube)\b/i, stages: ['after'] },
-  { verb: 'rest', words: /\b(?:let (?:it |them )?(?:stand|rest)|rest for)\b/i, stages: ['after', 'table'] },
+  {
+    verb: 'rest',
+    words: /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest for\b/i,
+    stages: ['after', 'table'],
+  },
   { verb: 'stirin', words: /\bfinish(?:ed)? (?:it |off |the \w+ )?with\b/i, stages: ['after', 'table'] },
   { verb: 'finish', words: /\b(?:taste|season|adjust|check the seasoning)\b/i, stages: ['after'] },
   {
     verb: 'serve',
     words:
-      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it )?over|to (?:the )?table|top with|drizzle|crumble .* over)\b/i,
+      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|to (?:the )?table|top with|drizzle|crumble .* over)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|stir together|beat)\b/i, stages: ['prep'] },
