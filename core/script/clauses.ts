@@ -34,6 +34,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /,? before (adding|stirring in|pouring in|returning|serving|dishing up)\b/gi,
     (_, doing: string) => `, then ${BEFORE[doing.toLowerCase()] ?? doing}`,
   ],
+  [/,? followed (?:\p{L}+ )?by (?:the )?/giu, ', then add the '],
+  [/\btoms\b/gi, 'tomatoes'],
   [/\bthru\b/gi, 'through'],
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/(?=\s|\p{L})/giu, 'with '],

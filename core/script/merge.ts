@@ -20,6 +20,8 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     ([...KINDS.spice, 'tomato-paste', 'thick-sauce'] as readonly string[]).includes(
       lines[i]?.read.food?.kind ?? 'other',
     );
+  const isFat = (i: number): boolean =>
+    (KINDS.fat as readonly string[]).includes(lines[i]?.read.food?.kind ?? 'other');
   const isThin = (i: number): boolean =>
     (KINDS.thin as readonly string[]).includes(lines[i]?.read.food?.kind ?? 'other');
   const pouredG = (a: Act): number =>
@@ -62,8 +64,8 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
               ? act.verb === 'soften' && last.lines.length > 0 && last.lines.every((l) => isMeat(l.index))
                 ? 'brown'
                 : act.verb === 'soften' &&
-                    last.lines.length > 0 &&
-                    last.lines.every((l) => isFlavour(l.index))
+                    last.lines.some((l) => isFlavour(l.index)) &&
+                    last.lines.every((l) => isFlavour(l.index) || isFat(l.index))
                   ? 'bloom'
                   : act.verb
               : last.verb === 'add' &&

@@ -19,6 +19,7 @@ const KNIFE =
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
   /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it|them) (?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b/i;
+const SITS = /\b(?:let|leave) (?:it|them|the \p{L}+)\b.*\b(?:sit|stand|rest|wait|come to room)\b/iu;
 const COATED = /\b(?:coat(?:ed)?|toss|turn|massage|rub)\b/i;
 const IN_A_BOWL = /\b(?:bowl|bag|dish|tray)\b/i;
 const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
@@ -59,7 +60,17 @@ const AT_THE_POT: ReadonlySet<string> = new Set([
 type Rule = (r: Reading, c: Clause) => boolean;
 
 /** In this order: what is no act of the pot, what the lid does, and everything else that is done. */
-const RULES: readonly Rule[] = [knifeWork, tip, longCooking, closing, holding, lettingGo, whileClosed, deed];
+const RULES: readonly Rule[] = [
+  knifeWork,
+  tip,
+  waiting,
+  longCooking,
+  closing,
+  holding,
+  lettingGo,
+  whileClosed,
+  deed,
+];
 
 /**
  * Reads a method as a script: what is done, in its order, to which lines. Every act keeps the recipe's words; a tip is no act. A line
@@ -92,6 +103,14 @@ function knifeWork(r: Reading, { text, named }: Clause): boolean {
   if (!isKnife) return false;
   for (const i of named) if (r.isToCome(i)) r.waiting.add(i);
   return true;
+}
+
+/** "Let it sit while the cooker heats": what is on the board waits there. */
+function waiting({ stage, last }: Reading, { text }: Clause): boolean {
+  const isWaiting =
+    stage === 'prep' && last && ON_THE_BOARD.has(last.verb) && SITS.test(text) && !STANDS.test(text);
+  if (isWaiting) last.minutes ??= timeNamed(text);
+  return Boolean(isWaiting);
 }
 
 /** A tip is no act; "do not stir" says how the last thing goes in. */
@@ -147,13 +166,14 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
   const isFirstMixed = r.last?.verb === 'mix' || r.last?.verb === 'season';
   const isTogether =
     r.stage === 'prep' &&
-    ['mix', 'add', 'season'].includes(told ?? '') &&
-    meant.some((i) => r.isRawMeat(i)) &&
+    [null, 'mix', 'add', 'season'].includes(told) &&
+    meant.some((i) => r.isRawMeat(i) && r.isToCome(i)) &&
     (isFirstMixed || meant.some((i) => !r.isMeat(i))) &&
     !/\b(?:pot|cooker|insert|liner)\b/i.test(text);
   if (!isTogether) return null;
   const next = r.parts[n + 1]?.text ?? '';
   if (STANDS.test(text) || STANDS.test(next)) return 'marinate';
+  if (told === null) return null;
   const isTurned = COATED.test(text) || COATED.test(next) || IN_A_BOWL.test(`${r.last?.words} ${sentence}`);
   return isFirstMixed && isTurned ? 'season' : null;
 }

@@ -17,6 +17,10 @@ const IN_THE_POT = new Set([
 ]);
 /** What makes a dough of flour. */
 const DOUGH: readonly FoodKind[] = ['oil', 'butter', 'egg', 'sugar'];
+/** More flour than binds any sauce is a dough, g. Source: a roux for two litres; spread 30 %. */
+const DOUGH_G = 100;
+const isDough = (line: ScriptLine | undefined): boolean =>
+  line?.read.food?.kind === 'flour' && line.read.massG.mid > DOUGH_G;
 /** What is turned over meat on the board or in a bowl: dry things, oil, a little acid. */
 const RUBBED: readonly FoodKind[] = [
   ...KINDS.spice,
@@ -49,6 +53,7 @@ const WARMS =
 
 /** What is fried one after the other. */
 const FRIED: readonly FoodKind[] = [...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'quick-veg'];
+const SPREAD_OVER = /\b(?:spread|brush|smear|press)\b.*\b(?:over|on|onto|all)\b/i;
 const STIRRED_TOGETHER = /^(?:\W*)(?:mix|whisk|stir|beat|combine)\b.*\b(?:with|and|together)\b/i;
 const INTO = /\b(?:in|into|through)\b/i;
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
@@ -73,6 +78,7 @@ export function verbOf(
   const some = (group: readonly FoodKind[]): boolean => kinds.some((k) => group.includes(k));
   // What is served beside it binds nothing: polenta under a stew.
   const isBinder = (i: number): boolean =>
+    !isDough(lines[i]) &&
     (KINDS.starch as readonly string[]).includes(lines[i]?.read.food?.kind ?? '') &&
     lines[i]?.read.written?.moment !== 'serve';
   const bindsWith = meant.some((i) => isBinder(i) && isToCome(i));
@@ -84,6 +90,9 @@ export function verbOf(
     // Flour with suet, egg or sugar is a dough and binds nothing.
     // Butter kneaded with flour binds: it is no dough.
     if (bindsWith && all([...KINDS.starch, 'butter'])) return 'thicken';
+    if (meant.some((i) => isDough(lines[i])) && ['stirin', 'mix', 'simmer', 'thicken', null].includes(said))
+      return 'mix';
+    if (said === 'blendafter' && bindsWith) return 'thicken';
     if (bindsWith && DOUGH.some((k) => kinds.includes(k)) && said === 'stirin') return 'mix';
     if (bindsWith && ['mix', 'stirin', 'thicken', 'simmer', null].includes(said)) return 'thicken';
     // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
@@ -136,6 +145,15 @@ export function verbOf(
     if (said === 'stirin' && all(KINDS.meat) && /\bbrush/i.test(text)) return null;
     if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
     if (said === null && /\bback\b/i.test(text)) return 'return';
+    if (said === null && /\bon top\b|\bto serve\b/i.test(text) && all(STREWN)) return 'serve';
+    // Spread over the joint and pressed into its fat, before it browns.
+    if (
+      said === 'stirin' &&
+      SPREAD_OVER.test(text) &&
+      !/\b(?:tray|sheet|dish|plate)\b/i.test(text) &&
+      !some(KINDS.meat)
+    )
+      return 'glaze';
     if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text))
       return some(KINDS.dairy) ? 'dairy' : 'stirin';
     return said;
@@ -155,6 +173,8 @@ export function verbOf(
     if (some(['ground-meat'])) return 'brown';
     if (some(KINDS.meat) && !some(KINDS.aromatic))
       return said === 'soften' && stage === 'prep' && !/fry|cook|saut/i.test(text) ? null : 'brown';
+    const isSpiceInFat = some(KINDS.spice) && all([...KINDS.spice, ...KINDS.fat, 'herb-woody']);
+    if (isSpiceInFat) return 'bloom';
     if (all([...KINDS.spice, 'thick-sauce', 'tomato-paste', 'coconut-milk', 'coconut-cream']) && meant.length)
       return some(['coconut-milk', 'coconut-cream']) && !some([...KINDS.spice, 'thick-sauce'])
         ? 'soften'
@@ -190,6 +210,8 @@ export function verbOf(
         some(KINDS.aromatic)
       )
         return 'soften';
+      // Stirred round in the fat until it shines, as for a risotto.
+      if (last?.verb === 'soften' && all(['grain'])) return 'soften';
       if (
         last &&
         ['brown', 'soften', 'bloom', 'liftout', 'pouroff', 'return', 'flame'].includes(last.verb) &&
@@ -252,7 +274,7 @@ export function inferVerb(
   // What is poured onto what was fried loosens the floor; it does not go on being fried.
   if (all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout', 'flame'].includes(last.verb))
     return 'deglaze';
-  if (goesOn && last.lines.length > 0) return null;
+  if (goesOn && last.lines.length > 0 && (last.verb !== 'deglaze' || all(KINDS.thin))) return null;
   if (all(KINDS.thin)) return 'add';
   if (all(KINDS.spice)) return 'bloom';
   if (all([...KINDS.aromatic, 'butter', 'oil'])) return 'soften';

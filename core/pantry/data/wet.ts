@@ -43,7 +43,7 @@ export const WET = [
   row('thick-sauce', 'ketchup | tomato ketchup', { thin: 0, sugar: 0.23 }),
   row('thick-sauce', 'oyster sauce | black bean sauce | plum sauce', { salt: 0.08, allergens: ['soy', 'gluten'] }),
   row('thick-sauce', 'sweet chilli sauce | sweet chili sauce | sriracha | chipotle paste | adobo sauce', { thin: 0.05, sugar: 0.25 }),
-  row('thick-sauce', 'curry paste | red curry paste | green curry paste | thai curry paste | korma paste | tikka paste | massaman paste | rogan josh paste | masala paste', { thin: 0, salt: 0.06, sugar: 0.06, scorch: 2 }),
+  row('thick-sauce', 'curry paste | red curry paste | green curry paste | yellow curry paste | thai curry paste | panang curry paste | laksa paste | rendang paste | vindaloo paste | balti paste | madras paste | jalfrezi paste | bhuna paste | tandoori paste | sambar paste | korma paste | tikka paste | massaman paste | rogan josh paste | masala paste', { thin: 0, salt: 0.06, sugar: 0.06, scorch: 2 }),
   row('thick-sauce', 'salsa | tomato salsa | salsa verde | enchilada sauce | picante sauce', { thin: 0.4, sugar: 0.04, scorch: 2, pieceG: { jar: 450, can: 280 } }),
   row('thick-sauce', 'pesto | green pesto | red pesto', { thin: 0, fat: 0.35, sugar: 0.04, salt: 0.02, allergens: ['milk', 'nuts'] }),
   row('thick-sauce', 'chutney | mango chutney | fruit chutney | tomato chutney | apple chutney', { thin: 0, sugar: 0.5, acid: 0.2 }),

@@ -343,7 +343,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'bone',
     words:
-      /\b(?:bone\b|debone|(?:discard|throw (?:away|out)|remove|lose) .{0,24}\bbones?\b|take (?:out )?the bones|strip the meat|remove the bones?|pick the meat|pull (?:off )?the meat|discard(?:ing)? the (?:skins? and )?bones?|off the bone)/i,
+      /\b(?:bone\b|debone|(?:discard|throw (?:away|out)|remove|lose) .{0,24}\bbones?\b|take (?:out )?the bones|(?:take|pick|pull|strip) (?:off )?(?:all )?(?:the )?meat (?:from|off)|strip the meat|remove the bones?|pick the meat|pull (?:off )?the meat|discard(?:ing)? the (?:skins? and )?bones?|off the bone)/i,
     stages: ['after'],
   },
   { verb: 'strain', words: /\bstrain\b|\bthrough a sieve\b/i },
@@ -366,7 +366,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     stages: ['prep'],
   },
   { verb: 'brine', words: /\bbrin(?:e|ing)\b/i, stages: ['prep'] },
-  { verb: 'score', words: /\b(?:score|slash|prick)\b/i, stages: ['prep'] },
+  { verb: 'score', words: /\b(?:score|slash|prick)\b/i, stages: ['prep', 'after'] },
   { verb: 'tie', words: /\b(?:tie|truss)\b/i, stages: ['prep'] },
   {
     verb: 'flame',
@@ -405,7 +405,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'reduce',
     words:
-      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:off|away|down)|evaporat\w*|clings?|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:off|away|down)|evaporat\w*|clings?|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
@@ -458,12 +458,12 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|spoon|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil)s?)\b|\bout\b$|\baside\b/i,
+      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil)s?)\b|\bout\b$|\baside\b/i,
   },
   {
     verb: 'heat',
     words:
-      /\b(?:(?<!\b(?:off|from|lower|reduce|down) (?:the )?)heat|warm|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b/i,
+      /(?<!\b(?:the|off|of|from|medium|high|low|gentle|moderate|full|lower|reduce|less|more) )heat\b(?! (?:down|up|off|to (?:low|medium|high)))|\b(?:warm|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'boil', words: /\bboil\b/i, stages: ['after'] },
@@ -475,10 +475,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\b(?:simmer|cook|(?:leave|keep) (?:it |them )?on sauté|(?:re)?warm(?:ed)? (?:it |them |the \w+ )?(?:through|up|again|gently|on low)|gently warm|reheat|heat through|heat gently|gently heat|bubble)\b/i,
     stages: ['after'],
   },
-  { verb: 'slice', words: /\b(?:slice|carve|cut|chop|dice|cube)\b/i, stages: ['after'] },
+  { verb: 'slice', words: /\b(?:slice|carve|cut|chop|dice|cube)\b(?! (?:off|away))/i, stages: ['after'] },
   {
     verb: 'rest',
-    words: /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest for\b/i,
+    words:
+      /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest for\b|\bwait (?:a|for|\d)|\b(?:leave|stand) covered\b|\bcover and (?:leave|stand)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'stirin', words: /\bfinish(?:ed)? (?:it |off |the \w+ )?with\b/i, stages: ['after', 'table'] },
@@ -486,7 +487,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|to (?:the )?table|top with|drizzle|crumble .* over)\b/i,
+      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|to (?:the )?table|grind (?:over|some|plenty)|top with|drizzle|crumble .* over)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|stir together|beat)\b/i, stages: ['prep'] },
