@@ -30,7 +30,7 @@ export function whistlesNamed(clause: string): number | null {
 const EVIDENCE =
   /\b(?:pressure[- ]?cook\w*|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
 const CLOSES =
-  /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook\w*|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
+  /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
 const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
@@ -46,7 +46,15 @@ export const letsPressureGo = (clause: string): boolean =>
 const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid off\b|\bopen (?:it|up)\b/i;
 /** A time in minutes or hours, with the unit before or after. */
 const TIME =
-  /((?:\d{1,3}(?:[.,]\d)?|\d?\s?[¼½¾]|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|twenty[- ]five|thirty|thirty[- ]five|forty|forty[- ]five|fifty|sixty|ninety)(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|\w+))?)\s*-?\s*(minutes?|mins?|min|m\b|hours?|hrs?|hr|h\b|')/i;
+  /((?:\d{1,3}(?:[.,]\d)?|\d?\s?[¼½¾]|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|twenty[- ]five|thirty|thirty[- ]five|forty|forty[- ]five|fifty|sixty|ninety)(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|\b[a-z]+\b))?)\s*-?\s*((?:minutes?|mins?|m|hours?|hrs?|h)\b|')/i;
+/** Hours that are told without a figure; the longest way first. */
+const HOURS_IN_WORDS: readonly { words: RegExp; minutes: number }[] = [
+  { words: /\ban hour and a half\b/i, minutes: 90 },
+  { words: /\bthree[- ]quarters of an hour\b/i, minutes: 45 },
+  { words: /\bhalf an hour\b/i, minutes: 30 },
+  { words: /\ba quarter of an hour\b/i, minutes: 15 },
+  { words: /\b(?:an|one|about an|at least an) hour\b(?! (?:and|or))/i, minutes: 60 },
+];
 const SHORT_TIME = /\b(?:HP|LP)\s*(?:for\s*)?(\d{1,3})\b/i;
 const SHORT_RELEASE =
   /\b(?:NPR|NR|natural(?:\s+release)?)\s*(?:for\s*)?\(?(\d{1,2})\b(?!\s*(?:to|-)?\s*(?:h|hours?)\b)|\b(\d{1,2})\s*(?:m|min\w*)?\s*(?:NPR|NR)\b/i;
@@ -68,11 +76,18 @@ function figure(text: string): number | null {
 export function minutesNamed(clause: string): number | null {
   const short = SHORT_TIME.exec(clause);
   if (short) return Number(short[1]);
+  const inWords = HOURS_IN_WORDS.find(({ words }) => words.test(clause));
+  if (inWords) return inWords.minutes;
   const found = TIME.exec(clause);
   if (!found) return null;
   const n = figure(found[1] ?? '');
   if (n === null) return null;
-  return /^h/i.test(found[2] ?? '') ? Math.round(n * 60) : Math.round(n);
+  if (!/^h/i.test(found[2] ?? '')) return Math.round(n);
+  // "1 hour 20 minutes", "1 hr and 20".
+  const more = /^\s*(?:and\s*)?(\d{1,2})\s*(?:m|min\w*)?\b/i.exec(
+    clause.slice(found.index + found[0].length),
+  );
+  return Math.round(n * 60) + Number(more?.[1] ?? 0);
 }
 
 /** The method as clauses, in order; abbreviations keep their full stops from ending a sentence. */

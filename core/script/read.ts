@@ -23,7 +23,7 @@ const SITS = /\b(?:let|leave) (?:it|them|the \p{L}+)\b.*\b(?:sit|stand|rest|wait
 const COATED = /\b(?:coat(?:ed)?|toss|turn|massage|rub)\b/i;
 const IN_A_BOWL = /\b(?:bowl|bag|dish|tray)\b/i;
 const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
-const ON_IT = /\bon (?:it|there|this|top of it)\b/i;
+const ON_IT = /\b(?:on|in) (?:it|there|this|top of it)\b/i;
 const OTHER_PAN = /\b(?:small|separate|another|second|other|dry) (?:frying )?(?:pan|skillet)\b/i;
 /** Water that is for a slurry and not for the pot, g. Source: two to six tablespoons; spread 30 %. */
 const SLURRY_WATER_G = 100;
@@ -151,8 +151,7 @@ function verbTold(r: Reading, c: Clause): string | null {
     (i) => r.isToCome(i),
   );
   // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
-  if (told === 'add' && meant.some((i) => r.isMeat(i)) && RACK.test(sentence) && ON_IT.test(text))
-    return 'rack';
+  if (told === 'add' && meant.length > 0 && RACK.test(sentence) && ON_IT.test(text)) return 'rack';
   const atBoard = onTheBoard(r, c, told);
   if (atBoard !== null) return atBoard;
   // What has not been in the pot cannot go back to it.

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { judgeScript, scriptCases } from '../../corpora/judge';
 import { emptyDish, type Dish } from '../dish/dish';
-import { pressureRuns } from '../dish/pressure';
+import { minutesNamed, pressureRuns } from '../dish/pressure';
 import { readLine } from '../dish/read';
 import { Pantry } from '../pantry/pantry';
 import { defaultKitchen } from '../plan/kitchen';
@@ -801,6 +801,30 @@ describe('what stands for what', () => {
       'serve(basil)',
     ],
     [
+      'a dough is no thickener',
+      ['3 lb chicken pieces', STOCK, '2 cups self-raising flour', '1 cup milk'],
+      'Add the chicken and stock. High pressure 12 minutes, natural release. Mix flour and milk just until moistened. Drop by spoonfuls on top and cook covered without pressure 10 minutes.',
+      'mix(2 cups self-raising flour, 1 cup milk)',
+    ],
+    [
+      'whole spices fried in fat are bloomed',
+      ['2 tbsp ghee', '5 cardamom pods', '2 bay leaves', '800 g chicken thighs', STOCK],
+      'Heat the ghee and fry the cardamom and bay for a minute. Add the chicken and stock. High pressure 6 minutes, quick release.',
+      'bloom(2 tbsp ghee, 5 cardamom pods, 2 bay leaves)',
+    ],
+    [
+      'dried mushrooms in hot water are soaked',
+      ['20 g dried porcini', '250 ml boiling water', '8 chicken thighs', STOCK],
+      'Cover the porcini with the boiling water and leave for 20 minutes. Add the chicken, stock and porcini. High pressure 10 minutes, quick release.',
+      'soak(20 g dried porcini, 250 ml boiling water)',
+    ],
+    [
+      'a basket over the meat is a rack, and what is put in it stands on it',
+      ['6 lamb chops', STOCK, '600 g new potatoes'],
+      'Add the lamb and stock. Set a steamer basket over the meat and put the potatoes in it. High pressure 12 minutes, quick release.',
+      'rack(600 g new potatoes)',
+    ],
+    [
       'boiled until it is reduced is boiled down',
       ['4 lamb shanks', STOCK, '12 dried apricots'],
       'Add the lamb and stock. High pressure 40 minutes, natural release. Lift out the lamb. Add the apricots and boil until the sauce is reduced by a third.',
@@ -837,6 +861,57 @@ describe('what stands for what', () => {
       release: 'ten',
       releaseMin: 10,
     });
+  });
+
+  it.each([
+    ['brown it in two or three batches', null],
+    ['two thirds of the sauce, three threads of saffron', null],
+    ['cook for 1 hour 20 minutes', 80],
+    ['1 hr and 10', 70],
+    ['leave for half an hour', 30],
+    ['an hour and a half', 90],
+    ['10-12min', 11],
+    ['ten to twelve minutes', 11],
+    ["15'", 15],
+    ['2h', 120],
+  ])('hears the time in “%s”', (text, minutes) => {
+    expect(minutesNamed(text)).toBe(minutes);
+  });
+
+  it('takes no number of batches, sides, layers, parts or people for a time', () => {
+    const counts = fc.constantFrom(
+      'two',
+      'three',
+      'four',
+      '2',
+      '3 or 4',
+      'two or three',
+      '2-3',
+      'five or six',
+    );
+    const things = fc.constantFrom(
+      'batches',
+      'sides',
+      'layers',
+      'parts',
+      'people',
+      'hungry mouths',
+      'heads',
+      'helpings',
+      'thirds',
+      'hearts',
+      'handfuls',
+      'halves',
+      'horizontal cuts',
+      'more',
+      'mushrooms',
+      'mounds',
+    );
+    fc.assert(
+      fc.property(counts, things, (n, thing) => {
+        expect(minutesNamed(`brown it in ${n} ${thing}, moving each to the pressure cooker`)).toBeNull();
+      }),
+    );
   });
 
   it('counts two lids where it is resealed, and hears a pot that cools itself', () => {

@@ -56,6 +56,21 @@ const FRIED: readonly FoodKind[] = [...KINDS.aromatic, ...KINDS.spice, 'slow-veg
 const SPREAD_OVER = /\b(?:spread|brush|smear|press)\b.*\b(?:over|on|onto|all)\b/i;
 const STIRRED_TOGETHER = /^(?:\W*)(?:mix|whisk|stir|beat|combine)\b.*\b(?:with|and|together)\b/i;
 const INTO = /\b(?:in|into|through)\b/i;
+/** Dry things that are soaked before they are cooked. */
+const SOAKED: readonly FoodKind[] = ['dried-mushroom', 'pulse-dry', 'dried-fruit', 'grain'];
+const SOAKED_IN = /\b(?:cover|pour)\b.*\b(?:water|stock)\b/i;
+/** What is stirred into yoghurt in a bowl of its own, for the table. */
+const FOR_THE_BOWL: readonly FoodKind[] = [
+  'herb-soft',
+  'sour-dairy',
+  'allium',
+  'aromatic',
+  'salt',
+  'citrus',
+  'spice-ground',
+];
+const INTO_DAIRY =
+  /\b(?:into|with|through) (?:the |some )?(?:natural |greek |plain )?(?:yog|sour|crème|mayo)/i;
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
 /** What is strewn over a dish on its plate. */
 const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
@@ -119,6 +134,7 @@ export function verbOf(
       /\b(?:simmer|boil|bubble|cook|uncovered)/i.test(text)
     )
       return 'reduce';
+    if (INTO_DAIRY.test(text) && some(['sour-dairy']) && meant.length > 1 && all(FOR_THE_BOWL)) return 'mix';
     if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add', 'wilt'].includes(said ?? '')) return 'dairy';
     if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
     // In a pan beside: the fat is what the next is fried in.
@@ -142,6 +158,7 @@ export function verbOf(
     if (said === 'stirin' && all(KINDS.meat) && /\b(?:pour|spoon|ladle)\b.*\bover\b/i.test(text))
       return 'serve';
     if (said === 'boil' && !meant.length && last?.verb === 'thicken') return null;
+    if (said === 'boil' && !meant.length && /\b(?:sauce|juices?|liquid|gravy)\b/i.test(text)) return 'reduce';
     if (said === 'stirin' && all(KINDS.meat) && /\bbrush/i.test(text)) return null;
     if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
     if (said === null && /\bback\b/i.test(text)) return 'return';
@@ -161,6 +178,11 @@ export function verbOf(
   if (said === 'rack' && all(KINDS.thin)) return 'add';
   if (said === 'toast') return stage === 'open' && wasHot(last) ? 'bloom' : meant.length ? 'toast' : null;
   if (said === 'skim' && last?.verb === 'blanch') return null;
+  // "Season the flour and coat the oxtail in it".
+  if (said === 'season' && all(['flour'])) return 'dredge';
+  if (said === 'season' && last?.verb === 'dredge' && /\bcoat\b/i.test(text)) return 'dredge';
+  if ((said === 'add' || said === null) && SOAKED_IN.test(text) && some(SOAKED)) return 'soak';
+  if (said === 'marinate' && last?.verb === 'soak' && !some(KINDS.meat)) return null;
   if ((said === 'score' || said === 'tie' || said === 'brine') && !some(KINDS.meat)) return null;
   if (said === 'brown' && /\b(?:break|crumbl)/i.test(text) && !some(KINDS.meat) && last?.verb !== 'add')
     return null;
@@ -193,7 +215,7 @@ export function verbOf(
   if (said === 'add' || said === 'season' || said === 'mix') {
     if (said === 'season' && some(KINDS.meat) && stage === 'open' && !wasHot(last)) return 'season';
     if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open')
-      return some(KINDS.spice) ? 'bloom' : 'add';
+      return some(KINDS.spice) && wasHot(last) ? 'bloom' : 'add';
     // Seasoned in the pot: nothing is rubbed in any more.
     if (said === 'season' && stage === 'open' && !some(KINDS.meat) && last && IN_THE_POT.has(last.verb))
       return 'add';

@@ -447,11 +447,12 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\b(?:rub(?:bed)?|smear|slather|massage|season|sprinkle)\b|^\W*(?:\p{L}+ly )?(?:salt|pepper)(?: and pepper)? (?:the|both|it|them|all)\b/iu,
     stages: ['prep', 'open'],
   },
+  { verb: 'season', words: /\bcoat (?:the|it|them|both|each)\b/i, stages: ['prep'] },
   { verb: 'season', words: /\b(?:spread|brush|paint)\b.*\b(?:over|on|onto|with|all)\b/i, stages: ['prep'] },
   { verb: 'rack', words: /\b(?:rack|trivet|steamer basket)\b/i, stages: ['prep', 'open'] },
   {
     verb: 'top',
-    words: /\b(?:on top|over the top|do not stir|don['’]t stir|without stirring)\b/i,
+    words: /\b(?:on top|over the top|do not stir|don['’]t stir|without stirring)\b|^top with\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'return', words: /\b(?:return|back (?:in|into|to)|put back|back with)\b|\bback\b/i },
@@ -490,7 +491,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|to (?:the )?table|grind (?:over|some|plenty)|top with|drizzle|crumble .* over)\b/i,
     stages: ['after', 'table'],
   },
-  { verb: 'mix', words: /\b(?:mix|combine|whisk|stir together|beat)\b/i, stages: ['prep'] },
+  { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
   {
     verb: 'stirin',
     words: /\b(?:stir|add|fold|swirl|whisk|mix|put|squeeze|tip|pour|beat|crumble|toss|spread|brush)\b/i,
