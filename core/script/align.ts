@@ -131,7 +131,7 @@ const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.h
 
 /** Words that tell two lines of one food apart. */
 const TOLD_APART =
-  /\b(?:cold|hot|warm|boiling|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet)\b/gi;
+  /\b(?:cold|hot|warm|boiling|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled)\b/gi;
 
 /** A word of a line that the clause does not say counts a little against it. */
 const UNSAID = 0.25;

@@ -36,6 +36,12 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   ],
   [/,? followed (?:\p{L}+ )?by (?:the )?/giu, ', then add the '],
   [/\btoms\b/gi, 'tomatoes'],
+  [/\btom (?=pur)/gi, 'tomato '],
+  // "While the wings cook, simmer the glaze": what goes on meanwhile is nothing to do.
+  [
+    /(?<=^|[.;!]\s+)(?:while|whilst|as) (?:the [\p{L} ]{2,24}|it|they|that|everything) \p{L}+(?: \p{L}+){0,4},\s*/giu,
+    'Meanwhile ',
+  ],
   [/\bthru\b/gi, 'through'],
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/(?=\s|\p{L})/giu, 'with '],

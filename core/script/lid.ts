@@ -6,6 +6,8 @@ const CLOSES =
   /\bre-?(?:seal|close|lock)\w*|\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure|\b(?:get|got|up) (?:it )?(?:up )?to (?:high |full |low )?pressure/i;
 const NO_PRESSURE = /\b(?:without pressure|no pressure|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
 const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
+/** How high the flame is; no pressure. */
+const ON_HEAT = /\b(?:on|over) (?:an? )?(?:\p{L}+ )?(?:heat|flame)\b/giu;
 const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/;
 const SETS = /^(?:\W*)(?:select|press|set|choose|program(?:me)?|push)\b/i;
@@ -47,8 +49,8 @@ export function holding(r: Reading, c: Clause): boolean {
     !NO_PRESSURE.test(text) &&
     !isOpenHeat(text) &&
     (whistlesNamed(text) !== null || minutesNamed(text) !== null) &&
-    HOLDS.test(text) &&
-    !/\b(?:natural|release|heat)\b/i.test(text.replace(/(?:,|and)?\s*natural.*$/i, ''));
+    HOLDS.test(text.replace(ON_HEAT, '')) &&
+    !/\b(?:natural|release|heat)\b/i.test(text.replace(ON_HEAT, '').replace(/(?:,|and)?\s*natural.*$/i, ''));
   if (isHold && r.run + 1 < r.lids && r.stage === 'closed' && r.has('release')) {
     // A second lid, told in one breath: "potatoes in, another 4 minutes under pressure".
     r.stage = 'after';
@@ -75,7 +77,7 @@ export function lettingGo(r: Reading, c: Clause): boolean {
   }
   // Once it has been let go, what only stands is resting.
   const onlyStands =
-    r.has('release') && /\bstand\b/i.test(text) && !/\b(?:pressure|releas|natural)/i.test(text);
+    r.has('release') && /\b(?:stand|rest)\b/i.test(text) && !/\b(?:pressure|releas|natural)/i.test(text);
   if (r.stage !== 'closed' || !letsPressureGo(text) || onlyStands) return false;
   if (!r.has('release')) r.putLid(c, 'release');
   return true;

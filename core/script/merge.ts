@@ -22,6 +22,10 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     );
   const isFat = (i: number): boolean =>
     (KINDS.fat as readonly string[]).includes(lines[i]?.read.food?.kind ?? 'other');
+  const isVegetable = (i: number): boolean =>
+    ([...KINDS.aromatic, 'slow-veg', 'quick-veg', 'root-veg'] as readonly string[]).includes(
+      lines[i]?.read.food?.kind ?? 'other',
+    );
   const isThin = (i: number): boolean =>
     (KINDS.thin as readonly string[]).includes(lines[i]?.read.food?.kind ?? 'other');
   const pouredG = (a: Act): number =>
@@ -29,6 +33,36 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
   const isEmpty = (a: Act): boolean => !a.lines.length && !a.again.length;
   for (const act of acts) {
     const last = out.at(-1);
+    // Lifted out and set aside, said in one breath.
+    if (last?.verb === 'liftout' && act.verb === 'liftout' && isEmpty(act) && last.words === act.words)
+      continue;
+    // Cooked until its own juices have gone: it is fried, and nothing was poured that boils down.
+    const isFried =
+      last?.verb === 'soften' || (last?.verb === 'add' && last.lines.some((l) => isVegetable(l.index)));
+    if (
+      last &&
+      isFried &&
+      act.verb === 'reduce' &&
+      isEmpty(act) &&
+      act.stage === 'open' &&
+      !last.lines.some((l) => isThin(l.index))
+    ) {
+      last.verb = 'soften';
+      last.minutes ??= act.minutes;
+      continue;
+    }
+    // Butter and flour cooked together, and the sauce whisked in.
+    if (
+      last?.verb === 'fry' &&
+      act.verb === 'thicken' &&
+      last.lines.length &&
+      last.lines.every((l) => isFat(l.index))
+    ) {
+      last.verb = 'thicken';
+      last.lines.push(...act.lines);
+      last.words = joined(last.words, act.words);
+      continue;
+    }
     // Blanched and rinsed, rendered until it is soft: one thing each.
     if (last?.verb === 'blanch' && act.verb === 'rinse') continue;
     if (last?.verb === 'render' && act.verb === 'soften' && isEmpty(act) && last.words === act.words)
@@ -87,7 +121,7 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
                         : last.verb === 'serve' && act.verb === 'melt'
                           ? act.verb
                           : last.verb === 'stirin' &&
-                              ['simmer', 'boil', 'wilt'].includes(act.verb) &&
+                              ['simmer', 'boil', 'wilt', 'glaze'].includes(act.verb) &&
                               !act.lines.length
                             ? act.verb
                             : null

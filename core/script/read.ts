@@ -8,7 +8,7 @@ import { joined, merged } from './merge';
 import { HALF } from './portions';
 import { ON_THE_BOARD, Reading, timeNamed, type Clause } from './reading';
 import { inferVerb, verbOf } from './verbOf';
-import { withoutFoods, withoutMade } from './wording';
+import { withoutFoods, withoutMade, withoutNot } from './wording';
 
 const TIP =
   /^(?:\W*)(?:do not|don['’]t|never|if you(?:'|’| )|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
@@ -20,7 +20,9 @@ const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
   /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it|them) (?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b/i;
 const SITS = /\b(?:let|leave) (?:it|them|the \p{L}+)\b.*\b(?:sit|stand|rest|wait|come to room)\b/iu;
+const BOILED = /\b(?:boil|bubble|simmer)/i;
 const COATED = /\b(?:coat(?:ed)?|toss|turn|massage|rub)\b/i;
+const INTO_A_BOWL = /\b(?:in|into|on|onto) (?:a|an|another) (?:\p{L}+ )?(?:bowl|bag|plate|dish|tray)\b/iu;
 const IN_A_BOWL = /\b(?:bowl|bag|dish|tray)\b/i;
 const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
 const ON_IT = /\b(?:on|in) (?:it|there|this|top of it)\b/i;
@@ -84,7 +86,10 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     RULES.some((rule) => rule(r, c));
   });
   const acts = merged(
-    withMeatUnderLid(r.acts, (i) => r.isRawMeat(i)),
+    withMeatUnderLid(
+      withMeatBlanched(r.acts, (i) => r.isRawMeat(i)),
+      (i) => r.isRawMeat(i),
+    ),
     lines,
   );
   // Without a lid there is nothing to split: the table does it.
@@ -142,7 +147,7 @@ function deed(r: Reading, c: Clause): boolean {
 function verbTold(r: Reading, c: Clause): string | null {
   const { text, meant, sentence } = c;
   const told = verbOf(
-    withoutFoods(withoutMade(text, c.product), r.lines),
+    withoutFoods(withoutMade(withoutNot(text), c.product), r.lines),
     r.stage,
     meant,
     r.lines,
@@ -163,6 +168,15 @@ function verbTold(r: Reading, c: Clause): string | null {
 /** Meat that is put together with what it is to taste of, before there is any pot: a marinade where it is left to stand, else a rub. */
 function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: string | null): string | null {
   const isFirstMixed = r.last?.verb === 'mix' || r.last?.verb === 'season';
+  // "Put the flour in a large bowl": no pot is near.
+  if (
+    r.stage === 'prep' &&
+    told === 'add' &&
+    meant.length > 0 &&
+    !meant.some((i) => r.isMeat(i)) &&
+    INTO_A_BOWL.test(text)
+  )
+    return 'mix';
   const isTogether =
     r.stage === 'prep' &&
     [null, 'mix', 'add', 'season'].includes(told) &&
@@ -174,7 +188,8 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
   if (STANDS.test(text) || STANDS.test(next)) return 'marinate';
   if (told === null) return null;
   const isTurned = COATED.test(text) || COATED.test(next) || IN_A_BOWL.test(`${r.last?.words} ${sentence}`);
-  return isFirstMixed && isTurned ? 'season' : null;
+  if (!isFirstMixed || !isTurned) return null;
+  return r.last.lines.some((l) => r.kindOf(l.index) === 'flour') ? 'dredge' : 'season';
 }
 
 /** No verb is told: what is meant is inferred from the foods, or belongs to what was told before. */
@@ -254,6 +269,30 @@ function slurryWater(r: Reading, { n, meant }: Clause): readonly number[] {
 function saltOfTheList(r: Reading, n: number): readonly number[] {
   const later = r.namedAfter(n);
   return r.lines.map((_, i) => i).filter((i) => r.kindOf(i) === 'salt' && !r.used.has(i) && !later.has(i));
+}
+
+/** Meat that is brought to the boil, drained and rinsed is blanched; it goes in for good where it is named again. */
+function withMeatBlanched(acts: readonly Act[], isRawMeat: (line: number) => boolean): readonly Act[] {
+  const rinsed = acts.findIndex((a) => a.verb === 'rinse' && a.again.some(isRawMeat));
+  const at = acts.slice(0, Math.max(0, rinsed)).findLastIndex((a) => a.lines.length > 0);
+  const boiled = acts[at];
+  const isBlanched =
+    boiled !== undefined &&
+    boiled.lines.every((l) => isRawMeat(l.index)) &&
+    acts.slice(at, rinsed).every((a) => a.words === boiled.words) &&
+    BOILED.test(boiled.words);
+  if (!isBlanched) return acts;
+  const meat = boiled.lines;
+  const again = acts.findIndex((a, i) => i > rinsed && meat.every((l) => a.again.includes(l.index)));
+  if (again < 0) return acts;
+  const isMeat = (i: number): boolean => meat.some((l) => l.index === i);
+  return acts.flatMap((a, i) => {
+    if (i === at) return { ...a, verb: 'blanch', lines: [], again: meat.map((l) => l.index) };
+    if (i > at && i < rinsed) return [];
+    if (i !== again) return a;
+    const verb = a.verb === 'return' ? 'add' : a.verb;
+    return { ...a, verb, lines: [...meat, ...a.lines], again: a.again.filter((j) => !isMeat(j)) };
+  });
 }
 
 /** Raw meat that is first named once the lid is off ("shred the pork") was under it: it went in with the last thing before. */

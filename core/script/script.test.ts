@@ -825,6 +825,42 @@ describe('what stands for what', () => {
       'rack(600 g new potatoes)',
     ],
     [
+      'flour in a bowl, the meat into it and tossed: floured',
+      ['1 kg braising steak', '2 tbsp seasoned flour', '2 tbsp oil', STOCK],
+      'Put the flour in a large bowl, add the beef and toss well until coated. Fry the beef in the oil until browned. Add the stock. High pressure 25 minutes, natural release.',
+      'dredge(2 tbsp seasoned flour)',
+    ],
+    [
+      'what is brought to the boil, drained and rinsed is blanched, and goes in for good afterwards',
+      ['1.2 kg veal shoulder', '2 carrots', STOCK],
+      'Place the veal in the cooker, cover with cold water, bring to the boil and let it bubble for 2 minutes. Drain and rinse the meat. Put the veal back with the carrots and stock. High pressure 25 minutes, natural release.',
+      'add(1.2 kg veal shoulder, 2 carrots, 300 ml chicken stock)',
+    ],
+    [
+      'while something cooks is no order to cook it',
+      ['1 kg chicken wings', STOCK, '100 ml ketchup', '3 tbsp honey'],
+      'Add the wings and stock. High pressure 8 minutes, quick release. While the wings cook, put the ketchup and honey in a pan and simmer for 6 minutes.',
+      'simmer(100 ml ketchup, 3 tbsp honey)',
+    ],
+    [
+      'the soft butter is kept for the flour',
+      ['4 chicken breasts', '30 g butter', '1 tbsp plain flour', '1 tbsp soft butter', STOCK],
+      'Brown the chicken in the butter. Add the stock. High pressure 5 minutes, quick release. Work the flour into the soft butter and whisk it into the simmering sauce.',
+      'thicken(1 tbsp plain flour, 1 tbsp soft butter)',
+    ],
+    [
+      'cooked on a high heat is no pressure',
+      ['500 g diced lamb', '1 onion', STOCK],
+      'Fry the onion. Add the lamb and cook on high heat for 5 minutes. Add the stock. Close the lid and cook for 6 whistles on medium heat. Let it release naturally.',
+      'brown(500 g diced lamb)',
+    ],
+    [
+      'slowly in the lard is softened',
+      ['1 kg beef shin', '3 onions', '2 tbsp lard', '3 tbsp paprika', STOCK],
+      'Onions chopped fine, slowly in the lard 10-12 min. Off heat, paprika in. Beef and stock in. Pressure 30 min, natural.',
+      'soften(3 onions, 2 tbsp lard)',
+    ],
+    [
       'boiled until it is reduced is boiled down',
       ['4 lamb shanks', STOCK, '12 dried apricots'],
       'Add the lamb and stock. High pressure 40 minutes, natural release. Lift out the lamb. Add the apricots and boil until the sauce is reduced by a third.',

@@ -71,6 +71,7 @@ const FOR_THE_BOWL: readonly FoodKind[] = [
 ];
 const INTO_DAIRY =
   /\b(?:into|with|through) (?:the |some )?(?:natural |greek |plain )?(?:yog|sour|crème|mayo)/i;
+const IN_FAT = /\bin (?:the |some |a little |hot )*(?:oil|lard|butter|fat|ghee|dripping)\b/i;
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
 /** What is strewn over a dish on its plate. */
 const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
@@ -124,7 +125,8 @@ export function verbOf(
     // Syrupy with the meat still in it is a sauce that boils down, no glaze.
     if (said === 'glaze' && !wasTakenOut && !GLAZES.test(text)) return meant.length ? 'simmer' : 'reduce';
     // "Simmer until thick", where there is nothing to thicken it with, is boiled down.
-    const hasStarch = lines.some((_, i) => isBinder(i));
+    const hasStarch =
+      lines.some((_, i) => isBinder(i) && isToCome(i)) || ['thicken', 'mix'].includes(last?.verb ?? '');
     if (said === 'simmer' && /\buntil (?:\w+ ){0,3}thick/i.test(text))
       return hasStarch ? 'thicken' : 'reduce';
     if (
@@ -258,6 +260,8 @@ export function verbOf(
   if (/^then the\b/i.test(text) && last?.verb === 'bloom' && all([...KINDS.spice, 'tomato-paste']))
     return 'bloom';
   if (/^then the\b/i.test(text) && last?.verb === 'soften' && all(FRIED)) return 'soften';
+  if (said === null && some(KINDS.aromatic) && all([...KINDS.aromatic, ...KINDS.fat]) && IN_FAT.test(text))
+    return 'soften';
   if (said === null && meant.length && /\b(?:in\b|on top|then the|over)/i.test(`${text} `))
     return /on top/i.test(text)
       ? 'top'

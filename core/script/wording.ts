@@ -41,6 +41,13 @@ export function withoutSplash(text: string, lines: readonly ScriptLine[]): strin
     );
 }
 
+/** The clause without what must not happen: "never letting it boil", "without colouring". */
+export function withoutNot(text: string): string {
+  return text.replace(NOT, ' ');
+}
+const NOT =
+  /\b(?:without|never|don['’]t|do not|not|does(?: not|n['’]t))\b (?:\p{L}+ ){0,3}?(?:boil|colou?r|brown|burn|catch|stick|curdl|split|thicken|reduc|simmer|fry)\w*/giu;
+
 /** The clause without the words of its foods that could be taken for what is done: tomato purée, roasted pepper, frying cheese. */
 export function withoutFoods(text: string, lines: readonly ScriptLine[]): string {
   let out = text;

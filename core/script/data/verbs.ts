@@ -400,7 +400,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\brender\w*|\bfrom cold\b|\bcold pot\b|\bcrisp (?:up )?(?:the )?(?:bacon|pancetta|lardons|chorizo)|\b(?:cook|fry) (?:the )?(?:bacon|pancetta|lardons)\b/i,
     stages: ['prep', 'open'],
   },
-  { verb: 'blend', words: /\b(?:blend|blitz|process|grind|pur[eé]e|whizz)\b/i, stages: ['prep', 'open'] },
+  {
+    verb: 'blend',
+    words: /\b(?:blend|blitz|process|grind|whizz)\b|\bpur[eé]e (?:it|the|them|this|until|everything)\b/iu,
+    stages: ['prep', 'open'],
+  },
   { verb: 'blendafter', words: /\b(?:blend|blitz|pur[eé]e|whizz)\b/i, stages: ['after'] },
   {
     verb: 'reduce',
@@ -439,7 +443,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'dry',
     words: /\b(?:pat|dry|wipe|blot)\b.*\b(?:dry|kitchen paper|paper towels?)\b/i,
-    stages: ['prep', 'open'],
+    stages: ['prep', 'open', 'after'],
   },
   {
     verb: 'season',
@@ -488,7 +492,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|to (?:the )?table|grind (?:over|some|plenty)|top with|drizzle|crumble .* over)\b/i,
+      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|to (?:the )?table|grind (?:over|some|plenty)|top with|drizzle|crumble .* over)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
