@@ -20,7 +20,7 @@ export interface Amount {
   plus?: { min: number; max: number; unitId: string };
   /** "a few", "handful": the figure is a guess by nature. */
   vague?: boolean;
-  /** A spoon or cup that is not level. */
+  /** A spoon that is not level. */
   filled?: 'heaped' | 'scant';
   /** How an oddly written figure was taken: "1.5 kg" for "1 500 g", "500" for "5OO". */
   readAs?: string;

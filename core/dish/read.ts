@@ -468,13 +468,16 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   };
 }
 
-/** "2 heaped tsp", "a scant cup": how full the spoon or cup is. */
+/** What is heaped: a cup is levelled more often than not. */
+const SPOONS: ReadonlySet<string> = new Set(['tsp', 'dsp', 'tbsp']);
+
+/** "2 heaped tsp", "a scant tablespoon": how full the spoon is. */
 function withFilling(amount: Amount, clean: string): Amount {
   const said =
     /^\W*(?:[\d¼-¾⅐-⅞./ –-]+|an?|one|two|three|half an?)?\s*(heaped|heaping|rounded|scant)\s/i.exec(
       clean,
     )?.[1];
-  if (!said || unitById(amount.unitId).kind !== 'volume') return amount;
+  if (!said || !SPOONS.has(amount.unitId)) return amount;
   return { ...amount, filled: /^scant/i.test(said) ? 'scant' : 'heaped' };
 }
 

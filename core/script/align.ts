@@ -94,10 +94,11 @@ const NOT_ALONE = new Set([
   'single',
   'light',
   'spring',
+  'little',
 ]);
 
 const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: readonly string[] }[] = [
-  { words: /\bwhole spices?\b/i, kinds: ['spice-whole'] },
+  { words: /\bwhole spices?\b/i, kinds: ['spice-whole'], foods: ['bay-leaf'] },
   { words: /\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i, kinds: ['spice-ground'] },
   {
     words: /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings?)\b/i,

@@ -63,6 +63,10 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       last.words = joined(last.words, act.words);
       continue;
     }
+    // "Drop it into the sauce in little lumps", "bring it to the boil and whisk in the starch": part of thickening.
+    if (last?.verb === 'thicken' && act.verb === 'stirin' && !act.lines.length && last.run === act.run)
+      continue;
+    if (last?.verb === 'boil' && isEmpty(last) && act.verb === 'thicken') out.pop();
     // Blanched and rinsed, rendered until it is soft: one thing each.
     if (last?.verb === 'blanch' && act.verb === 'rinse') continue;
     if (last?.verb === 'render' && act.verb === 'soften' && isEmpty(act) && last.words === act.words)

@@ -231,7 +231,10 @@ function brownUnnamed(r: Reading, c: Clause): void {
     r.put('soften', r.stage, c, c.meant);
     return;
   }
-  const toCome = r.lines.map((_, i) => i).filter((i) => r.isMeat(i) && r.isToCome(i));
+  const all = r.lines.map((_, i) => i).filter((i) => r.isMeat(i) && r.isToCome(i));
+  const onBoard = r.last && ON_THE_BOARD.has(r.last.verb) ? r.last.again : [];
+  const raw = all.filter((i) => r.isRawMeat(i));
+  const toCome = [all.filter((i) => onBoard.includes(i)), raw, all].find((some) => some.length > 0) ?? [];
   r.put('brown', r.stage, c, [...c.meant, ...toCome]);
 }
 

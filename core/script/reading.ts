@@ -1,6 +1,7 @@
 import { minutesNamed, pressureRuns } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
+import { foodWords } from '../pantry/words';
 import type { Act } from './act';
 import { linesMeant, linesNamed, meansEverything, namesGroup, type ScriptLine } from './align';
 import { clauses } from './clauses';
@@ -38,6 +39,7 @@ const OBJECTLESS =
   /^(?:place|put|lay|arrange|nestle|sit|transfer|tip|add|pop) (?:in|into|to|onto?|inside)\b/i;
 const SHAPED =
   /\b(?:roll|form|shape|make)\b.*\b(meatballs|balls|patties|koftas?|koftes?|dumplings|burgers)\b/i;
+const LEAVES = /\b(?:fresh|leaf|leaves|chopped|sprigs?|bunch|stalks?|stems?)\b/i;
 const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
 
 /** Minutes that a clause gives, seconds too; null where it gives none. */
@@ -195,7 +197,29 @@ export class Reading {
     // "Lift everything out", "spoon everything into a dish": what is there, and nothing that is still to come.
     const isOfPot =
       meansEverything(text) && (OUT_OF_IT.test(text) || this.stage === 'after') && !STILL_TO_COME.test(text);
-    return isOfPot ? meant.filter((i) => (this.used.get(i) ?? 0) > 0) : meant;
+    return isOfPot ? meant.filter((i) => (this.used.get(i) ?? 0) > 0) : this.#stillThere(text, meant);
+  }
+
+  /** Of two lines of one thing the one that is still there: the butter that was fried in is no butter for the flour. */
+  #stillThere(text: string, meant: readonly number[]): readonly number[] {
+    const isGround = (i: number): boolean => this.kindOf(i) === 'spice-ground';
+    return meant.map((i) => {
+      const food = this.lines[i]?.read.food;
+      if (!food || this.isMeat(i)) return i;
+      const others = this.lines
+        .map((_, j) => j)
+        .filter((j) => j !== i && !meant.includes(j) && this.isToCome(j));
+      if (!this.isToCome(i)) return others.find((j) => this.lines[j]?.read.food?.id === food.id) ?? i;
+      // "The chilli powder, coriander and fennel", before the lid: the ground one, and no leaves for the table.
+      const isAmongSpices =
+        food.kind === 'herb-soft' && this.stage !== 'after' && this.stage !== 'table' && meant.some(isGround);
+      if (!isAmongSpices || LEAVES.test(text)) return i;
+      return (
+        others.find(
+          (j) => isGround(j) && foodWords(this.lines[j]?.read.foodText ?? '').includes(food.names[0] ?? ''),
+        ) ?? i
+      );
+    });
   }
 
   /** What is mixed and shaped, and what a clause makes of its lines, has a name of its own from then on. */

@@ -1,6 +1,6 @@
 import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
-import type { ScriptLine } from './align';
+import { meansEverything, type ScriptLine } from './align';
 import { SAYS, type Stage } from './data/verbs';
 import { KINDS } from './kinds';
 
@@ -70,7 +70,7 @@ const FOR_THE_BOWL: readonly FoodKind[] = [
   'spice-ground',
 ];
 const INTO_DAIRY =
-  /\b(?:into|with|through) (?:the |some )?(?:natural |greek |plain )?(?:yog|sour|crème|mayo)/i;
+  /\b(?:stir|fold|mix|beat|whisk)\b.*\b(?:into|with|through) (?:the |some )?(?:natural |greek |plain )?(?:yog|sour|crème|mayo)/i;
 const IN_FAT = /\bin (?:the |some |a little |hot )*(?:oil|lard|butter|fat|ghee|dripping)\b/i;
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
 /** What is strewn over a dish on its plate. */
@@ -160,6 +160,14 @@ export function verbOf(
     if (said === 'stirin' && all(KINDS.meat) && /\b(?:pour|spoon|ladle)\b.*\bover\b/i.test(text))
       return 'serve';
     if (said === 'boil' && !meant.length && last?.verb === 'thicken') return null;
+    // "Add the lettuces cut in wedges": they are cut, and go in.
+    if (
+      said === 'slice' &&
+      meant.length &&
+      !some(KINDS.meat) &&
+      /^(?:add|stir|put|tip|drop|throw)\b/i.test(text)
+    )
+      return some(KINDS.leaf) ? 'wilt' : 'stirin';
     if (said === 'boil' && !meant.length && /\b(?:sauce|juices?|liquid|gravy)\b/i.test(text)) return 'reduce';
     if (said === 'stirin' && all(KINDS.meat) && /\bbrush/i.test(text)) return null;
     if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
@@ -181,6 +189,7 @@ export function verbOf(
   if (said === 'toast') return stage === 'open' && wasHot(last) ? 'bloom' : meant.length ? 'toast' : null;
   if (said === 'skim' && last?.verb === 'blanch') return null;
   // "Season the flour and coat the oxtail in it".
+  if ((said === 'dredge' || said === 'season') && wasHot(last) && all(['flour'])) return 'bloom';
   if (said === 'season' && all(['flour'])) return 'dredge';
   if (said === 'season' && last?.verb === 'dredge' && /\bcoat\b/i.test(text)) return 'dredge';
   if ((said === 'add' || said === null) && SOAKED_IN.test(text) && some(SOAKED)) return 'soak';
@@ -285,7 +294,7 @@ export function inferVerb(
   const kinds = fresh.flatMap((i) => lines[i]?.read.food?.kind ?? []);
   const all = (group: readonly FoodKind[]): boolean => kinds.every((k) => group.includes(k));
   const some = (group: readonly FoodKind[]): boolean => kinds.some((k) => group.includes(k));
-  if (/\b(?:everything|all)\b/i.test(text)) return stage === 'after' ? 'stirin' : 'add';
+  if (meansEverything(text) || /\beverything\b/i.test(text)) return stage === 'after' ? 'stirin' : 'add';
   const goesOn =
     last !== undefined &&
     !['liftout', 'close', 'hold', 'release', 'return', 'brown', 'skim', 'strain', 'pouroff'].includes(
@@ -295,6 +304,8 @@ export function inferVerb(
     if (some(KINDS.dairy) && last?.verb !== 'dairy') return 'dairy';
     if (all(KINDS.leaf)) return 'wilt';
     if (/\b(?:boil|sticky|glaze)\b/i.test(text)) return 'glaze';
+    // "Sharpen with the vinegar": a way of cooks to say that it is stirred in.
+    if (last?.verb !== 'fill' && /^\p{L}+ (?:it |the \p{L}+ )?with\b/iu.test(text)) return 'stirin';
     return goesOn ? null : 'stirin';
   }
   // What is poured onto what was fried loosens the floor; it does not go on being fried.

@@ -414,7 +414,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'deglaze',
     words:
-      /\bdeglaz\w*|\bscrap\w*|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
+      /\bdeglaz\w*|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'thicken', words: /\bthicken\w*|\buntil thick\b|\bslurry\b|\bslake\b/i, stages: ['after'] },
@@ -426,7 +426,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'brown',
     words:
-      /\bbreak(?:ing)? (?:it |them |the \p{L}+ )?up\b|\bcrumbling\b|\b(?:good |golden |deep |dark |brown )?crust\b|\bno (?:longer )?pink\b|(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r)\b(?! sugar| rice| onions? until)/iu,
+      /\bbreak(?:ing)? (?:it |them |the \p{L}+ )?up\b|\bcrumbling\b|\b(?:give|get|until)\b.*\bcrust\b|\bno (?:longer )?pink\b|(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r)\b(?! sugar| rice| onions? until)/iu,
     stages: ['prep', 'open'],
   },
   {
@@ -463,7 +463,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil)s?)\b|\bout\b$|\baside\b/i,
+      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil)s?)\b|\bout\b$|\baside\b/i,
   },
   {
     verb: 'heat',
@@ -484,7 +484,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'rest',
     words:
-      /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest for\b|\bwait (?:a|for|\d)|\b(?:leave|stand) covered\b|\bcover and (?:leave|stand)\b/i,
+      /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest (?:for|the|it|them)\b|\bwait (?:a|for|\d)|\b(?:leave|stand) covered\b|\bcover and (?:leave|stand)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'stirin', words: /\bfinish(?:ed)? (?:it |off |the \w+ )?with\b/i, stages: ['after', 'table'] },
@@ -492,7 +492,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|to (?:the )?table|grind (?:over|some|plenty)|top with|drizzle|crumble .* over)\b/i,
+      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|to (?:the )?table|\beat with|grind (?:over|some|plenty)|top with|drizzle|crumble .* over)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
