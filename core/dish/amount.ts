@@ -33,7 +33,7 @@ export interface FoundAmount {
 }
 
 const APPROX =
-  /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca\.?|~|≈|up to|at least|nearly|almost|just over|just under|an? good|an? generous|an? heaped|an? scant|an? level|an? rounded|heaped|heaping|scant|generous|level|rounded|good|another|extra)\s+/i;
+  /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.(?=\s?\d)|ca|~|≈|up to|at least|nearly|almost|just over|just under|an? good|an? generous|an? heaped|an? scant|an? level|an? rounded|heaped|heaping|scant|generous|level|rounded|good|another|extra)\s+/i;
 const SIZE = /^(small|smallish|sm|medium|medium-sized|med|large|lge?|big|extra[- ]large|jumbo)\b\.?[\s,-]*/i;
 const CONTAINER =
   /^(cans?|tins?|jars?|cartons?|packets?|packages?|pkgs?|packs?|pouch(?:es)?|bottles?|bags?|tubs?|box(?:es)?|blocks?|containers?|sachets?|envelopes?|bricks?)\b\.?\s*/i;
@@ -331,7 +331,7 @@ export function withBracketedWeight(amount: Amount, rest: string): Amount {
   const isGuess = amount.unitId === 'splash' || amount.vague === true;
   if (amount.alsoG || amount.content || (unitById(amount.unitId).kind !== 'piece' && !isGuess)) return amount;
   for (const bracket of rest.matchAll(
-    /\(([^()]{2,60})\)|,\s*((?:(?:each|weighing|total)\s+)*(?:about|around|roughly|approx\.?|ca\.?|each|weighing|total)\s+\d[^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece))/gi,
+    /\(([^()]{2,60})\)|,\s*((?:(?:each|weighing|total)\s+)*(?:about|around|roughly|approx\.?|ca?\.?|each|weighing|total)\s+\d[^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece))/gi,
   )) {
     const inner = (bracket[1] ?? bracket[2] ?? '').replace(/^(?:(?:each|total|weighing)\s+)+/i, '');
     const measured = readMeasured(inner);

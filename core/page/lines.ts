@@ -115,6 +115,17 @@ function joined(rows: readonly { at: number; text: string; afterBlank: boolean }
       last.text = /\p{L}-$/u.test(last.text) ? last.text.slice(0, -1) + row.text : `${last.text} ${row.text}`;
       continue;
     }
+    // "Chicken Stew with Dump-", "lings": a scan broke the title.
+    const isBroken =
+      last !== undefined &&
+      out.length <= 3 &&
+      /^\p{Lu}.*\p{L}-$/u.test(last.text) &&
+      /^\p{Ll}+(?:$| )/u.test(row.text) &&
+      row.text.length < 40;
+    if (isBroken) {
+      last.text = `${last.text.slice(0, -1)}${row.text}`;
+      continue;
+    }
     const isTitleGoingOn =
       last !== undefined &&
       out.length <= 8 &&

@@ -69,6 +69,8 @@ function titleScore(line: PageLine, { index, count, next, isTitled }: Around): n
   if (line.isImperative && line.words > 5) s -= 2;
   if (line.isNumbered) s -= 4;
   if (/^["“>([]/.test(line.text)) s -= 3;
+  // One of a list of reasons, and no name.
+  if (/^[•▢☐✓✔*·-]\s/.test(line.text)) s -= 5;
   if (/^\p{Lu}/u.test(line.plain)) s += 0.5;
   if (
     /\b(?:pressure cooker|curry|stew|korma|goulash|gulasch|ragu|chilli|chili|soup|pasta|braise|casserole|ribs|meatballs|roast)\b/i.test(

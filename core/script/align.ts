@@ -97,6 +97,25 @@ const NOT_ALONE = new Set([
   'little',
 ]);
 
+/** Short words that name a line all by themselves: "honey, soy and vinegar". */
+const SHORT_NAMES = new Set([
+  'soy',
+  'miso',
+  'stout',
+  'beer',
+  'ale',
+  'rum',
+  'corn',
+  'peas',
+  'rice',
+  'feta',
+  'kale',
+  'leek',
+  'lime',
+  'plum',
+  'wine',
+]);
+
 const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: readonly string[] }[] = [
   { words: /\bwhole spices?\b/i, kinds: ['spice-whole'], foods: ['bay-leaf'] },
   { words: /\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i, kinds: ['spice-ground'] },
@@ -248,7 +267,7 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
     // A word that only this line has: "cinnamon" for the cinnamon stick.
     const own = foodWords(line.read.foodText).filter(
       (w) =>
-        w.length >= 5 &&
+        (w.length >= 5 || SHORT_NAMES.has(w)) &&
         !NOT_ALONE.has(w) &&
         free.has(w) &&
         !isPlainDescription(w) &&
