@@ -26,6 +26,8 @@ export interface Descriptors {
   divided: boolean;
   /** Only the juice / only the peel of a fruit. */
   zestOnly: boolean;
+  /** A bird cut up at its joints. */
+  jointed: boolean;
   /** The moment the words themselves ask for ("stirred into the onions", "to serve"), and the words. */
   written: { moment: Moment; words: string } | null;
 }
@@ -154,6 +156,10 @@ export function describe(text: string): Descriptors {
     divided: has(
       text,
       /\bdivided\b|\bin two parts\b|\b(?:whites?|greens?|green and white)\b.{0,20}\bseparated?\b/i,
+    ),
+    jointed: has(
+      text,
+      /\bjoint(?:ed|s)\b|\bcut up\b|\bcut (?:in|into)\b|\bquartered\b|\bportion(?:ed|s)\b|\bspatchcock\w*|\bhalved\b|\bpieces\b/i,
     ),
     zestOnly: has(text, /\b(?:zest|peel|rind)\b/i) && !has(text, /\bjuice/i),
     written: written?.match ? { moment: written.moment, words: written.match[0] } : null,

@@ -15,6 +15,7 @@ import {
 } from './amount';
 import { freeFrom, othersIn } from './allergens';
 import { formatAmount } from './amountText';
+import { portionOf, portionsG, PORTION_SPREAD } from './portions';
 import { describe, readLengthMm, type Descriptors } from './descriptors';
 import { mendSpelling, writeOut } from './spelling';
 
@@ -333,7 +334,7 @@ export function readLine(text: string, pantry: Pantry, system: MeasureSystem = '
 
 function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
   const clean = writeOut(stripBullet(text.slice(0, MAX_LINE_LENGTH)), pantry);
-  const words = describe(clean);
+  let words = describe(clean);
   const found = readPartOf(clean) ?? readAmount(clean) ?? readTrailing(clean);
   let amount = found ? withFilling(found.amount, clean) : null;
   const rest = (found?.rest ?? clean).replace(/^[\s,.:;)-]+/, '').replace(/^of\s+(?:the\s+)?/i, '');
@@ -402,6 +403,10 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   if (food && words.zestOnly && food.kind === 'spice-late' && amount?.unitId === 'each')
     massG = around(4 * amount.max, 0.4);
   if (food?.kind === 'salt' && !amount) massG = exactly(0);
+  const portion = portionOf(clean, amount, food);
+  if (portion) words = { ...words, thicknessMm: words.thicknessMm ?? portion.mm };
+  const counted = portion && amount && food && !isImpossible ? portionsG(portion, amount, food) : null;
+  if (counted !== null) massG = around(counted, PORTION_SPREAD);
 
   const unread = foodWords(foodText).map((word, i) => {
     const explained = match !== null && i >= match.at && i < match.at + match.words;

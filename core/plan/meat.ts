@@ -16,6 +16,7 @@ import { donenessOf, type Doneness } from '../heat/doneness';
 import { pressureRuns } from '../dish/pressure';
 import { forecastHeat, type HeatForecast, type HeatInput } from '../heat/simulate';
 import type { PlacedItem } from '../moments/place';
+import type { SizeTold } from '../script/act';
 import type { Fill } from '../pot/layers';
 import { floorAreaCm2, type Pot } from '../pot/pot';
 import {
@@ -71,6 +72,23 @@ const LAGGING = /^(?:root-veg|slow-veg|quick-veg|fruit|tomato-.*|thick-sauce|pul
 
 const MEAT_KINDS = /^(?:poultry|red-meat|ground-meat|sausage)$/;
 
+/** How the food of a line cooks; a bird that is cut up, or only weighed out, cooks as its pieces do. */
+function cutOf({ read }: PlacedItem): Cut | undefined {
+  const cut = cutById(read.food?.cut);
+  if (cut?.id !== 'whole-chicken') return cut;
+  const isCounted = read.amount?.unitId === 'each' || read.amount?.unitId === 'piece';
+  const isWhole = read.cut === 'whole' || (isCounted && read.cut === null);
+  return isWhole && !read.jointed ? cut : cutById('chicken-thigh');
+}
+
+/** What the method tells of the meat. */
+interface MeatTold {
+  /** The cooked meat is worked and no bone is taken out. */
+  hasNoBones?: boolean;
+  /** How a line is cut, where the line itself does not say. */
+  sizeOf?: (lineId: string) => Omit<SizeTold, 'index'> | undefined;
+}
+
 /**
  * The meat under the lid, what is there from the start before what comes later, heaviest first. `hasNoBones` where the recipe works
  * the cooked meat and takes no bone out: what is sold both ways is boneless then, unless its line says otherwise.
@@ -79,11 +97,11 @@ export function meatPieces(
   items: readonly PlacedItem[],
   dish: Dish,
   kitchen: Kitchen,
-  hasNoBones = false,
+  { hasNoBones = false, sizeOf = () => undefined }: MeatTold = {},
 ): MeatPiece[] {
   const found = items.flatMap((item): MeatPiece[] => {
     const food = item.read.food;
-    const cut = cutById(food?.cut);
+    const cut = cutOf(item);
     if (
       !food ||
       !cut ||
@@ -93,14 +111,18 @@ export function meatPieces(
       item.read.cooked
     )
       return [];
-    const cubed = item.read.cut === 'cubed';
+    const told = item.read.cut === null && item.read.thicknessMm === null ? sizeOf(item.lineId) : undefined;
+    const cubed = item.read.cut === 'cubed' || told?.isCubed === true;
     const boneless =
       item.read.bone === 'out' ||
       cubed ||
       item.read.cut === 'sliced' ||
       (hasNoBones && item.read.bone === null && cut.bonelessMm !== undefined);
-    const said = item.read.thicknessMm;
     const ordinary = boneless && cut.bonelessMm ? cut.bonelessMm : cut.thicknessMm;
+    const written = item.read.thicknessMm ?? told?.thicknessMm ?? null;
+    // A cube is no thicker than what it is cut from: a thigh gives flat pieces, however long they are.
+    const isOfPoultry = cubed && food.kind === 'poultry';
+    const said = isOfPoultry && written !== null ? Math.min(written, ordinary * THICKEST_FACTOR) : written;
     const isSliced = item.read.cut === 'sliced' && food.kind === 'poultry';
     const usual = isSliced ? Math.min(SLICED_POULTRY_MM, ordinary) : ordinary;
     const frozen = item.read.frozen;

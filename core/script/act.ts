@@ -19,11 +19,20 @@ export interface Act {
   where: 'pot' | 'pan';
 }
 
+/** "Cut the beef into 4 cm cubes": how a line is cut, by its position. */
+export interface SizeTold {
+  index: number;
+  thicknessMm: number | null;
+  isCubed: boolean;
+}
+
 /** A method as acts in its own order. */
 export interface Script {
   acts: Act[];
   /** True when the recipe is for the stove, the oven or the slow pot, and its long cooking became the lid. */
   isConverted: boolean;
+  /** How meat is cut by the method's own words, where its line does not say. */
+  sizes: readonly SizeTold[];
   /** What the long cooking was, in the recipe's words; empty when it is for pressure. */
   convertedFrom: string;
 }

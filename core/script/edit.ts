@@ -21,7 +21,9 @@ export function scriptOfDish(
   lines: readonly ScriptLine[],
   pantry: Pantry,
 ): Script | null {
-  return dish.script ? opened(dish.script, dish.lines) : scriptFor(dish.method, lines, pantry);
+  const told = scriptFor(dish.method, lines, pantry);
+  // How the meat is cut is told by the method, in whatever order the cook does things.
+  return dish.script ? opened(dish.script, dish.lines, told?.sizes ?? []) : told;
 }
 
 /** A script as it is kept with a dish: lines by their identity, so that it outlives edits of the list. */
@@ -45,7 +47,7 @@ function kept(script: Script, lines: Dish['lines']): DishScript {
 }
 
 /** A kept script as it is followed: what names a line that is gone, or a verb that never was, says nothing. Null without a lid. */
-function opened(script: DishScript, lines: Dish['lines']): Script | null {
+function opened(script: DishScript, lines: Dish['lines'], sizes: Script['sizes']): Script | null {
   const at = new Map(lines.map((l, i) => [l.id, i]));
   const acts = withStages(
     script.acts
@@ -59,7 +61,7 @@ function opened(script: DishScript, lines: Dish['lines']): Script | null {
         again: a.again.flatMap((lineId) => at.get(lineId) ?? []),
       })),
   );
-  return acts.some((a) => a.verb === 'close') ? { ...script, acts } : null;
+  return acts.some((a) => a.verb === 'close') ? { ...script, acts, sizes } : null;
 }
 
 /** Where each act stands, by the lids before it. */

@@ -83,6 +83,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
   if (!r.parts.length || !lines.length) return null;
   r.parts.forEach((_, n) => {
     const c = r.clause(n);
+    r.noteSizes(c);
     RULES.some((rule) => rule(r, c));
   });
   const acts = merged(
@@ -96,6 +97,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
   if (!acts.some((a) => a.verb === 'close')) return null;
   return {
     acts,
+    sizes: [...r.sizes.values()],
     isConverted: r.longest >= 0,
     convertedFrom: r.longest >= 0 ? (r.parts[r.longest]?.text ?? '') : '',
   };

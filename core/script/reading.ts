@@ -1,8 +1,9 @@
 import { minutesNamed, pressureRuns } from '../dish/pressure';
+import { describe } from '../dish/descriptors';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
-import type { Act } from './act';
+import type { Act, SizeTold } from './act';
 import { linesMeant, linesNamed, meansEverything, namesGroup, type ScriptLine } from './align';
 import { clauses } from './clauses';
 import type { Stage } from './data/verbs';
@@ -40,6 +41,9 @@ const OBJECTLESS =
 const SHAPED =
   /\b(?:roll|form|shape|make)\b.*\b(meatballs|balls|patties|koftas?|koftes?|dumplings|burgers)\b/i;
 const LEAVES = /\b(?:fresh|leaf|leaves|chopped|sprigs?|bunch|stalks?|stems?)\b/i;
+const INTO_SO_MANY =
+  /\b(?:in|into) (?:\d{1,2}|two|three|four|five|six|eight|ten|twelve) (?:\p{L}+ )?(?:pieces|chunks|parts|portions)\b/iu;
+const CUT_UP = /\b(?:cut|chop|dice|slice|cube)\w*\b/i;
 const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
 
 /** Minutes that a clause gives, seconds too; null where it gives none. */
@@ -75,6 +79,8 @@ export class Reading {
   readonly used = new Map<number, number>();
   /** Cut, and not named again since. */
   readonly waiting = new Set<number>();
+  /** How meat is cut, as the method tells it. */
+  readonly sizes = new Map<number, SizeTold>();
   stage: Stage = 'prep';
   run = 0;
   where: Act['where'] = 'pot';
@@ -151,6 +157,17 @@ export class Reading {
     if (named.some((i) => !this.isFat(i))) this.lastNamed = named;
     const meant = inOrder([...named, ...byPronoun, ...this.#fromBoard(text)]);
     return { n, text, sentence, named, meant, product };
+  }
+
+  /** Remembers how a clause before the lid says that meat is cut. "Into four pieces" is no size. */
+  noteSizes({ text, named }: Clause): void {
+    const meats =
+      this.stage === 'prep' || this.stage === 'open' ? named.filter((i) => this.isRawMeat(i)) : [];
+    if (!meats.length) return;
+    const { thicknessMm, cut } = describe(text.replace(INTO_SO_MANY, ' '));
+    const isCubed = cut === 'cubed';
+    if (!isCubed && (thicknessMm === null || !CUT_UP.test(text))) return;
+    for (const index of meats) this.sizes.set(index, { index, thicknessMm, isCubed });
   }
 
   /** Writes an act down at a stage, with what of its lines has not come in yet. */

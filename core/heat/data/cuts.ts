@@ -83,6 +83,7 @@ const cut = (id: string, name: string, thicknessMm: number, tenderAt95Min: numbe
 export const CUTS: readonly Cut[] = [
   cut('chicken-breast', 'chicken breast', 32, 8, 'ten', { safe: 'poultry', dryAfterMin: 12, exponent: 1.05, apart: LEAN }),
   cut('chicken-thigh', 'chicken thigh', 42, 23, 'ten', { safe: 'poultry', bonelessMm: 22, exponent: 0.8, depth: 0.72, apart: ON_THE_BONE }),
+  cut('whole-chicken', 'whole chicken', 62, 23, 'ten', { cubes: false, safe: 'poultry', exponent: 1.1, depth: 0.82, apart: 2.6 }),
   cut('chicken-drumstick', 'chicken drumstick', 42, 24, 'ten', { safe: 'poultry', exponent: 1.1, depth: 0.82, apart: ON_THE_BONE }),
   cut('chicken-leg', 'chicken leg quarter', 46, 25, 'ten', { safe: 'poultry', exponent: 1, depth: 0.78, apart: ON_THE_BONE }),
   cut('chicken-wing', 'chicken wing', 25, 26, 'quick', { safe: 'poultry', exponent: 1, depth: 0.9, apart: ON_THE_BONE }),
@@ -111,7 +112,7 @@ export const CUTS: readonly Cut[] = [
   cut('pork-belly', 'pork belly', 40, 128, 'natural'),
   cut('pork-ribs', 'pork ribs', 25, 100, 'natural', { cubes: false, exponent: 0.5 }),
   cut('pork-cheek', 'pork cheek', 35, 145, 'natural'),
-  cut('gammon', 'gammon', 60, 97, 'natural', { cubes: false }),
+  cut('gammon', 'gammon', 60, 50, 'natural', { cubes: false }),
   cut('ham-hock', 'ham hock', 75, 200, 'natural', { exponent: 1.2, depth: 0.72 }),
   cut('veal-shoulder', 'veal shoulder', 40, 97, 'natural'),
   cut('veal-shin', 'veal shin', 40, 130, 'natural', { exponent: 0.5, depth: 0.9 }),

@@ -1,0 +1,46 @@
+import type { Food } from '../pantry/food';
+import { unitById } from '../quantity/units';
+import type { Amount } from './amount';
+
+/** A piece of meat that is cut, sold and counted as one portion. */
+export interface Portion {
+  words: RegExp;
+  /** What one weighs, g. */
+  g: number;
+  /** How thick it is, mm. */
+  mm: number;
+}
+
+/** Most telling word first. Source: ordinary butchery; spread 30 %. */
+const PORTIONS: readonly Portion[] = [
+  { words: /\b(?:escalopes?|schnitzels?|scaloppin[ei]|minute steaks?|paillards?)\b/i, g: 120, mm: 8 },
+  { words: /\bcutlets?\b/i, g: 90, mm: 20 },
+  { words: /\b(?:noisettes?|medallions?)\b/i, g: 70, mm: 25 },
+  { words: /\bchops?\b/i, g: 170, mm: 25 },
+  { words: /\bsteaks?\b/i, g: 180, mm: 25 },
+];
+/** How far the weight of one portion is off. */
+export const PORTION_SPREAD = 0.3;
+/** A food whose single piece weighs more than this is a joint, g. */
+const JOINT_G = 400;
+/** Sold by a name with steak in it, and stewed. */
+const STEWED =
+  /\b(?:brais\w*|stew\w*|casserole|chuck|shin|skirt|diced?|cub(?:ed?|es)|chunks?|strips?|minced?)\b/i;
+
+/** The portion that a line of red meat is counted in ("6 lamb steaks", "500 g rump steaks"); null where it is a joint or a stew. */
+export function portionOf(text: string, amount: Amount | null, food: Food | null): Portion | null {
+  if (food?.kind !== 'red-meat' || !amount || STEWED.test(text)) return null;
+  const portion = PORTIONS.find(({ words }) => words.test(text));
+  const isCounted = unitById(amount.unitId).kind === 'piece';
+  return portion &&
+    (isCounted || /\b(?:steak|chop|cutlet|escalope|schnitzel|medallion|noisette)s\b/i.test(text))
+    ? portion
+    : null;
+}
+
+/** What counted portions weigh, g; null where their food has a weight of its own, or the line gives one. */
+export function portionsG(portion: Portion, amount: Amount, food: Food): number | null {
+  const isCount = amount.unitId === 'each' && !amount.alsoG && !amount.content;
+  const own = food.pieceG['each'] ?? JOINT_G + 1;
+  return isCount && own > JOINT_G ? ((amount.min + amount.max) / 2) * portion.g : null;
+}
