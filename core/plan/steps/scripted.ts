@@ -276,7 +276,9 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const place = act.where === 'pan' ? 'In the pan beside the pot. ' : '';
   const isOwnPot = act.verb === 'boil' && mine.length > 0 && mine.every((i) => i.moment === 'serve');
   const batches = act.verb === 'brown' && input.batches > 1 ? ` ${input.batches} batches.` : '';
-  const caution = verb.caution ? [CAUTIONS[verb.caution]] : [];
+  // Cooked meat is raw no more.
+  const isCooked = verb.caution === 'rawMeat' && act.run > 0;
+  const caution = verb.caution && !isCooked ? [CAUTIONS[verb.caution]] : [];
   return step(
     `do-${act.id}`,
     phase,

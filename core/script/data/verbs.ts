@@ -262,6 +262,7 @@ export const VERBS: readonly Verb[] = [
     look: 'Falls from the spoon in a sheet, shines, sticks.',
     caution: 'sugar',
   }),
+  v('coat', 'Coat {food}', 2, { after: 'finish', toMeat: true, look: 'Shining all over.' }),
   v('bake', 'Into the oven', 15, { timed: true, hands: false, caution: 'grill' }),
   v('grill', 'Under the grill', 5, {
     timed: true,
@@ -323,6 +324,12 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words:
       /\b(?:fill|roll|stuff|assemble)\b(?! the pot)(?!.*\b(?:balls?|dumplings|patties)\b)|\b(?:pie|baking|casserole|oven-?proof|gratin) dish\b|\b(?:cover|top) (?:it )?with (?:the |a )?(?:pastry|mash)|\b(?:lay|roll out|drape) the (?:pastry|dough)\b/i,
     stages: ['after', 'table'],
+  },
+  {
+    verb: 'coat',
+    words:
+      /\b(?:toss|turn|coat|dip|roll)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|\b(?:glaze|sauce)\b.*\bto coat\b/i,
+    stages: ['after'],
   },
   {
     verb: 'glaze',
