@@ -1,9 +1,53 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+const PAPER = '#f5f1e8';
+const SERVER = 'http://127.0.0.1:4310';
 
 export default defineConfig({
   root: 'app',
-  plugins: [react()],
+  plugins: [
+    react(),
+    VitePWA({
+      // A new version is announced, and taken when the cook says so: never in the middle of a cook.
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        id: '/',
+        name: 'Keen Ladle',
+        short_name: 'Keen Ladle',
+        description: 'Arithmetic, timing and memory for a cook with a pressure cooker.',
+        start_url: '/',
+        scope: '/',
+        display: 'standalone',
+        background_color: PAPER,
+        theme_color: PAPER,
+        categories: ['food'],
+        icons: [
+          { src: 'icons/icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: 'icons/icon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: 'icons/icon-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+          { src: 'ladle.svg', sizes: 'any', type: 'image/svg+xml' },
+        ],
+        shortcuts: [
+          { name: 'Finish a sauce', url: '/finish' },
+          { name: 'A new dish', url: '/dishes/new' },
+          { name: 'Logbook', url: '/log' },
+        ],
+        share_target: { action: '/dishes/new', method: 'GET', params: { title: 'title', text: 'text' } },
+      },
+      workbox: {
+        // Our own files, all of them, and nothing else: every screen opens without the server.
+        globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//, /\.[a-z0-9]+$/i],
+        cleanupOutdatedCaches: true,
+        clientsClaim: true,
+        maximumFileSizeToCacheInBytes: 1_500_000,
+      },
+    }),
+  ],
   define: { __BUILD__: JSON.stringify(Date.now().toString(36)) },
   worker: { format: 'es' },
   css: {
@@ -22,5 +66,12 @@ export default defineConfig({
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 600,
   },
-  server: { host: '127.0.0.1', port: 5173, proxy: { '/api': 'http://127.0.0.1:4310' } },
+  server: {
+    host: '127.0.0.1',
+    port: 5173,
+    proxy: {
+      // The server answers to its own name only.
+      '/api': { target: SERVER, changeOrigin: true, headers: { origin: SERVER } },
+    },
+  },
 });

@@ -1,3 +1,4 @@
+import './plainSchemas';
 import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
 import '@fontsource-variable/bricolage-grotesque/index.css';
 import './theme/theme.scss';
@@ -25,4 +26,9 @@ const letters = Promise.race([
   new Promise((resolve) => setTimeout(resolve, LETTERS_MS)),
 ]).catch(() => undefined);
 
-void Promise.all([openStore(() => show(<Waiting />)), letters]).then(() => show(<App />));
+void Promise.all([openStore(() => show(<Waiting />)), letters]).then(() => {
+  show(<App />);
+  // Every file is put by for a day without the server, once the first screen stands.
+  if (import.meta.env.PROD)
+    void import('./store/offline').then(({ keepOffline }) => keepOffline()).catch(() => undefined);
+});

@@ -58,6 +58,7 @@ export const test = base.extend<{ look: Page }, { household: Household }>({
           ...(baseURL ? { baseURL } : {}),
           ...(timezoneId ? { timezoneId } : {}),
           ...(storageState ? { storageState } : {}),
+          serviceWorkers: 'block',
           viewport: { width: 1280, height: 800 },
         }),
       );

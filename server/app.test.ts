@@ -1,10 +1,11 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import type { Server } from 'node:http';
+import { request, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createApp } from './app';
 import { Kitchens } from './devices/kitchens';
+import { isForUs } from './names';
 
 const kitchens = new Kitchens();
 let dir: string;
@@ -45,6 +46,51 @@ describe('the server', () => {
       expect((await fetch(base + path)).status).toBe(200);
     expect((await fetch(`${base}/api/nothing`)).status).toBe(404);
     expect((await fetch(`${base}/assets/none.js`)).status).toBe(404);
+  });
+
+  it('says that a file is not there, and gives no stack and no path of the machine', async () => {
+    for (const path of ['/robots.txt', '/sitemap.xml', '/nothing.js', '/assets/%ZZ', '/assets/none.js']) {
+      const answer = await fetch(base + path);
+      expect([path, answer.status >= 400 && answer.status < 500]).toEqual([path, true]);
+      expect(await answer.text()).not.toMatch(/\bat \w+.*:\d+:\d+|node_modules|\/tmp\/|\/work\//);
+    }
+  });
+
+  it.each([
+    ['127.0.0.1:80', undefined, 80, true],
+    ['127.0.0.1', undefined, 80, true],
+    ['localhost:4310', undefined, 4310, true],
+    ['LOCALHOST:4310', 'http://localhost:4310', 4310, true],
+    ['[::1]:4310', 'http://127.0.0.1:4310', 4310, true],
+    ['evil.example:4310', undefined, 4310, false],
+    ['127.0.0.1.evil.example:4310', undefined, 4310, false],
+    ['localhost:4310', 'http://evil.example', 4310, false],
+    ['localhost:4310', 'http://localhost:9999', 4310, false],
+    ['localhost:4310', 'null', 4310, false],
+    ['localhost:9999', undefined, 4310, false],
+    ['', undefined, 4310, false],
+    [undefined, undefined, 4310, false],
+  ])('host %s from %s on %d: %s', (host, origin, port, isOurs) => {
+    expect(isForUs(host, origin, port)).toBe(isOurs);
+  });
+
+  it('turns away a foreign name that is bound to this machine, and a foreign page', async () => {
+    const port = Number(new URL(base).port);
+    const ask = (headers: Record<string, string>, method = 'GET'): Promise<number> =>
+      new Promise((resolve, reject) => {
+        const asked = request(
+          { port, host: '127.0.0.1', path: '/api/devices', method, headers },
+          (answer) => {
+            answer.resume();
+            resolve(answer.statusCode ?? 0);
+          },
+        );
+        asked.on('error', reject);
+        asked.end();
+      });
+    expect(await ask({})).toBe(200);
+    expect(await ask({ Host: `rebound.example:${port}` })).toBe(403);
+    expect(await ask({ Origin: 'http://elsewhere.example' })).toBe(403);
   });
 
   it('keeps hashed files for a year, compressed, and the page not at all', async () => {

@@ -1,10 +1,11 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
+import { extname, join } from 'node:path';
 import type { Kitchens } from './devices/kitchens';
 import { deviceRoutes } from './devices/routes';
+import { onlyOwnNames } from './names';
 
 /** What the server is built from. */
 export interface ServerOptions {
@@ -19,7 +20,8 @@ const YEAR_S = 31_536_000;
 
 /**
  * Serves the built app with strict headers: no inline script, nothing from elsewhere, hashed files kept for a year, the
- * page itself never. Any path that is not a file and not under /api is the app's own and gets its page.
+ * page itself never. An address without a file's ending that is not under /api is the app's own and gets its page; a file that is not
+ * there is not there.
  */
 export function createApp({ distDir, version, kitchens }: ServerOptions): Express {
   const app = express();
@@ -47,6 +49,7 @@ export function createApp({ distDir, version, kitchens }: ServerOptions): Expres
       crossOriginEmbedderPolicy: true,
     }),
   );
+  app.use(onlyOwnNames);
   app.use(compression());
   app.get('/api/health', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ ok: true, version });
@@ -65,7 +68,8 @@ export function createApp({ distDir, version, kitchens }: ServerOptions): Expres
     }),
   );
   app.use(express.static(distDir, { index: false, maxAge: 0 }));
-  app.get('/{*path}', (_request, response) => {
+  app.get('/{*path}', (request, response, next) => {
+    if (extname(request.path)) return next();
     const page = join(distDir, 'index.html');
     if (!existsSync(page)) {
       response.status(503).type('text').send('The app is not built yet: run npm start.');
@@ -73,5 +77,25 @@ export function createApp({ distDir, version, kitchens }: ServerOptions): Expres
     }
     response.set('Cache-Control', 'no-cache').sendFile(page);
   });
+  app.use((_request, response) => {
+    response.status(404).type('text').send('There is nothing at this address.');
+  });
+  app.use(asSentence);
   return app;
+}
+
+/** An error becomes a sentence: never a stack, never a path of this machine. */
+function asSentence(
+  error: { status?: number },
+  _request: Request,
+  response: Response,
+  next: NextFunction,
+): void {
+  if (response.headersSent) return next(error);
+  const status = error.status !== undefined && error.status >= 400 && error.status < 500 ? error.status : 500;
+  const words = status === 404 ? 'There is nothing at this address.' : 'That could not be read.';
+  response
+    .status(status)
+    .type('text')
+    .send(status === 500 ? 'Something broke here. Try again.' : words);
 }

@@ -11,8 +11,10 @@ import { Keeping } from './Keeping';
 import { keepSmall, readKept } from './kept';
 import { Mark } from './Mark';
 import { useClockGuard } from './clockGuard';
+import { NewVersion } from './NewVersion';
 import { useNow } from './now';
 import { useSay } from './Toasts';
+import { useHeadingFocus } from './useHeadingFocus';
 import { Crash } from './Crash';
 
 const PLACES = [
@@ -82,21 +84,30 @@ function GoingOn() {
     secondsLeft(timer, cookTime(cook.clock, now)) <= 0;
   const due = timers.filter(isDue);
   useRinging(due.map((d) => d.timer.name).join(', '));
-  if (!others.length) return null;
+  const isCooking = (cooks ?? []).some((c) => c.status === 'cooking');
   return (
-    <div className="shell-cooking no-print">
-      {others.slice(0, 3).map((c) => {
-        const next = timers.find((t) => t.cook === c);
-        return (
-          <Link key={c.cookId} to={`/cook/${c.cookId}`} className={next && isDue(next) ? 'is-ringing' : ''}>
-            {c.status === 'served' ? 'How was the' : 'On the go:'} {c.dish?.name}
-            {c.status === 'served' ? '?' : ''}
-            {next &&
-              ` · ${next.timer.name} ${isDue(next) ? 'now' : formatCountdown(Math.ceil(secondsLeft(next.timer, cookTime(c.clock, now))))}`}
-          </Link>
-        );
-      })}
-    </div>
+    <>
+      <NewVersion isCooking={isCooking} />
+      {others.length > 0 && (
+        <div className="shell-cooking no-print">
+          {others.slice(0, 3).map((c) => {
+            const next = timers.find((t) => t.cook === c);
+            return (
+              <Link
+                key={c.cookId}
+                to={`/cook/${c.cookId}`}
+                className={next && isDue(next) ? 'is-ringing' : ''}
+              >
+                {c.status === 'served' ? 'How was the' : 'On the go:'} {c.dish?.name}
+                {c.status === 'served' ? '?' : ''}
+                {next &&
+                  ` · ${next.timer.name} ${isDue(next) ? 'now' : formatCountdown(Math.ceil(secondsLeft(next.timer, cookTime(c.clock, now))))}`}
+              </Link>
+            );
+          })}
+        </div>
+      )}
+    </>
   );
 }
 
@@ -104,6 +115,7 @@ function GoingOn() {
 export function Shell() {
   const [light, toggleLight] = useLight();
   const { pathname } = useLocation();
+  useHeadingFocus(pathname);
   return (
     <div className="shell">
       <a className="shell-skip" href="#main">

@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { secondsLeft, type Timer } from '../../core/index';
+import { ringInTitle } from './title';
 
 let audio: AudioContext | undefined;
 
@@ -57,10 +58,8 @@ export function useAlarm(timers: readonly Timer[], now: number, urgent: string |
   const due = timers.filter((t) => secondsLeft(t, now) <= 0);
   const names = [...(urgent ? [urgent] : []), ...due.map((t) => t.name)].join(', ');
   useEffect(() => {
-    document.title = names ? `⏰ ${names} · Keen Ladle` : 'Keen Ladle';
-    return () => {
-      document.title = 'Keen Ladle';
-    };
+    ringInTitle(names);
+    return () => ringInTitle('');
   }, [names]);
   useRinging(names);
   return due;

@@ -1,3 +1,4 @@
+import '../plainSchemas';
 import { expose } from 'comlink';
 import { planning } from './planning';
 

@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import { defaultKitchen, emptyDish, Feed, loadOf, planDish, type Device, type Fault } from '../../core/index';
 import { createApp } from '../app';
 import { Kitchens } from './kitchens';
+import { MOST_STREAMS } from './routes';
 
 const plan = planDish(
   {
@@ -77,6 +78,26 @@ async function listen(path: string, feed: Feed, enough: (got: number) => boolean
 }
 
 describe('the simulated devices on the server', () => {
+  it('takes no more listeners than a house has, says so, and takes them again', async () => {
+    const { id, device } = await make();
+    const aborts = Array.from({ length: MOST_STREAMS }, () => new AbortController());
+    const path = `/devices/${device('probe')}/readings`;
+    const answers = await Promise.all(aborts.map(({ signal }) => fetch(base + path, { signal })));
+    expect(answers.every((a) => a.status === 200)).toBe(true);
+    const refused = await fetch(base + path);
+    expect(refused.status).toBe(429);
+    expect(((await refused.json()) as { message: string }).message).toContain('close one of them');
+    aborts[0]!.abort();
+    for (let left = 200, status = 429; status !== 200; left--) {
+      if (!left) throw new Error('A place that was given back is not given out again');
+      const again = new AbortController();
+      ({ status } = await fetch(base + path, { signal: again.signal }));
+      again.abort();
+    }
+    for (const a of aborts) a.abort();
+    await remove(id);
+  });
+
   it('are made, listed, told and put away', async () => {
     const { id, device } = await make();
     const list = (await (await fetch(`${base}/devices`)).json()) as { devices: Device[] };

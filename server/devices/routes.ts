@@ -9,6 +9,8 @@ const MOST_BODY = '64kb';
 const MOST_COMMANDS = 20;
 /** A silent stream says something this often, so that a dead connection is noticed, ms. */
 const HEARTBEAT_MS = 10_000;
+/** Streams that are open at once; a household has a few tabs and three devices. */
+export const MOST_STREAMS = 48;
 /** Where a kitchen is asked to drop its connections: how long one lives, ms of the wall. */
 const DROPS_AFTER_MS = 1500;
 /** A reader that does not read is let go at this many bytes waiting. */
@@ -24,6 +26,7 @@ const no = (response: Response, status: number, message: string): void => {
 /** The devices of this server: listing, making, telling, and streams of readings that can be taken up again where they broke. */
 export function deviceRoutes(kitchens: Kitchens): Router {
   const router = Router();
+  let streams = 0;
   const told = new Map<string, { second: number; count: number }>();
   router.use(express.json({ limit: MOST_BODY }));
   router.use((_request, response, next) => {
@@ -77,6 +80,10 @@ export function deviceRoutes(kitchens: Kitchens): Router {
   router.get('/devices/:id/readings', (request, response) => {
     const device = kitchens.device(request.params.id);
     if (!device) return no(response, 404, 'There is no such device.');
+    if (streams >= MOST_STREAMS)
+      return no(response, 429, 'Too many screens listen to the devices already: close one of them.');
+    streams++;
+    response.on('close', () => streams--);
     stream(request, response, device.kitchen, device.kind);
   });
 

@@ -35,6 +35,7 @@ import { StepCard } from './StepCard';
 import type { Tell } from './tell';
 import { Timers } from './Timers';
 import { VerdictForm } from './VerdictForm';
+import { useTitle } from '../../parts/title';
 
 const LiveChart = lazy(() => import('./LiveChart'));
 
@@ -43,6 +44,7 @@ export default function AtThePot() {
   const { cookId = '' } = useParams();
   const kitchen = useKitchen();
   const state = useCook(cookId);
+  useTitle(state?.dish ? `At the pot: ${state.dish.name}` : undefined);
   const dish = useMemo(() => (state ? dishAsCooked(state) : null), [state]);
   const planned = usePlan(dish, kitchen);
   const went = useMemo(

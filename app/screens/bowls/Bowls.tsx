@@ -13,6 +13,7 @@ import {
 } from '../../../core/index';
 import { NoDish } from '../../parts/NoDish';
 import { useDish, useKitchen, usePlan } from '../../store/live';
+import { useTitle } from '../../parts/title';
 
 const ORDER: readonly BowlWhen[] = ['before', 'while-searing', 'while-softening', 'under-pressure'];
 
@@ -22,6 +23,7 @@ export default function Bowls() {
   const kitchen = useKitchen();
   const dish = useDish(dishId);
   const plan = usePlan(dish, kitchen);
+  useTitle(dish ? `${dish.name}: bowls` : undefined);
   const bowls = useMemo(() => (plan ? bowlsFor(plan) : []), [plan]);
   if (dish === null) return <NoDish />;
   if (!dish || !plan) return <p className="loading">Setting out the bowls…</p>;

@@ -19,6 +19,7 @@ import { useDish, useKitchen, usePlan } from '../../store/live';
 import { RUNS, useRanges } from '../../store/ranges';
 import { Kinds } from './Kinds';
 import { Knobs } from './Knobs';
+import { useTitle } from '../../parts/title';
 
 const HeatChart = lazy(() => import('./HeatChart'));
 
@@ -28,6 +29,7 @@ export default function ClockScreen() {
   const kitchen = useKitchen();
   const dish = useDish(dishId);
   const plan = usePlan(dish, kitchen);
+  useTitle(dish ? `${dish.name}: clock` : undefined);
   if (dish === null) return <NoDish />;
   if (!dish || !plan || !kitchen) return <p className="loading">Winding the clock…</p>;
   return <Page dish={dish} plan={plan} kitchen={kitchen} />;

@@ -22,6 +22,7 @@ import { Ribbon } from './Ribbon';
 import { StartAsked } from './StartAsked';
 import { Trouble } from '../../parts/Trouble';
 import { Versions } from './Versions';
+import { useTitle } from '../../parts/title';
 
 const PANEL_TITLES: Record<Panel, string> = {
   plates: 'Scale it',
@@ -40,6 +41,7 @@ export default function Counter() {
   const kitchen = useKitchen();
   const dish = useDish(dishId);
   const plan = usePlan(dish, kitchen);
+  useTitle(dish?.name);
   const say = useSay();
   const navigate = useNavigate();
   const [panel, setPanel] = useState<Panel | null>(null);

@@ -49,6 +49,7 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
   return (
     <header className="dish-bar">
       <div className="dish-title">
+        <h1 className="visually-hidden">{dish.name}</h1>
         <NameField name={dish.name} onName={(name) => edit('the name', (d) => ({ ...d, name }), 'name')} />
         <div className="dish-tools no-print">
           <Link className="btn btn-quiet btn-sm" to={`/dish/${dish.id}/clock`}>

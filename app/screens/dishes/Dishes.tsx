@@ -20,6 +20,7 @@ import {
   type Filter,
   type Sort,
 } from './sorting';
+import { useTitle } from '../../parts/title';
 
 /** The index lives as long as the tab: coming back to the list does not build it again. */
 const search = new DishSearch();
@@ -33,6 +34,7 @@ function lastCooks(cooks: readonly CookState[]): Map<string, CookState> {
 
 /** Home: what can be on the table, and by when. */
 export default function Dishes() {
+  useTitle('Dishes');
   const kitchen = useKitchen();
   const dishes = useDishes();
   const cooks = useCooks();

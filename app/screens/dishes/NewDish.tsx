@@ -1,7 +1,7 @@
 import { useDeferredValue, useEffect, useMemo, useRef, useState, type ClipboardEvent } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import {
   emptyDish,
   MAX_LINES,
@@ -25,8 +25,9 @@ import { rememberFood } from '../../store/household';
 import { useKitchen } from '../../store/live';
 import { reasonOf } from '../../store/writes';
 import { PageParts } from './PageParts';
-import { forgetDraft, keepDraft, readDraft, type Draft } from './draft';
+import { forgetDraft, keepDraft, readDraft, sharedDraft, type Draft } from './draft';
 import { textOfClipboard, textOfFile } from './pageFile';
+import { useTitle } from '../../parts/title';
 
 const EXAMPLE = `1½ lb boneless chicken thighs, in 3 cm pieces
 2 onions, sliced
@@ -69,6 +70,7 @@ function turnedIn(text: string, turned: Draft['turned']): Map<number, PartKind> 
 
 /** A new dish from whatever was copied: told apart as it is typed, every line in sight, nothing dropped, nothing guessed in silence. */
 export default function NewDish() {
+  useTitle('A new dish');
   const kitchen = useKitchen();
   return kitchen ? <Writing kitchen={kitchen} /> : <p className="loading">One moment…</p>;
 }
@@ -76,12 +78,29 @@ export default function NewDish() {
 function Writing({ kitchen }: { kitchen: Kitchen }) {
   const navigate = useNavigate();
   const say = useSay();
-  const [draft, setDraft] = useState<Draft>(readDraft);
+  const { search } = useLocation();
+  const [before] = useState<Draft>(readDraft);
+  const [draft, setDraft] = useState<Draft>(() => sharedDraft(search) ?? before);
   const change = (part: Partial<Draft>): void => {
     const next = { ...draft, ...part };
     setDraft(next);
     keepDraft(next);
   };
+  useEffect(() => {
+    const shared = sharedDraft(search);
+    if (!shared) return;
+    keepDraft(shared);
+    // What was being written before is one tap away; a reload does not share the same again.
+    if (before.text.trim())
+      say('This was shared with Keen Ladle.', {
+        label: 'Back to what I was writing',
+        run: () => {
+          setDraft(before);
+          keepDraft(before);
+        },
+      });
+    void navigate('/dishes/new', { replace: true });
+  }, [search, before, say, navigate]);
   const [busy, setBusy] = useState(false);
   const [bad, setBad] = useState('');
   const [reading, setReading] = useState<AbortController | null>(null);

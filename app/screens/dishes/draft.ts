@@ -29,6 +29,15 @@ export function readDraft(): Draft {
   }
 }
 
+/** What another app has shared to this address, cut to the longest page; null where nothing was. */
+export function sharedDraft(search: string): Draft | null {
+  const shared = new URLSearchParams(search);
+  const text = (shared.get('text') ?? '').slice(0, MAX_PAGE_LENGTH - 200);
+  const title = (shared.get('title') ?? '').slice(0, 120).trim();
+  if (!text.trim()) return null;
+  return { ...EMPTY, text: title && !text.startsWith(title) ? `${title}\n\n${text}` : text };
+}
+
 export function keepDraft(draft: Draft): void {
   keepSmall(KEY, JSON.stringify(draft));
 }

@@ -19,12 +19,14 @@ import { isWorth } from './Answer';
 import { BenchTabs } from './BenchTabs';
 import { SauceBench } from './SauceBench';
 import { SpoonShows } from './SpoonShows';
+import { useTitle } from '../../parts/title';
 
 /** The sauce bench on its own: for any pot of thin sauce, or for one dish. */
 export default function Finish() {
   const { dishId } = useParams();
   const kitchen = useKitchen();
   const dish = useDish(dishId ?? '');
+  useTitle(dish ? `${dish.name}: finish` : 'Finish');
   const plan = usePlan(dishId ? dish : null, kitchen);
   const calibrations = useCalibrations(kitchen);
   if (!kitchen || !calibrations || (dishId && dish === undefined))

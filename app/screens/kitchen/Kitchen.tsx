@@ -23,6 +23,7 @@ import { FigureField } from '../../parts/FigureField';
 import { OwnPantry } from './OwnPantry';
 import { People } from './People';
 import { PotCard } from './PotCard';
+import { useTitle } from '../../parts/title';
 
 const SYSTEMS: readonly { id: MeasureSystem; label: string }[] = [
   { id: 'us', label: 'US cups' },
@@ -33,6 +34,7 @@ const SYSTEMS: readonly { id: MeasureSystem; label: string }[] = [
 
 /** Pots, height, measures, house rules, and the safe keeping of it all. */
 export default function KitchenScreen() {
+  useTitle('Kitchen');
   const kitchen = useKitchen();
   const say = useSay();
   if (!kitchen) return <p className="loading">Opening the cupboards…</p>;

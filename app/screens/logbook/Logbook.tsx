@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { compareCook, formatDuration, type CookState } from '../../../core/index';
 import { clock, day } from '../../parts/now';
 import { useCalibrations, useCooks, useKitchen } from '../../store/live';
+import { useTitle } from '../../parts/title';
 
 const ComeUpChart = lazy(() => import('./ComeUpChart'));
 const PAGE = 40;
@@ -29,6 +30,7 @@ export function verdictWords(cook: CookState): string {
 
 /** Every cook, newest first, and what the pot has taught. */
 export default function Logbook() {
+  useTitle('Logbook');
   const cooks = useCooks();
   const kitchen = useKitchen();
   const calibrations = useCalibrations(kitchen);

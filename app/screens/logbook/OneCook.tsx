@@ -25,11 +25,13 @@ import { allReadings, useReadings } from '../../store/devices';
 import { editDish } from '../../store/dishes';
 import { useCook, useDish, useKitchen } from '../../store/live';
 import { verdictWords } from './Logbook';
+import { useTitle } from '../../parts/title';
 
 /** One cook: forecast against actual, what was measured, the verdict, and what to change. */
 export default function OneCook() {
   const { cookId = '' } = useParams();
   const cook = useCook(cookId);
+  useTitle(cook?.dish ? `Log: ${cook.dish.name}` : undefined);
   const kitchen = useKitchen();
   if (cook === null)
     return (

@@ -6,6 +6,7 @@ import { boilingC, airKPa, CUTS, formatTemp, MINUTES_SIZES, SAFE_C } from '../..
 import { useKitchen } from '../../store/live';
 import { useMinutes } from '../../store/minutes';
 import { Segments } from '../../parts/Segments';
+import { useTitle } from '../../parts/title';
 
 const STATES = [
   { id: 'fresh', label: 'In pieces' },
@@ -21,6 +22,7 @@ const RELEASES = { quick: 'vent', ten: '10, then vent', natural: 'natural' } as 
 
 /** The household's own table of minutes: every cut by thickness, computed for one pot where it stands. */
 export default function Minutes() {
+  useTitle('Minutes under pressure');
   const { potId = '' } = useParams();
   const navigate = useNavigate();
   const kitchen = useKitchen();

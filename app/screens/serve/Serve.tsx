@@ -27,6 +27,7 @@ import { useCooks, useDish, useKitchen, usePlan } from '../../store/live';
 import { Lanes } from './Lanes';
 import { MealKnobs } from './MealKnobs';
 import { Timetable } from './Timetable';
+import { useTitle } from '../../parts/title';
 
 const NO_WISH: MealWish = { serveAt: null, sides: [], hands: 1, yesterday: false };
 
@@ -36,6 +37,7 @@ export default function Serve() {
   const kitchen = useKitchen();
   const dish = useDish(dishId);
   const plan = usePlan(dish, kitchen);
+  useTitle(dish ? `${dish.name}: the meal` : undefined);
   const cooks = useCooks();
   if (dish === null) return <NoDish />;
   if (!dish || !plan || !kitchen || !cooks) return <p className="loading">Setting the table…</p>;
