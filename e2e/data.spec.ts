@@ -78,7 +78,7 @@ test('markup in a dish is text, never markup', async ({ page }) => {
   await page.getByRole('button', { name: 'Put it on the counter' }).click();
   await expect(page.locator('.line')).toHaveCount(4);
   await expect(page.locator('.counter img')).toHaveCount(0);
-  await expect(page).toHaveTitle('Keen Ladle');
+  await expect(page).toHaveTitle(/^A new dish · Keen Ladle$/);
 });
 
 test('two tabs on the same cook stay consistent', async ({ page, context }) => {

@@ -81,6 +81,15 @@ const CANNED = /\b(?:canned|tinned|cans?|tins?|jars?|jarred|pouch)\b/i;
 const COOKED = /\b(?:canned|tinned|cans?|tins?|jars?|jarred|pouch|(?<!un)cooked)\b/i;
 const DRY_OR_SOAKED = /\bdr(?:ied|y)\b|\bsoaked\b|\bovernight\b|\braw\b/i;
 
+/** What each cut is when it is minced. */
+const MINCED: readonly (readonly [minced: string, ...cuts: string[]])[] = [
+  ['ground-beef', 'beef-chuck', 'beef-shin', 'beef-round', 'beef-skirt', 'beef-brisket'],
+  ['ground-pork', 'pork-shoulder', 'pork-loin', 'pork-leg'],
+  ['ground-lamb', 'lamb-shoulder', 'lamb-leg', 'lamb-neck'],
+  ['ground-chicken', 'whole-chicken', 'chicken-breast', 'chicken-thigh'],
+  ['ground-turkey', 'turkey-breast', 'turkey-thigh', 'turkey-leg'],
+];
+
 /** Words that turn one pantry entry into another, given unit or neighbours. First match wins. */
 const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: RegExp; not?: RegExp }[] = [
   {
@@ -164,10 +173,14 @@ const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: 
   { from: 'ground-lamb', to: 'meatball', word: /\bmeat ?balls?\b/i },
   { from: 'ground-turkey', to: 'meatball', word: /\bmeat ?balls?\b/i },
   { from: 'ground-chicken', to: 'meatball', word: /\bmeat ?balls?\b/i },
-  { from: 'beef-chuck', to: 'ground-beef', word: /\b(?:ground|minced?|mince)\b/i },
-  { from: 'pork-shoulder', to: 'ground-pork', word: /\b(?:ground|minced?|mince)\b/i },
-  { from: 'lamb-shoulder', to: 'ground-lamb', word: /\b(?:ground|minced?|mince)\b/i },
-  { from: 'whole-chicken', to: 'ground-chicken', word: /\b(?:ground|minced?|mince)\b/i },
+  ...MINCED.flatMap(([to, ...cuts]) =>
+    cuts.map((from) => ({
+      from,
+      to,
+      word: /\b(?:ground|minced?|mince)\b/i,
+      not: /\bminced (?:garlic|onion)/i,
+    })),
+  ),
   { from: 'whole-chicken', to: 'chicken-breast', word: /\bbreasts?\b/i },
   { from: 'whole-chicken', to: 'chicken-thigh', word: /\bthighs?\b/i },
   { from: 'whole-chicken', to: 'chicken-drumstick', word: /\bdrumsticks?\b/i },

@@ -31,7 +31,7 @@ export const PLANTS = [
   row('slow-veg', 'red pepper | red bell pepper | red capsicum | bell pepper | capsicum | sweet pepper | bell pepper any colour', { pieceG: { each: 160, small: 120, medium: 160, large: 200 } }),
   row('slow-veg', 'green pepper | green bell pepper | green capsicum', { pieceG: { each: 150, small: 110, medium: 150, large: 190 } }),
   row('slow-veg', 'yellow pepper | orange pepper | yellow bell pepper | orange bell pepper', { pieceG: { each: 160, small: 120, medium: 160, large: 200 } }),
-  row('slow-veg', 'roasted red pepper | roasted pepper | jarred pepper | pimiento | piquillo pepper | pimiento pepper', { pieceG: { each: 80, jar: 300 }, givesEarly: 0.15 }),
+  row('slow-veg', 'roasted red pepper | roasted pepper | jarred pepper | pimiento | piquillo pepper | pimiento pepper', { gPerMl: 0.85, pieceG: { each: 80, jar: 300 }, givesEarly: 0.15 }),
   row('slow-veg', 'cabbage | white cabbage | red cabbage | savoy cabbage', { pieceG: { each: 900, head: 900, small: 600 }, gPerMl: 0.35 }),
   row('slow-veg', 'aubergine | eggplant | brinjal', { pieceG: { each: 300, large: 450 }, gPerMl: 0.35, drinks: 0.1 }),
   row('slow-veg', 'sauerkraut', { pieceG: { jar: 500 }, salt: 0.015, acid: 0.2, givesEarly: 0.2 }),
