@@ -332,7 +332,7 @@ export const LINES_AS_WRITTEN: readonly [string, string, number | null, string][
   ['1 can water chestnuts', 'bamboo-shoot', 140, 'finish'],
   ['3 roma tomatoes, chopped', 'plum-tomato', 210, 'lid'],
   ['4 oz sun-dried tomatoes in oil, drained', 'sun-dried-tomato', 113, 'lid'],
-  ['½ cup roasted red peppers, chopped', 'roasted-red-pepper', 59.1, 'lid'],
+  ['½ cup roasted red peppers, chopped', 'roasted-red-pepper', 100.6, 'lid'],
   ['1 jalapeño, seeded and minced', 'green-chilli', 12, 'aromatics'],
   ['2 serrano peppers', 'green-chilli', 24, 'aromatics'],
   ['1 habanero', 'red-chilli', 10, 'aromatics'],
