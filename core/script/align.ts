@@ -233,6 +233,13 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
     return own.findLast((w) => !CUT.test(w)) ?? own.at(-1) ?? '';
   };
   const of = (id: string): boolean => lines.some((l) => l.read.food?.id === id);
+  // "The toasted coconut" beside a coconut milk: two words of the one line, and of no other.
+  const said = (line: ScriptLine): number =>
+    new Set(foodWords(line.read.foodText).filter((w) => w.length >= 4 && !CUT.test(w) && words.includes(w)))
+      .size;
+  const counts = lines.map(said);
+  const isToldByTwo = (i: number): boolean =>
+    (counts[i] ?? 0) >= 2 && counts.every((n, j) => j === i || n < (counts[i] ?? 0));
   const found = new Set<number>();
   const everything = EVERYTHING.test(clause);
   const except = EXCEPT.exec(clause)?.[1];
@@ -276,7 +283,7 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
         !ANIMALS.some(([word]) => word.test(w)) &&
         lines.filter((l) => foodWords(l.read.foodText).includes(w)).length === 1,
     );
-    if (own.length) return void found.add(i);
+    if (own.length || isToldByTwo(i)) return void found.add(i);
     const noun = lastOf(line);
     if (!noun || noun.length < 3 || OF_THE_POT.has(noun) || !free.has(noun)) return;
     // "Onion" beside an onion and spring onions is the onion.

@@ -10,6 +10,7 @@ const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
 const ON_HEAT = /\b(?:on|over) (?:an? )?(?:\p{L}+ )?(?:heat|flame)\b/giu;
 const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/;
+const LEFT = /^(?:\W*)(?:leave|wait|stand|rest|let it)\b.*\d/i;
 const SETS = /^(?:\W*)(?:select|press|set|choose|program(?:me)?|push)\b/i;
 const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off)\b/i;
 
@@ -94,6 +95,12 @@ export function whileClosed(r: Reading, c: Clause): boolean {
     letsPressureGo(r.parts[c.n + 1]?.text ?? '') &&
     !r.has('release');
   if (isLowHeat) return true;
+  // "Leave for ten minutes, then vent": the one release, told in two.
+  const isLeft = !meant.length && LEFT.test(text) && letsPressureGo(r.parts[c.n + 1]?.text ?? '');
+  if (isLeft && !r.has('release')) {
+    r.putLid(c, 'release');
+    return true;
+  }
   if (minutesNamed(text) !== null && !meant.length && !r.has('hold')) {
     r.putLid(c, 'hold');
     return true;

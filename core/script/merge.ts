@@ -5,6 +5,9 @@ import { KINDS } from './kinds';
 /** What bubbles down while it is scraped; more takes a time of its own, g. Source: 13 g a minute boil away. */
 const BOILS_AT_ONCE_G = 200;
 
+/** What is done to what has just gone in. */
+const FRIES: ReadonlySet<string> = new Set(['soften', 'bloom', 'brown', 'pop', 'reduce']);
+
 /** Two pieces of a recipe as one, nothing said twice. */
 export function joined(a: string, b: string): string {
   if (a.includes(b)) return a;
@@ -31,8 +34,16 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
   const pouredG = (a: Act): number =>
     a.lines.reduce((s, l) => s + (lines[l.index]?.read.massG.mid ?? 0) * l.share, 0);
   const isEmpty = (a: Act): boolean => !a.lines.length && !a.again.length;
-  for (const act of acts) {
+  for (const told of acts) {
     const last = out.at(-1);
+    // "Add the tomatoes. Cook until the tomatoes break down": named again, and nothing else.
+    const isOfLast =
+      last?.stage === told.stage &&
+      !told.lines.length &&
+      told.again.length > 0 &&
+      FRIES.has(told.verb) &&
+      told.again.every((i) => last.lines.some((l) => l.index === i));
+    const act = isOfLast ? { ...told, again: [] } : told;
     // Lifted out and set aside, said in one breath.
     if (last?.verb === 'liftout' && act.verb === 'liftout' && isEmpty(act) && last.words === act.words)
       continue;
@@ -67,6 +78,8 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     if (last?.verb === 'thicken' && act.verb === 'stirin' && !act.lines.length && last.run === act.run)
       continue;
     if (last?.verb === 'boil' && isEmpty(last) && act.verb === 'thicken') out.pop();
+    // "Add the garlic and stir for a minute" goes on with what is fried.
+    if (last?.verb === 'soften' && act.verb === 'bloom' && isEmpty(act) && act.stage === 'open') continue;
     // Blanched and rinsed, rendered until it is soft: one thing each.
     if (last?.verb === 'blanch' && act.verb === 'rinse') continue;
     if (last?.verb === 'render' && act.verb === 'soften' && isEmpty(act) && last.words === act.words)
@@ -125,7 +138,8 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
                         : last.verb === 'serve' && act.verb === 'melt'
                           ? act.verb
                           : last.verb === 'stirin' &&
-                              ['simmer', 'boil', 'wilt', 'glaze'].includes(act.verb) &&
+                              (['simmer', 'boil', 'wilt'].includes(act.verb) ||
+                                (act.verb === 'glaze' && last.words === act.words)) &&
                               !act.lines.length
                             ? act.verb
                             : null

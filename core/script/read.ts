@@ -18,7 +18,7 @@ const KNIFE =
   /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:cut|chop|dice|slice|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
-  /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it|them) (?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b/i;
+  /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it|them) (?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/i;
 const SITS = /\b(?:let|leave) (?:it|them|the \p{L}+)\b.*\b(?:sit|stand|rest|wait|come to room)\b/iu;
 const BOILED = /\b(?:boil|bubble|simmer)/i;
 const COATED = /\b(?:coat(?:ed)?|toss|turn|massage|rub)\b/i;
@@ -187,7 +187,8 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
     !/\b(?:pot|cooker|insert|liner)\b/i.test(text);
   if (!isTogether) return null;
   const next = r.parts[n + 1]?.text ?? '';
-  if (STANDS.test(text) || STANDS.test(next)) return 'marinate';
+  const isCovered = /^(?:\W*)cover\b/i.test(next) && STANDS.test(r.parts[n + 2]?.text ?? '');
+  if (STANDS.test(text) || STANDS.test(next) || isCovered) return 'marinate';
   if (told === null) return null;
   const isTurned = COATED.test(text) || COATED.test(next) || IN_A_BOWL.test(`${r.last?.words} ${sentence}`);
   if (!isFirstMixed || !isTurned) return null;

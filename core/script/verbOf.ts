@@ -70,7 +70,7 @@ const FOR_THE_BOWL: readonly FoodKind[] = [
   'spice-ground',
 ];
 const INTO_DAIRY =
-  /\b(?:stir|fold|mix|beat|whisk)\b.*\b(?:into|with|through) (?:the |some )?(?:natural |greek |plain )?(?:yog|sour|crème|mayo)/i;
+  /\b(?:stir|fold|mix|beat|whisk)\b.*\b(?:into|with|through) (?:the |some )?(?:(?:rest|remainder) of the )?(?:natural |greek |plain )?(?:yog|sour|crème|mayo)/i;
 const IN_FAT = /\bin (?:the |some |a little |hot )*(?:oil|lard|butter|fat|ghee|dripping)\b/i;
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
 /** What is strewn over a dish on its plate. */
@@ -187,6 +187,11 @@ export function verbOf(
   }
   if (said === 'rack' && all(KINDS.thin)) return 'add';
   if (said === 'toast') return stage === 'open' && wasHot(last) ? 'bloom' : meant.length ? 'toast' : null;
+  if (said === 'pound' && meant.length && !some(KINDS.meat)) return 'blend';
+  // Nothing new in it, and something was lifted out: it goes back.
+  const isBack =
+    wasTakenOut && some(KINDS.meat) && !meant.some(isToCome) && !/\b(?:over|on) the \p{L}+$/iu.test(text);
+  if (said === 'add' && stage === 'open' && isBack) return 'return';
   if (said === 'skim' && last?.verb === 'blanch') return null;
   // "Season the flour and coat the oxtail in it".
   if ((said === 'dredge' || said === 'season') && wasHot(last) && all(['flour'])) return 'bloom';

@@ -7,7 +7,7 @@ const SPLASH =
 const SPLASH_G = 100;
 /** Water that is no line: what something is rinsed or blanched in. */
 const WATER_BESIDE =
-  /\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\bin the same water\b/giu;
+  /\bsoak\b.{0,40}\bin (?:plenty of |fresh )?(?:cold|warm|hot) water\b|^roll\b(?= (?:it|them|the|into|in|small|little|into))|\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\bin the same water\b/giu;
 const OIL_RISES =
   /\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shimmers|is (?:hot|red))\b/gi;
 const ITS_FAT =

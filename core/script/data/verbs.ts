@@ -328,7 +328,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'coat',
     words:
-      /\b(?:toss|turn|coat|dip|roll)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|\b(?:glaze|sauce)\b.*\bto coat\b/i,
+      /\b(?:toss|turn|coat|dip|roll)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|\b(?:glaze|sauce)\b.*\bto coat\b|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/i,
     stages: ['after'],
   },
   {
@@ -389,6 +389,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words: /\b(?:dredge|dust|toss|coat|roll)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b/i,
     stages: ['prep', 'open'],
   },
+  { verb: 'soak', words: /\bsoak\b/i, stages: ['prep', 'open', 'after'] },
   {
     verb: 'marinate',
     words:
@@ -400,7 +401,6 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     verb: 'shape',
     words: /\b(?:roll|form|shape)\b.*\b(?:balls?|patties|meatballs|dumplings)\b/i,
   },
-  { verb: 'soak', words: /\bsoak\b/i, stages: ['prep', 'open', 'after'] },
   {
     verb: 'render',
     words:
@@ -416,7 +416,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'reduce',
     words:
-      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:off|away|down)|evaporat\w*|clings?|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:off|away|down)|evaporat\w*|clings?|until (?:nearly |almost )?dry|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
@@ -491,7 +491,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'rest',
     words:
-      /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest (?:for|the|it|them)\b|\bwait (?:a|for|\d)|\b(?:leave|stand) covered\b|\bcover and (?:leave|stand)\b/i,
+      /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest (?:for|the|it|them)\b|\bleave (?:it |them |covered )?for\b|\bwait (?:a|for|\d)|\b(?:leave|stand) covered\b|\bcover and (?:leave|stand)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'stirin', words: /\bfinish(?:ed)? (?:it |off |the \w+ )?with\b/i, stages: ['after', 'table'] },
@@ -499,7 +499,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon) (?:it |the [\w ]{2,24})?(?:into|in|onto) (?:\w+ )?(?:bowls?|plates?|buns|rolls|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|to (?:the )?table|\beat with|grind (?:over|some|plenty)|top with|drizzle|crumble .* over)\b/i,
+      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|to (?:the )?table|\beat with|grind (?:over|some|plenty)|top with|drizzle|crumble .* over)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
