@@ -34,7 +34,7 @@ export interface Descriptors {
 
 const WRITTEN: readonly [RegExp, Moment][] = [
   [
-    /\b(?:lemon|lime|orange) wedges\b|\bwedges to\b|\b(?:to|for) (?:serve|serving|the table|garnish(?:ing)?|topp?(?:ing)?|sprinkl(?:e|ing)|scatter(?:ing)?|dip(?:ping)?|drizzl(?:e|ing)|strew)\b|\bcut (?:in|into) wedges\b(?=.*\b(?:lemon|lime)|$)|\bas a garnish\b|\bon the side\b|\bto garnish\b/i,
+    /\b(?:lemon|lime|orange) wedges\b|\bwedges to\b|\b(?:to|for) (?:serve|serving|the table|garnish(?:ing)?|topp?(?:ing)?|sprinkl(?:e|ing)|scatter(?:ing)?|dip(?:ping)?|drizzl(?:e|ing)|strew)\b|\b(?:lemons?|limes?|oranges?)\b.*\bin(?:to)? (?:\p{L}+ )?wedges\b|\bas a garnish\b|\bon the side\b|\bto garnish\b/iu,
     'serve',
   ],
   [

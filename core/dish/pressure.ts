@@ -47,6 +47,8 @@ const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid 
 /** A time in minutes or hours, with the unit before or after. */
 const TIME =
   /((?:\d{1,3}(?:[.,]\d)?|\d?\s?[¼½¾]|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|twenty[- ]five|thirty|thirty[- ]five|forty|forty[- ]five|fifty|sixty|ninety)(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|\b[a-z]+\b))?)\s*-?\s*((?:minutes?|mins?|m|hours?|hrs?|h)\b|')/i;
+const BEFORE_VENTING =
+  /(?<=\b(?:leave|wait|stand|rest|sit|pause|let|allow)\b.{0,60}\d.{0,12}),? before (?:you )?(?:vent\w*|open\w*|releas\w*|turn\w*|remov\w*|letting)\b.*$/i;
 /** Hours that are told without a figure; the longest way first. */
 const HOURS_IN_WORDS: readonly { words: RegExp; minutes: number }[] = [
   { words: /\ban hour and a half\b/i, minutes: 90 },
@@ -116,7 +118,9 @@ export function pressureRuns(told: string): PressureRun[] {
   let run: PressureRun | null = null;
   let isClosed = false;
   let before: number | null = null;
-  for (const clause of clausesOf(method)) {
+  for (const said of clausesOf(method)) {
+    // "Leave for 15 minutes before venting": the minutes are what it comes down by itself.
+    const clause = said.replace(BEFORE_VENTING, ' natural release');
     const minutes = minutesNamed(clause);
     const isRelease =
       RELEASES.test(clause) &&

@@ -517,10 +517,11 @@ function liquorMl(clean: string, system: MeasureSystem): number {
 function sharedNoun(text: string, pantry: Pantry): string | null {
   const m = /^([\p{L}'’ -]{2,24}?)\s+or\s+([\p{L}'’ -]{3,40}?)(?:\s*[,;(].*)?$/iu.exec(text);
   if (!m) return null;
-  const left = foodWords(m[1] ?? '');
+  // "Hot lamb or chicken stock": how it is poured is no part of the name.
+  const left = foodWords(m[1] ?? '').filter((w) => !isPlainDescription(w));
   const right = (m[2] ?? '').split(/\s+/);
   for (let n = Math.min(2, right.length - 1); n >= 1; n--) {
-    const joined = `${m[1] ?? ''} ${right.slice(-n).join(' ')}`;
+    const joined = `${left.join(' ')} ${right.slice(-n).join(' ')}`;
     const match = pantry.find(joined);
     if (match && match.at === 0 && match.words === left.length + n) return joined;
   }

@@ -21,4 +21,30 @@ describe('what a line is, how much, and when it goes in', () => {
     expect(parts.reduce((sum, p) => sum + p.share, 0)).toBeCloseTo(1);
     expect(parts.every((p) => p.reason.length > 10)).toBe(true);
   });
+
+  it('takes no vegetable for a garnish, however it is cut', () => {
+    const foods = [
+      '2 red onions',
+      '500 g potatoes',
+      '3 carrots',
+      '2 fennel bulbs',
+      '1 small cabbage',
+      '2 apples',
+      '4 tomatoes',
+    ];
+    const cuts = [
+      'cut into wedges',
+      'in wedges',
+      'cut in thin wedges',
+      'in rings',
+      'shredded',
+      'halved',
+      'cut into matchsticks',
+      'quartered',
+    ];
+    for (const food of foods)
+      for (const cut of cuts) expect([food, cut, place(`${food}, ${cut}`)[0]?.moment]).not.toContain('serve');
+    expect(place('1 lemon, cut into wedges')[0]?.moment).toBe('serve');
+    expect(place('2 limes in wedges')[0]?.moment).toBe('serve');
+  });
 });

@@ -36,6 +36,17 @@ export interface LiquidSum {
   sauceAfterG: Range;
 }
 
+/** What one line brings in one way stands once, though it goes in at two moments: a splash first, the rest later. */
+function byLine(entries: readonly LiquidEntry[]): LiquidEntry[] {
+  const found = new Map<string, LiquidEntry>();
+  entries.forEach((e, i) => {
+    const key = e.lineId === null ? `entry ${i}` : [e.lineId, e.kind, e.label, e.counts].join(' ');
+    const before = found.get(key);
+    found.set(key, before ? { ...before, ml: sumRanges([before.ml, e.ml]) } : e);
+  });
+  return [...found.values()];
+}
+
 /** Foods that are part of the sauce rather than pieces in it. */
 export const SAUCE_KINDS: ReadonlySet<FoodKind> = new Set<FoodKind>([
   'water',
@@ -260,7 +271,7 @@ export function sumLiquid(
   const splashMl = shortBy < 4 ? 0 : Math.ceil(shortBy / 25) * 25;
   const after = sumRanges([...sauce, vapour]);
   return {
-    entries,
+    entries: byLine(entries),
     countedMl,
     pouredMl,
     givenMl: sum(['given']),

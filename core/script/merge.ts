@@ -84,6 +84,14 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     if (last?.verb === 'blanch' && act.verb === 'rinse') continue;
     if (last?.verb === 'render' && act.verb === 'soften' && isEmpty(act) && last.words === act.words)
       continue;
+    // "Add the onions and soften for 6 minutes, adding the garlic at the end": one pan, one thing.
+    const isFriedOn =
+      last?.verb === 'add' &&
+      act.verb === 'soften' &&
+      last.words === act.words &&
+      last.lines.length > 0 &&
+      last.lines.every((l) => isVegetable(l.index) || isFat(l.index));
+    if (last && isFriedOn) last.verb = 'soften';
     // "Bring to the boil and simmer for 15 minutes" is one thing.
     if (last?.verb === 'boil' && act.verb === 'simmer' && isEmpty(act) && last.words === act.words) {
       last.minutes ??= act.minutes;

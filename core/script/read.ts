@@ -8,7 +8,7 @@ import { joined, merged } from './merge';
 import { HALF } from './portions';
 import { ON_THE_BOARD, Reading, timeNamed, type Clause } from './reading';
 import { inferVerb, verbOf } from './verbOf';
-import { withoutFoods, withoutMade, withoutNot } from './wording';
+import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
 
 const TIP =
   /^(?:\W*)(?:do not|don['’]t|never|if you(?:'|’| )|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
@@ -260,6 +260,13 @@ function done(r: Reading, c: Clause, verb: string): void {
   const water = verb === 'thicken' ? slurryWater(r, c) : [];
   r.put(verb, r.stage, c, [...new Set([...meant, ...cut, ...salts, ...water])]);
   for (const i of [...meant, ...cut]) r.waiting.delete(i);
+  // A splash of what is poured later loosens the floor: so much of it is in already.
+  const isPoured = (verb === 'deglaze' || verb === 'add') && r.stage === 'open' && !r.last?.lines.length;
+  const splash = isPoured ? splashTold(text, r.lines) : null;
+  if (splash && !r.used.has(splash.index)) {
+    r.last?.lines.push(splash);
+    r.used.set(splash.index, splash.share);
+  }
 }
 
 /** A little water that stands beside the starch in the list and that no sentence names is what it is stirred with. */

@@ -5,6 +5,8 @@ import { SAYS } from './data/verbs';
 const SPLASH =
   /\b(?:an? )?(?:splash|dash|drop|drizzle|ladle(?:ful)?|ladles|spoonfuls?|little|bit|some)(?: more)?(?: of)?(?: the| your)? (?:(?:hot|cold|warm|boiling|cooking|reserved) )*(water|stock|broth|juices?|liquid|sauce)\b/gi;
 const SPLASH_G = 100;
+/** What is splashed over a hot floor to loosen it, g. Source: four tablespoons; spread 40 %. */
+const SPLASHED_G = 60;
 /** Water that is no line: what something is rinsed or blanched in. */
 const WATER_BESIDE =
   /\bsoak\b.{0,40}\bin (?:plenty of |fresh )?(?:cold|warm|hot) water\b|^roll\b(?= (?:it|them|the|into|in|small|little|into))|\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\bin the same water\b/giu;
@@ -47,6 +49,18 @@ export function withoutNot(text: string): string {
 }
 const NOT =
   /\b(?:without|never|don['’]t|do not|not|does(?: not|n['’]t))\b (?:\p{L}+ ){0,3}?(?:boil|colou?r|brown|burn|catch|stick|curdl|split|thicken|reduc|simmer|fry)\w*/giu;
+
+/** The line of which a clause pours only a splash, and the share that is: "a splash of the stock"; null where it pours none. */
+export function splashTold(
+  text: string,
+  lines: readonly ScriptLine[],
+): { index: number; share: number } | null {
+  const noun = [...text.matchAll(SPLASH)][0]?.[1]?.toLowerCase() ?? '';
+  const kind = /^(?:stock|broth)$/.test(noun) ? 'stock' : noun === 'water' ? 'water' : null;
+  const index = lines.findIndex(({ read }) => read.food?.kind === kind && read.massG.mid > SPLASH_G);
+  const line = lines[index];
+  return kind && line ? { index, share: SPLASHED_G / line.read.massG.mid } : null;
+}
 
 /** The clause without the words of its foods that could be taken for what is done: tomato purée, roasted pepper, frying cheese. */
 export function withoutFoods(text: string, lines: readonly ScriptLine[]): string {
