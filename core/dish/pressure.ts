@@ -47,6 +47,7 @@ const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid 
 /** A time in minutes or hours, with the unit before or after. */
 const TIME =
   /((?:\d{1,3}(?:[.,]\d)?|\d?\s?[¼½¾]|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|twenty[- ]five|thirty|thirty[- ]five|forty|forty[- ]five|fifty|sixty|ninety)(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|\b[a-z]+\b))?)\s*-?\s*((?:minutes?|mins?|m|hours?|hrs?|h)\b|')/i;
+const LOW_FLAME = /\b(?:simmer|sim|low(?:er|est)?|reduced?)\b/i;
 const BEFORE_VENTING =
   /(?<=\b(?:leave|wait|stand|rest|sit|pause|let|allow)\b.{0,60}\d.{0,12}),? before (?:you )?(?:vent\w*|open\w*|releas\w*|turn\w*|remov\w*|letting)\b.*$/i;
 /** Hours that are told without a figure; the longest way first. */
@@ -92,6 +93,19 @@ export function minutesNamed(clause: string): number | null {
   return Math.round(n * 60) + Number(more?.[1] ?? 0);
 }
 
+/** Words about the pot that only sound like pressure or like letting it go. */
+const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
+  [
+    /\b(?:steam|pressure) releases?(?: (?:valve|vent|handle|knob|switch|button))?(?= (?:to|is|in|on|set|at)\b.{0,12}\bseal)/gi,
+    'valve',
+  ],
+  // "Brown it in the pressure cooker": a pot. "Cook it in the pressure cooker for 20 minutes" is under pressure.
+  [/(?<!\bcook\w*\b.{0,24}\bin (?:a|the|your) )\bpressure[- ]?cookers?\b/gi, 'pot'],
+];
+/** The method without the names of the pot and its parts that sound like something to do. */
+export const withoutPotNames = (method: string): string =>
+  OF_THE_POT.reduce((text, [words, plain]) => text.replace(words, plain), method);
+
 /** The method as clauses, in order; abbreviations keep their full stops from ending a sentence. */
 export function clausesOf(method: string): string[] {
   return method
@@ -112,8 +126,9 @@ export function clausesOf(method: string): string[] {
  * the release are never those under pressure. Never throws; silent where it is unsure.
  */
 export function pressureRuns(told: string): PressureRun[] {
-  const method = told.replace(/\blbs?\.(?=\s)/gi, 'lb');
-  if (!EVIDENCE.test(method)) return [];
+  const whole = told.replace(/\blbs?\.(?=\s)/gi, 'lb');
+  if (!EVIDENCE.test(whole)) return [];
+  const method = withoutPotNames(whole);
   const runs: PressureRun[] = [];
   let run: PressureRun | null = null;
   let isClosed = false;
@@ -147,6 +162,16 @@ export function pressureRuns(told: string): PressureRun[] {
       }
     }
     if (run && run.release === null) run.whistles ??= whistlesNamed(clause);
+    // "One whistle, then 20 minutes on low": those are under pressure too.
+    if (
+      run &&
+      isClosed &&
+      run.whistles !== null &&
+      run.release === null &&
+      minutes !== null &&
+      LOW_FLAME.test(clause)
+    )
+      run.minutes ??= minutes;
     if (run && run.level === null && run.release === null)
       run.level = /\b(?:low pressure|LP)\b/i.test(clause)
         ? 'low'

@@ -163,7 +163,7 @@ const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: 
   { from: 'cherry', to: 'dried-cranberry', word: /\bdried\b/i },
   { from: 'basil', to: 'mixed-herbs', word: /\bdried\b/i },
   { from: 'parsley', to: 'mixed-herbs', word: /\bdried\b/i },
-  { from: 'red-chilli', to: 'dried-chilli', word: /\bdried\b/i },
+  { from: 'red-chilli', to: 'dried-chilli', word: /\bdr(?:ied|y)\b/i },
   { from: 'red-chilli', to: 'chilli-powder', word: /\bpowder\b|\bground\b/i },
   { from: 'lemon', to: 'lemon-zest', word: /\b(?:zest|peel|rind)\b/i, not: /\bjuice/i },
   { from: 'lime', to: 'lemon-zest', word: /\b(?:zest|peel|rind)\b/i, not: /\bjuice/i },
@@ -359,7 +359,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   const head = unbracketed.split(/\s*[,;:]\s+|\s+[–—-]\s+|\s+or\s+|\s+\/\s+/i)[0] ?? '';
   const beforeFor =
     head.split(
-      /\s+(?:for|to|with|cut|stirred|added|such as|plus|made|mashed|mixed|slaked|dissolved|steeped|soaked|loosened|whisked)\s+|\s+(?:[+&]|and|plus)\s+(?=\d|[¼-¾]|an?\s|half\s|one\s|two\s)|\s+in\s+(?=\d|[¼-¾]|a\s|boiling|hot|cold|warm|water|its|brine|oil|juice|syrup)/i,
+      /\s+(?:for|to|with|cut|stirred|added|such as|plus|from|made|mashed|mixed|slaked|dissolved|steeped|soaked|loosened|whisked)\s+|\s+(?:[+&]|and|plus)\s+(?=\d|[¼-¾]|an?\s|half\s|one\s|two\s)|\s+in\s+(?=\d|[¼-¾]|a\s|boiling|hot|cold|warm|water|its|brine|oil|juice|syrup)/i,
     )[0] ?? head;
   let foodText = sharedNoun(unbracketed, pantry) ?? (beforeFor || head || unbracketed);
   let match = pantry.find(foodText);

@@ -142,6 +142,8 @@ const STANDS_FOR: readonly { word: RegExp; kind: FoodKind }[] = [
 ];
 const EVERYTHING =
   /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place) (?:in )?)all (?:but|except)\b/i;
+const OF_SECTION =
+  /\b(?:ingredients|items|things|spices) (?:\p{L}+ )?(?:under|for|of|from) (?:the )?(\p{L}{4,})/iu;
 const EXCEPT = /\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
 
 /** True of a clause that means all there is: "everything", "the remaining ingredients". */
@@ -151,7 +153,15 @@ const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.h
 
 /** Words that tell two lines of one food apart. */
 const TOLD_APART =
-  /\b(?:cold|hot|warm|boiling|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled)\b/gi;
+  /\b(?:cold|hot|warm|boiling|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled|sliced|chopped|diced|minced|grated|whole)\b/gi;
+
+const PLAIN_FOODS = new WeakMap<ReadLine, string | null>();
+/** What a line's words name before its state made another food of them: dry red chillies are chillies to whoever cooks them. */
+function plainFoodOf(read: ReadLine, pantry: Pantry): string | null {
+  let id = PLAIN_FOODS.get(read);
+  if (id === undefined) PLAIN_FOODS.set(read, (id = pantry.find(read.foodText)?.food.id ?? null));
+  return id;
+}
 
 /** A word of a line that the clause does not say counts a little against it. */
 const UNSAID = 0.25;
@@ -241,7 +251,13 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
   const isToldByTwo = (i: number): boolean =>
     (counts[i] ?? 0) >= 2 && counts.every((n, j) => j === i || n < (counts[i] ?? 0));
   const found = new Set<number>();
-  const everything = EVERYTHING.test(clause);
+  // "All the ingredients listed under marination" are those of that part of the list, and no others.
+  const ofSection = OF_SECTION.exec(clause)?.[1]?.toLowerCase().slice(0, 6);
+  const inSection = ofSection
+    ? lines.flatMap((l, i) => (l.section?.toLowerCase().includes(ofSection) ? [i] : []))
+    : [];
+  for (const i of inSection) found.add(i);
+  const everything = !inSection.length && EVERYTHING.test(clause);
   const except = EXCEPT.exec(clause)?.[1];
   const spared = everything && except ? new Set(linesMeant(except, lines, pantry)) : new Set<number>();
   lines.forEach((line, i) => {
@@ -259,7 +275,8 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
       (w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause),
     );
     if (isOfSection) return void found.add(i);
-    if (named.some((m) => m.food.id === food.id)) return void found.add(i);
+    const plain = plainFoodOf(line.read, pantry);
+    if (named.some((m) => m.food.id === food.id || m.food.id === plain)) return void found.add(i);
     if (isMeat(line)) {
       const name = `${line.read.foodText} ${food.names[0] ?? ''}`.toLowerCase();
       if (

@@ -1,3 +1,5 @@
+import { withoutPotNames } from '../dish/pressure';
+
 /** Words that begin a new thing to do. */
 const STARTS =
   'add|bhuno|adjust|allow|arrange|assemble|bake|baste|beat|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|glaze|grate|grill|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|pop|pound|pour|press|pressure[- ]cook|process|pull|put|quick|reduce|release|remove|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
@@ -36,6 +38,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   ],
   [/,? followed (?:\p{L}+ )?by (?:the )?/giu, ', then add the '],
   [/\btoms\b/gi, 'tomatoes'],
+  // A cream by its name, and nobody's half.
+  [/\bhalf[- ](?:and|&|n)[- ]half\b/gi, 'single cream'],
   [/\btom (?=pur)/gi, 'tomato '],
   // "While the wings cook, simmer the glaze": what goes on meanwhile is nothing to do.
   [
@@ -54,7 +58,7 @@ export function clauses(method: string): { text: string; sentence: string }[] {
   return SHORT.reduce(
     (text, [short, long]) =>
       typeof long === 'string' ? text.replace(short, long) : text.replace(short, long),
-    method,
+    withoutPotNames(method),
   )
     .split(/\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u)
     .map((s) => s.trim())

@@ -121,7 +121,9 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
                 isEmpty(act) &&
                 act.stage === 'open'
               ? act.verb === 'soften' && last.lines.length > 0 && last.lines.every((l) => isMeat(l.index))
-                ? 'brown'
+                ? last.lines.every((l) => lines[l.index]?.read.food?.kind === 'cured-meat')
+                  ? 'render'
+                  : 'brown'
                 : act.verb === 'soften' &&
                     last.lines.some((l) => isFlavour(l.index)) &&
                     last.lines.every((l) => isFlavour(l.index) || isFat(l.index))

@@ -19,6 +19,8 @@ const KNIFE =
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
   /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it|them) (?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/i;
+const SET_TO_SAUTE =
+  /^(?:\W*)(?:turn|set|switch|press|select|put|use|hit|choose)\b.{0,40}\bsaut[eé](?: (?:mode|setting|function|\(.{1,12}\)))?(?: (?:on )?(?:high|low|medium|normal))?\W*$/i;
 const SITS = /\b(?:let|leave) (?:it|them|the \p{L}+)\b.*\b(?:sit|stand|rest|wait|come to room)\b/iu;
 const BOILED = /\b(?:boil|bubble|simmer)/i;
 const COATED = /\b(?:coat(?:ed)?|toss|turn|massage|rub)\b/i;
@@ -65,6 +67,7 @@ type Rule = (r: Reading, c: Clause) => boolean;
 const RULES: readonly Rule[] = [
   knifeWork,
   tip,
+  setting,
   waiting,
   longCooking,
   closing,
@@ -110,6 +113,11 @@ function knifeWork(r: Reading, { text, named }: Clause): boolean {
   if (!isKnife) return false;
   for (const i of named) if (r.isToCome(i)) r.waiting.add(i);
   return true;
+}
+
+/** "Turn it to sauté": the pot is set, and nothing is in it. */
+function setting({ stage }: Reading, { text, meant }: Clause): boolean {
+  return stage !== 'closed' && !meant.length && SET_TO_SAUTE.test(text);
 }
 
 /** "Let it sit while the cooker heats": what is on the board waits there. */

@@ -44,6 +44,8 @@ const LEAVES = /\b(?:fresh|leaf|leaves|chopped|sprigs?|bunch|stalks?|stems?)\b/i
 const INTO_SO_MANY =
   /\b(?:in|into) (?:\d{1,2}|two|three|four|five|six|eight|ten|twelve) (?:\p{L}+ )?(?:pieces|chunks|parts|portions)\b/iu;
 const CUT_UP = /\b(?:cut|chop|dice|slice|cube)\w*\b/i;
+const GROUND = /\b(?:grind|blend|blitz|process|pur[eé]e)\b/i;
+const MADE_READY: ReadonlySet<string> = new Set(['toast', 'soften', 'bloom', 'fry', 'soak', 'pop']);
 const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
 
 /** Minutes that a clause gives, seconds too; null where it gives none. */
@@ -212,9 +214,18 @@ export class Reading {
       namesGroup(text) ? this.namedAfter(n) : NONE,
     );
     // "Lift everything out", "spoon everything into a dish": what is there, and nothing that is still to come.
+    // "Grind everything to a paste": what was toasted and fried for it, and no meat.
+    if (meansEverything(text) && GROUND.test(text) && this.stage !== 'after')
+      return meant.filter((i) => !this.isMeat(i) && this.#wasMadeReady(i));
     const isOfPot =
       meansEverything(text) && (OUT_OF_IT.test(text) || this.stage === 'after') && !STILL_TO_COME.test(text);
     return isOfPot ? meant.filter((i) => (this.used.get(i) ?? 0) > 0) : this.#stillThere(text, meant);
+  }
+
+  #wasMadeReady(line: number): boolean {
+    return this.acts.some(
+      (a) => MADE_READY.has(a.verb) && (a.again.includes(line) || a.lines.some((l) => l.index === line)),
+    );
   }
 
   /** Of two lines of one thing the one that is still there: the butter that was fried in is no butter for the flour. */

@@ -203,6 +203,8 @@ export function verbOf(
   if (said === 'brown' && /\b(?:break|crumbl)/i.test(text) && !some(KINDS.meat) && last?.verb !== 'add')
     return null;
   if (said === 'render' && some(KINDS.aromatic)) return 'soften';
+  // Lardons until they are golden: their fat is what they fry in.
+  if ((said === 'brown' || said === 'soften') && all(['cured-meat'])) return 'render';
   // Set on top again, it goes back.
   if (said === 'top' && wasTakenOut && meant.length && all(KINDS.meat)) return 'return';
   if ((said === 'add' || said === 'mix') && !wasHot(last) && isRubbedIn(text, kinds)) return 'season';

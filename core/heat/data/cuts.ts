@@ -106,7 +106,7 @@ export const CUTS: readonly Cut[] = [
   cut('lamb-leg', 'lamb leg', 60, 96, 'natural'),
   cut('lamb-shank', 'lamb shank', 55, 165, 'natural', { exponent: 1.2, depth: 0.72 }),
   cut('lamb-neck', 'lamb neck', 40, 115, 'natural', { exponent: 0.9, depth: 0.8 }),
-  cut('mutton', 'mutton or goat', 40, 150, 'natural'),
+  cut('mutton', 'mutton or goat', 32, 120, 'natural'),
   cut('pork-shoulder', 'pork shoulder', 60, 128, 'natural'),
   cut('pork-loin', 'pork loin', 28, 0, 'ten', { dryAfterMin: 10 }),
   cut('pork-belly', 'pork belly', 40, 128, 'natural'),

@@ -83,7 +83,7 @@ export const LARDER = [
   row('nut', 'peanut | roasted peanut', { allergens: ['peanut'], pieceG: { handful: 30 } }),
   row('nut', 'walnut | pecan | hazelnut | pistachio | pine nut', { pieceG: { handful: 25 } }),
   row('nut', 'pumpkin seed | sunflower seed', { allergens: [] }),
-  row('nut', 'desiccated coconut | coconut flake | shredded coconut', { gPerMl: 0.35, allergens: [], drinks: 0.8 }),
+  row('nut', 'desiccated coconut | coconut flake | shredded coconut | grated coconut | dry coconut | dried coconut | copra | kopra', { gPerMl: 0.35, allergens: [], drinks: 0.8 }),
   row('nut-paste', 'peanut butter | smooth peanut butter | crunchy peanut butter', { allergens: ['peanut'], salt: 0.008, strength: 0.08 }),
   row('nut-paste', 'almond butter | pistachio paste | cashew butter | nut butter | cashew paste'),
   row('nut-paste', 'tahini | sesame paste', { allergens: ['sesame'] }),
