@@ -35,11 +35,11 @@ const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
 const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
 const NATURAL =
-  /\bnatural(?:ly)?\b|\bNPR\b|\bNR\b|\bby itself\b|\bon its own\b|\bof its own accord\b|\b(?:let|leave|allow) (?:it|the pressure|the pot|the steam) (?:to )?(?:sink|drop|fall|come down|go down|stand|subside|reduce|drop off|release(?! all| quick| at once))\b|\bcool (?:by )?itself\b|\b(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|\bcool (?:slowly|down|naturally)\b|\bpressure (?:has )?(?:gone|dropped|drops?|falls?|subsides?)\b|\blet stand\b|\bwithout releasing\b|\bpin drops\b/i;
+  /\breduc\w* (?:the )?pressure (?:slowly|gradually|naturally|at room)|\bnatural(?:ly)?\b|\bNPR\b|\bNR\b|\bby itself\b|\bon its own\b|\bof its own accord\b|\b(?:let|leave|allow) (?:it|the pressure|the pot|the steam) (?:to )?(?:sink|drop|fall|come down|go down|stand|subside|reduce|drop off|release(?! all| quick| at once))\b|\bcool (?:by )?itself\b|\b(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|\bcool (?:slowly|down|naturally)\b|\bpressure (?:has )?(?:gone|dropped|drops?|falls?|subsides?)\b|\blet stand\b|\bwithout releasing\b|\bpin drops\b/i;
 const QUICK =
-  /\bquick(?:ly)?[- ]?(?:pressure[- ])?releas\w*|\bQR\b|\bquick\b|\b(?:manual|fast|rapid)(?:ly)?[- ](?:pressure[- ])?releas\w*|\bvent(?:ing)?\b|\bat once\b|\bimmediately\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bopen the (?:valve|vent)\b|\brelease (?:the )?(?:remaining |rest of the |all (?:of )?the )?(?:pressure|steam|rest|remainder)\b|\brelease the rest\b/i;
+  /\breduc\w* (?:the )?pressure (?:quickly|rapidly|at once|immediately|fast|under|with|in)\b|\bquick(?:ly)?[- ]?(?:pressure[- ])?releas\w*|\bQR\b|\bquick\b|\b(?:manual|fast|rapid)(?:ly)?[- ](?:pressure[- ])?releas\w*|\bvent(?:ing)?\b|\bat once\b|\bimmediately\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bopen the (?:valve|vent)\b|\brelease (?:the )?(?:remaining |rest of the |all (?:of )?the )?(?:pressure|steam|rest|remainder)\b|\brelease the rest\b/i;
 const RELEASES =
-  /\breleas|natural|\bNPR\b|\bNR\b|\bQR\b|\bvent\b|\bvalve\b|\bpressure (?:has|drops?|to drop|to fall)|\blet (?:it|the pressure)\b|\blet stand\b|\bwait\b|\bquick\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bcome down\b|\bcool (?:slowly|down)\b|\bleave\b|\bof its own\b|\bby itself\b|\bdrop/i;
+  /\breduc\w* (?:the )?pressure\b|\breleas|natural|\bNPR\b|\bNR\b|\bQR\b|\bvent\b|\bvalve\b|\bpressure (?:has|drops?|to drop|to fall)|\blet (?:it|the pressure)\b|\blet stand\b|\bwait\b|\bquick\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bcome down\b|\bcool (?:slowly|down)\b|\bleave\b|\bof its own\b|\bby itself\b|\bdrop/i;
 /** True of a clause that lets the pressure go, by itself or by the valve; it is only asked of a pot that is closed. */
 export const letsPressureGo = (clause: string): boolean =>
   NATURAL.test(clause) || QUICK.test(clause) || /\breleas\w*|\bvent\b/i.test(clause);
@@ -97,6 +97,10 @@ export function minutesNamed(clause: string): number | null {
 const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
   [
     /\b(?:steam|pressure) releases?(?: (?:valve|vent|handle|knob|switch|button))?(?= (?:to|is|in|on|set|at)\b.{0,12}\bseal)/gi,
+    'valve',
+  ],
+  [
+    /\b(?:steam )?(?:vent|valve|knob|handle|lever)\b(?=(?: is)? (?:to|in|on|at|turned to|set to)\W{0,12}(?:the )?\W?seal)/gi,
     'valve',
   ],
   // "Brown it in the pressure cooker": a pot. "Cook it in the pressure cooker for 20 minutes" is under pressure.

@@ -251,7 +251,7 @@ function plantFindings(input: FindingInput): Finding[] {
           about: 'vegetables',
           lineIds: kind.lineIds,
           text: `The ${kind.label} will fall apart`,
-          why: `They are soft after ${windowMin.from} min and gone after ${windowMin.to}. That thickens the sauce; to keep them whole, add them when the pot is opened in between.`,
+          why: `${windowMin.to < 1 ? 'They are soft before the minutes begin' : `They are soft after ${windowMin.from} min and gone after ${windowMin.to}`}. That thickens the sauce; to keep them whole, add them when the pot is opened in between.`,
           fixes: helping([addLater(kind.lineIds, 'Open in between and add them then')]),
         },
       ];

@@ -155,6 +155,18 @@ const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.h
 const TOLD_APART =
   /\b(?:cold|hot|warm|boiling|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled|sliced|chopped|diced|minced|grated|whole)\b/gi;
 
+/** What cooks call the meat once it has been named. */
+const PIECES: ReadonlySet<string> = new Set([
+  'joint',
+  'portion',
+  'drumstick',
+  'steak',
+  'chop',
+  'shank',
+  'rib',
+  'wing',
+]);
+
 const PLAIN_FOODS = new WeakMap<ReadLine, string | null>();
 /** What a line's words name before its state made another food of them: dry red chillies are chillies to whoever cooks them. */
 function plainFoodOf(read: ReadLine, pantry: Pantry): string | null {
@@ -319,6 +331,16 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
     );
     if (!isOther && (sharing === 1 || !SHARED.has(noun))) found.add(i);
   });
+  // "The joints", "the pieces": the one meat there is, where no other is named.
+  const raw = lines.flatMap((l, i) => (/^(?:poultry|red-meat)$/.test(l.read.food?.kind ?? '') ? [i] : []));
+  const [only] = raw;
+  if (
+    raw.length === 1 &&
+    only !== undefined &&
+    !raw.some((i) => found.has(i)) &&
+    [...free].some((w) => PIECES.has(w))
+  )
+    found.add(only);
   // "The peppers" are all that grow, and no ground one.
   if (/\bpeppers\b/i.test(clause)) {
     const isGround = (i: number): boolean => /^(?:spice|salt)/.test(lines[i]?.read.food?.kind ?? 'spice');

@@ -38,6 +38,17 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   ],
   [/,? followed (?:\p{L}+ )?by (?:the )?/giu, ', then add the '],
   [/\btoms\b/gi, 'tomatoes'],
+  // "Brown it on sauté", "press Sauté": how the pot is set. "Sauté the onions" is something to do; an accent ends no word.
+  [/\b(?:leave|keep) ((?:it|them|the \p{L}+) )?on (?:the )?saut[ée](?![\p{L}])/giu, 'simmer $1'],
+  [
+    /\b(?:on|to|using|in|with|under) (?:the )?(?:high |low |medium |normal )?["“]?saut[ée]["”]?(?:[-– ](?:mode|setting|function|high|low|normal|medium|more|less)| \([^)]{1,14}\))*(?![\p{L}])(?! (?:the|it|them)\b)/giu,
+    ' ',
+  ],
+  [
+    /\b(?:press|select|hit|turn on|switch on|choose|push|use) (?:the )?(?:high |low |medium |normal )?["“]?saut[ée]["”]?(?:[-– ](?:mode|setting|function|button|high|low|normal|medium|more|less)| \([^)]{1,14}\))*(?![\p{L}])/giu,
+    'Set the pot',
+  ],
+  [/saut[ée]e?d?(?![\p{L}])/giu, 'saute'],
   // A cream by its name, and nobody's half.
   [/\bhalf[- ](?:and|&|n)[- ]half\b/gi, 'single cream'],
   [/\btom (?=pur)/gi, 'tomato '],

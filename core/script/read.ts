@@ -11,7 +11,7 @@ import { inferVerb, verbOf } from './verbOf';
 import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
 
 const TIP =
-  /^(?:\W*)(?:do not|don['’]t|never|if you(?:'|’| )|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
+  /^(?:\W*)(?:do not|don['’]t|never|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
 const BESIDE =
   /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:\p{L}+ )?(?:pan|skillet)\b|\bskillet\b/iu;
 const KNIFE =

@@ -215,8 +215,11 @@ export class Reading {
     );
     // "Lift everything out", "spoon everything into a dish": what is there, and nothing that is still to come.
     // "Grind everything to a paste": what was toasted and fried for it, and no meat.
-    if (meansEverything(text) && GROUND.test(text) && this.stage !== 'after')
-      return meant.filter((i) => !this.isMeat(i) && this.#wasMadeReady(i));
+    const ready =
+      meansEverything(text) && GROUND.test(text) && this.stage !== 'after'
+        ? meant.filter((i) => !this.isMeat(i) && this.#wasMadeReady(i))
+        : [];
+    if (ready.length) return ready;
     const isOfPot =
       meansEverything(text) && (OUT_OF_IT.test(text) || this.stage === 'after') && !STILL_TO_COME.test(text);
     return isOfPot ? meant.filter((i) => (this.used.get(i) ?? 0) > 0) : this.#stillThere(text, meant);

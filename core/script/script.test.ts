@@ -861,6 +861,36 @@ describe('what stands for what', () => {
       'soften(3 onions, 2 tbsp lard)',
     ],
     [
+      'a section named by its ingredients is that section and no more',
+      ['1 kg mutton', '1 tsp turmeric', '3 tbsp curd', '2 onions, chopped', '2 cups hot water'],
+      'Marinate the mutton with the turmeric and curd for 1 hour. Fry the onions. Add the mutton and fry 8 minutes. Add hot water. Close the lid. Pressure cook for 1 whistle, then simmer for 20 mins. Let it release naturally.',
+      'marinate(1 tsp turmeric, 3 tbsp curd)',
+    ],
+    [
+      'everything that is ground to a paste is what was roasted for it',
+      ['1 kg mutton', '1 tbsp sesame seeds', '8 dry red chillies', '2 onions, chopped', '2 cups hot water'],
+      'Dry roast the sesame seeds and red chillies till fragrant. Grind everything to a fine paste. Fry the onions. Add the mutton and the paste. Add hot water. High pressure 25 minutes, natural release.',
+      'blend(1 tbsp sesame seeds, 8 dry red chillies)',
+    ],
+    [
+      'half-and-half is a cream and nobody’s half',
+      ['8 chicken thighs', STOCK, '½ cup half and half', '¾ cup shredded Parmesan'],
+      'Add the chicken and stock. High pressure 10 minutes, quick release. Stir in half and half and Parmesan.',
+      'dairy(½ cup half and half, ¾ cup shredded Parmesan)',
+    ],
+    [
+      'the joints are the meat there is, and sauté with its accent is done',
+      ['8 chicken drumsticks', '25 g seasoned flour', '2 tbsp olive oil', '1 onion', STOCK],
+      'Coat the joints in the flour. Heat the oil in the open pressure cooker and fry the joints until browned. Remove. Sauté the onion. Add the stock and return the chicken. High pressure 7 minutes. Reduce the pressure quickly.',
+      'soften(1 onion)',
+    ],
+    [
+      'a splash of a stock is that much of it',
+      ['1 kg diced lamb', '2 tbsp oil', '400 ml hot lamb or chicken stock'],
+      'Brown the lamb in the oil and lift it out. Pour in a splash of the stock and scrape. Return the lamb with the rest of the stock. High pressure 25 minutes and leave for 15 minutes before venting.',
+      'deglaze(400 ml hot lamb or chicken stock)',
+    ],
+    [
       'boiled until it is reduced is boiled down',
       ['4 lamb shanks', STOCK, '12 dried apricots'],
       'Add the lamb and stock. High pressure 40 minutes, natural release. Lift out the lamb. Add the apricots and boil until the sauce is reduced by a third.',
@@ -888,6 +918,38 @@ describe('what stands for what', () => {
     expect(untold).toEqual([0.5, 0.5]);
   });
 
+  it.each([
+    ['Cook on high pressure for 25 minutes and leave for 15 minutes before venting.', 25, 'ten', 15],
+    [
+      'Close the lid and set vent to “Sealing”. Cook on Manual for 60 minutes, then a 10-minute natural release.',
+      60,
+      'ten',
+      10,
+    ],
+    [
+      'Lock lid; set steam release to sealing. Pressure cook on high 60 min. Natural release 20 min.',
+      60,
+      'ten',
+      20,
+    ],
+    ['Bring to high pressure and cook for 7 minutes. Reduce the pressure quickly.', 7, 'quick', null],
+    [
+      'Close the lid. Pressure cook on high for 1 whistle, then simmer for 20 mins. Let the pressure settle down naturally.',
+      20,
+      'natural',
+      null,
+    ],
+    [
+      'Melt the butter in the pressure cooker on a medium-high heat and brown the chicken for 3-4 min each side. Close the lid, bring to high pressure and cook for 12 min. Natural release.',
+      12,
+      'natural',
+      null,
+    ],
+    ['Cook it in the pressure cooker for 20 minutes. Natural release.', 20, 'natural', null],
+  ])('reads the lid of “%s”', (method, minutes, release, releaseMin) => {
+    expect(pressureRuns(method)[0]).toMatchObject({ minutes, release, releaseMin });
+  });
+
   it('hears “up to pressure” and “10 NPR” in hand notes', () => {
     expect(
       pressureRuns('Everything in. Up to pressure, 25 min, leave to come down by itself.')[0],
@@ -901,6 +963,7 @@ describe('what stands for what', () => {
 
   it.each([
     ['brown it in two or three batches', null],
+    ['two thirds', null],
     ['two thirds of the sauce, three threads of saffron', null],
     ['cook for 1 hour 20 minutes', 80],
     ['1 hr and 10', 70],

@@ -31,6 +31,7 @@ export function withoutSplash(text: string, lines: readonly ScriptLine[]): strin
   return text
     .replace(OIL_RISES, ' ')
     .replace(WATER_BESIDE, ' ')
+    .replace(/\bjuices\b/gi, ' ')
     .replace(ITS_FAT, (whole) =>
       lines.some(({ read }) => read.foodText.toLowerCase().includes(whole.toLowerCase())) ? whole : ' ',
     )

@@ -389,7 +389,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words: /\b(?:dredge|dust|toss|coat|roll)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b/i,
     stages: ['prep', 'open'],
   },
-  { verb: 'soak', words: /\bsoak\b/i, stages: ['prep', 'open', 'after'] },
+  { verb: 'soak', words: /\bsoak\b(?! (?:up|in the (?:juices?|sauce)))/i, stages: ['prep', 'open', 'after'] },
   {
     verb: 'marinate',
     words:
@@ -409,14 +409,15 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'blend',
-    words: /\b(?:blend|blitz|process|grind|whizz)\b|\bpur[eé]e (?:it|the|them|this|until|everything)\b/iu,
+    words:
+      /\b(?:blend|blender|blitz|process|grind|whizz)\b|\bpur[eé]e (?:for|it|the|them|this|until|everything)\b/iu,
     stages: ['prep', 'open'],
   },
   { verb: 'blendafter', words: /\b(?:blend|blitz|pur[eé]e|whizz)\b/i, stages: ['after'] },
   {
     verb: 'reduce',
     words:
-      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:off|away|down)|evaporat\w*|clings?|until (?:nearly |almost )?dry|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:off|away|down)|evaporat\w*|clings?|until (?:nearly |almost )?dry|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
