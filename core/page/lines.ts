@@ -207,7 +207,8 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     isPlainFood:
       words.length <= 6 &&
       pantry.named(seen.replace(/,?\s+(?:to taste|to serve|for frying)$/i, '')) !== undefined,
-    isImperative: IMPERATIVES.has(firstWord),
+    // "Pressure cooker chicken curry" is a name; "pressure cook for 5 minutes" is an order.
+    isImperative: IMPERATIVES.has(firstWord) && !/^pressure[- ]cooker\b/i.test(step),
     isNumbered,
     cooks,
     isSentence: /[.!?]$/.test(seen) || /[.!?]\s+\p{Lu}/u.test(seen),

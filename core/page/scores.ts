@@ -37,7 +37,7 @@ export function scoreLine(line: PageLine, around: Around): Record<State, number>
   const isFurniture = line.isClutter || line.isNutrition || line.isEquipment;
   const isHeading = line.isIngredientHeading || line.isMethodHeading || line.isAsideHeading;
   return {
-    pre: isFurniture ? 3 : isHeading ? -4 : 0,
+    pre: isFurniture ? 4 : isHeading ? -4 : 0,
     title: isHeading || isFurniture || line.isFact ? NEVER / 4 : titleScore(line, around),
     fact: line.isFact ? 6 : NEVER,
     ingredients: line.isIngredientHeading ? 8 : NEVER,

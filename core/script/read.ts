@@ -167,6 +167,14 @@ function verbTold(r: Reading, c: Clause): string | null {
   );
   // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
   if (told === 'add' && meant.length > 0 && RACK.test(sentence) && ON_IT.test(text)) return 'rack';
+  // The floor is clean by now: what is poured round the meat that went back is only poured.
+  if (
+    told === 'deglaze' &&
+    r.last?.verb === 'return' &&
+    r.has('deglaze') &&
+    !/\b(?:scrap|deglaz|stuck|bits)/i.test(text)
+  )
+    return 'add';
   const atBoard = onTheBoard(r, c, told);
   if (atBoard !== null) return atBoard;
   // What has not been in the pot cannot go back to it.

@@ -121,6 +121,7 @@ export function verbOf(
     if (said === 'return' && !meant.length && last?.verb === 'dairy') return null;
     const isNothingNew = !meant.some(isToCome) && !some(KINDS.meat);
     if ((said === 'simmer' || said === 'reduce') && last?.verb === 'thicken' && isNothingNew) return null;
+    if (said === 'return' && /\bback to (?:the |a )?(?:boil|simmer|heat)/i.test(text)) return null;
     if (said === 'simmer' && WARMS.test(text)) return 'warm';
     // Syrupy with the meat still in it is a sauce that boils down, no glaze.
     if (said === 'glaze' && !wasTakenOut && !GLAZES.test(text)) return meant.length ? 'simmer' : 'reduce';

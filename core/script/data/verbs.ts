@@ -381,7 +381,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'toast',
-    words: /\bdry[- ]?(?:roast|fry|toast)\w*|\btoast\w*\b/i,
+    words: /\bdry[- ]?(?:roast|fry|toast)\w*|\btoast\w*\b|\bchar(?:red|ring)?\b|\bblacken\w*/i,
     stages: ['prep', 'open'],
   },
   {
