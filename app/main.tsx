@@ -26,9 +26,22 @@ const letters = Promise.race([
   new Promise((resolve) => setTimeout(resolve, LETTERS_MS)),
 ]).catch(() => undefined);
 
+/** Longest that what can wait is put off, ms. */
+const PUT_OFF_MS = 15_000;
+function whenQuiet(run: () => void): void {
+  const idly = (): void => {
+    // Not every browser says when it is idle.
+    if ('requestIdleCallback' in window) requestIdleCallback(run, { timeout: PUT_OFF_MS });
+    else setTimeout(run, PUT_OFF_MS / 5);
+  };
+  if (document.readyState === 'complete') idly();
+  else addEventListener('load', idly, { once: true });
+}
+
 void Promise.all([openStore(() => show(<Waiting />)), letters]).then(() => {
   show(<App />);
-  // Every file is put by for a day without the server, once the first screen stands.
-  if (import.meta.env.PROD)
+  // Every file is put by for a day without the server, once the first screen stands and nothing else is asked for.
+  const putBy = (): void =>
     void import('./store/offline').then(({ keepOffline }) => keepOffline()).catch(() => undefined);
+  if (import.meta.env.PROD) whenQuiet(putBy);
 });

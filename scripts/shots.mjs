@@ -60,7 +60,7 @@ async function panel(page, open) {
 }
 
 const SHOTS = [
-  ['dishes', '/', {}],
+  ['dishes', '/', { act: (p) => p.waitForFunction(() => !document.querySelector('.dish-waiting')) }],
   [
     'new-dish',
     '/dishes/new',
@@ -161,6 +161,7 @@ try {
   ] of SHOTS) {
     if (only.length && !only.includes(name)) continue;
     const context = await browser.newContext({
+      serviceWorkers: 'block',
       baseURL: `http://127.0.0.1:${PORT}`,
       viewport: size,
       colorScheme: dark ? 'dark' : 'light',

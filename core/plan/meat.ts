@@ -122,7 +122,8 @@ export function meatPieces(
     const written = item.read.thicknessMm ?? told?.thicknessMm ?? null;
     // A cube is no thicker than what it is cut from: a thigh gives flat pieces, however long they are.
     const isOfPoultry = cubed && food.kind === 'poultry';
-    const said = isOfPoultry && written !== null ? Math.min(written, ordinary * THICKEST_FACTOR) : written;
+    const said =
+      isOfPoultry && written !== null ? Math.min(written, Math.round(ordinary * THICKEST_FACTOR)) : written;
     const isSliced = item.read.cut === 'sliced' && food.kind === 'poultry';
     const usual = isSliced ? Math.min(SLICED_POULTRY_MM, ordinary) : ordinary;
     const frozen = item.read.frozen;
