@@ -60,7 +60,7 @@ async function panel(page, open) {
 }
 
 const SHOTS = [
-  ['dishes', '/', { act: (p) => p.waitForFunction(() => !document.querySelector('.dish-waiting')) }],
+  ['dishes', '/', { act: (p) => p.locator('.dish-waiting').first().waitFor({ state: 'detached' }) }],
   [
     'new-dish',
     '/dishes/new',

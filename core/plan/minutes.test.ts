@@ -44,4 +44,15 @@ describe('pieces and cubes in the table of minutes', () => {
     for (const id of ['pork-ribs', 'sausage', 'lamb-shank', 'chicken-wing', 'oxtail', 'meatball'])
       expect(rows.get(id)?.cubes.every((m) => m === null)).toBe(true);
   });
+
+  it('gives no minutes for a slice of what is only cooked whole', () => {
+    for (const id of ['whole-chicken', 'ham-hock', 'beef-tongue']) {
+      const { fresh, frozen } = rows.get(id)!;
+      expect(fresh.map((m) => m !== null)).toEqual(MINUTES_SIZES.map((mm) => mm >= 50));
+      expect(frozen.every((m) => m === null)).toBe(true);
+    }
+    const bird = rows.get('whole-chicken')!.fresh[MINUTES_SIZES.indexOf(60)]!;
+    expect(bird).toBeGreaterThanOrEqual(18);
+    expect(bird).toBeLessThanOrEqual(28);
+  });
 });

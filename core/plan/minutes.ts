@@ -70,7 +70,9 @@ function minutesFor(
  */
 export function* minutesTable(pot: Pot, kitchen: Kitchen): Generator<MinutesRow> {
   for (const cut of CUTS) {
-    const sizes: readonly number[] = isLoose(cut) ? [] : MINUTES_SIZES;
+    const sizes: readonly number[] = isLoose(cut)
+      ? []
+      : MINUTES_SIZES.filter((mm) => mm >= (cut.leastMm ?? 0));
     yield {
       cutId: cut.id,
       name: cut.name,

@@ -16,6 +16,8 @@ export interface Cut {
   /** Ordinary thickness of one whole raw piece, mm (its smallest dimension); `boneless` where boning changes it. */
   thicknessMm: number;
   bonelessMm?: number;
+  /** The thinnest there is of what is only cooked whole, mm; nobody asks how long a finger of a whole bird takes. */
+  leastMm?: number;
   /** Minutes at a core of 95 °C until the connective tissue is tender; 0 for lean cuts with none to melt. */
   tenderAt95Min: number;
   /** Lean cuts dry out: minutes above 75 °C core before it shows. */
@@ -83,7 +85,7 @@ const cut = (id: string, name: string, thicknessMm: number, tenderAt95Min: numbe
 export const CUTS: readonly Cut[] = [
   cut('chicken-breast', 'chicken breast', 32, 8, 'ten', { safe: 'poultry', dryAfterMin: 12, exponent: 1.05, apart: LEAN }),
   cut('chicken-thigh', 'chicken thigh', 42, 23, 'ten', { safe: 'poultry', bonelessMm: 22, exponent: 0.8, depth: 0.72, apart: ON_THE_BONE }),
-  cut('whole-chicken', 'whole chicken', 62, 23, 'ten', { cubes: false, safe: 'poultry', exponent: 1.1, depth: 0.82, apart: 2.6 }),
+  cut('whole-chicken', 'whole chicken', 62, 23, 'ten', { leastMm: 50, cubes: false, safe: 'poultry', exponent: 1.1, depth: 0.82, apart: 2.6 }),
   cut('chicken-drumstick', 'chicken drumstick', 42, 24, 'ten', { safe: 'poultry', exponent: 1.1, depth: 0.82, apart: ON_THE_BONE }),
   cut('chicken-leg', 'chicken leg quarter', 46, 25, 'ten', { safe: 'poultry', exponent: 1, depth: 0.78, apart: ON_THE_BONE }),
   cut('chicken-wing', 'chicken wing', 25, 26, 'quick', { safe: 'poultry', exponent: 1, depth: 0.9, apart: ON_THE_BONE }),
@@ -100,7 +102,7 @@ export const CUTS: readonly Cut[] = [
   cut('oxtail', 'oxtail', 50, 182, 'natural', { exponent: 1, depth: 0.7 }),
   cut('beef-brisket', 'beef brisket', 55, 180, 'natural'),
   cut('beef-skirt', 'beef skirt or flank', 22, 120, 'natural', { cubes: false, exponent: 0.4 }),
-  cut('beef-tongue', 'beef tongue', 75, 170, 'natural', { cubes: false, exponent: 1.2 }),
+  cut('beef-tongue', 'beef tongue', 75, 170, 'natural', { leastMm: 50, cubes: false, exponent: 1.2 }),
   cut('beef-round', 'beef round', 60, 140, 'ten', { dryAfterMin: 45 }),
   cut('lamb-shoulder', 'lamb shoulder', 60, 100, 'natural'),
   cut('lamb-leg', 'lamb leg', 60, 96, 'natural'),
@@ -113,7 +115,7 @@ export const CUTS: readonly Cut[] = [
   cut('pork-ribs', 'pork ribs', 25, 100, 'natural', { cubes: false, exponent: 0.5 }),
   cut('pork-cheek', 'pork cheek', 35, 145, 'natural'),
   cut('gammon', 'gammon', 60, 50, 'natural', { cubes: false }),
-  cut('ham-hock', 'ham hock', 75, 200, 'natural', { exponent: 1.2, depth: 0.72 }),
+  cut('ham-hock', 'ham hock', 75, 200, 'natural', { leastMm: 50, exponent: 1.2, depth: 0.72 }),
   cut('veal-shoulder', 'veal shoulder', 40, 97, 'natural'),
   cut('veal-shin', 'veal shin', 40, 130, 'natural', { exponent: 0.5, depth: 0.9 }),
   cut('venison', 'venison', 40, 126, 'natural', { dryAfterMin: 60 }),
