@@ -267,4 +267,24 @@ describe('what the recipe does on purpose', () => {
       ).floor.risk;
     expect(film('Add a splash of the broth and scrape the bottom.')).toBeLessThan(film(''));
   });
+
+  it('does not drown a creamy pasta where its cheese can be held back', () => {
+    const plan = planDish(
+      {
+        ...emptyDish('d', 'Gnocchi', 0),
+        lines: [
+          '1½ lb chicken breast, in 1-inch cubes',
+          '½ cup sun-dried tomatoes, chopped',
+          '1 cup low sodium chicken broth',
+          '1 lb gnocchi',
+          '4 oz cream cheese, cubed',
+        ].map((text, i) => ({ id: `l${i}`, text })),
+        method:
+          'Brown the chicken. Add the tomatoes. Pour in the broth and scrape. Scatter gnocchi over and dot with cream cheese. Do not stir. High pressure 3 minutes, quick release.',
+      },
+      defaultKitchen(),
+    );
+    const thick = plan.findings.find((f) => f.id === 'too-thick');
+    expect(thick?.fixes.map((f) => f.label)).toEqual(['Hold back cream cheese']);
+  });
 });

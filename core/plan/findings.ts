@@ -269,11 +269,13 @@ function boilFindings(input: FindingInput): Finding[] {
     : null;
   const loosen = (ml: number): Fix =>
     pourIn(ml, name, `Loosen it with ${formatVolume(ml, kitchen.units)} ${name}`);
+  // What more than doubles the liquid makes a soup of it: where thick things can be held back, that is what is offered.
+  const isAnotherDish = (ml: number): boolean => hold !== null && ml > liquid.pouredMl.mid;
   const severity = BOIL_SEVERITY[boil.verdict];
   const verdict = (loaded: ReturnType<FindingInput['load']>): Severity => BOIL_SEVERITY[loaded.boil.verdict];
   const fixes = helping(
     input,
-    [...(hold ? [hold] : []), ...(more > 0 ? [loosen(more)] : [])],
+    [...(hold ? [hold] : []), ...(more > 0 && !isAnotherDish(more) ? [loosen(more)] : [])],
     severity,
     verdict,
   );
