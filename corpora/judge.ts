@@ -252,8 +252,8 @@ export function scriptCases(file: string): ScriptCase[] {
     });
 }
 
-/** What is done to meat on the board does not bring it into the pot. */
-const ON_BOARD = new Set(['season', 'marinate', 'dredge', 'pound']);
+/** What is done to meat on the board, or to spices in a bowl, does not bring them into the pot. */
+const ON_BOARD = new Set(['season', 'marinate', 'dredge', 'pound', 'blend', 'mix', 'toast', 'soak']);
 
 /** Verbs of the wanted acts that came in their order, lines at the right verb, and acts that nobody asked for. */
 export function judgeScript(c: ScriptCase) {

@@ -28,7 +28,7 @@ export function whistlesNamed(clause: string): number | null {
 
 /** Words that only a recipe under pressure has. */
 const EVIDENCE =
-  /\b(?:pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
+  /\b(?:(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
 const CLOSES =
   /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 const LETS_GO =
@@ -95,6 +95,8 @@ export function minutesNamed(clause: string): number | null {
 
 /** Words about the pot that only sound like pressure or like letting it go. */
 const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
+  // "Preheat the grill", "heat the oven to 200": nothing is done to the dish.
+  [/(?<=^|[.;,!]\s*(?:and |then |meanwhile,? )*)(?:meanwhile,? )?(?:pre-?heat|heat|light|turn on|switch on) (?:the |your |a )?(?:overhead |hot )?(?:grill|broiler|oven)\b(?: to (?:high|hot|medium|its (?:highest|hottest)|\d{2,3}(?: ?(?:°|degrees)? ?[CF])?(?: ?\/ ?(?:gas(?: mark)? )?\d+ ?(?:°? ?[CF])?)*| ?gas \d))?/gimu, 'get ready'],
   [
     /\b(?:steam|pressure) releases?(?: (?:valve|vent|handle|knob|switch|button))?(?= (?:to|is|in|on|set|at)\b.{0,12}\bseal)/gi,
     'valve',

@@ -68,6 +68,9 @@ const OF_THE_POT = new Set([
   'ingredient',
 ]);
 
+/** True of a food that has "pepper" among its own names: pepperoncini. */
+const isAPepper = ({ read }: ScriptLine): boolean => (read.food?.names ?? []).some((n) => /\bpeppers?$/i.test(n));
+
 /** How a thing is cut, behind its name: "green chillies slit". */
 const CUT =
   /^(?:chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|slit|cut|finely|roughly|thinly)$/;
@@ -143,8 +146,14 @@ const STANDS_FOR: readonly { word: RegExp; kind: FoodKind }[] = [
 const EVERYTHING =
   /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place) (?:in )?)all (?:but|except)\b/i;
 const OF_SECTION =
-  /\b(?:ingredients|items|things|spices) (?:\p{L}+ )?(?:under|for|of|from) (?:the )?(\p{L}{4,})/iu;
+  /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|for|of|from) (?:the |your |a )?(?!pot\b|pan\b|ingredients\b)(\p{L}{4,})/iu;
 const EXCEPT = /\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
+
+/** True of a clause that means all of one part of the list: "everything for the paste". */
+export const meansSection = (clause: string, lines: readonly ScriptLine[]): boolean => {
+  const name = OF_SECTION.exec(clause)?.[1]?.toLowerCase().slice(0, 6);
+  return name !== undefined && lines.some((l) => l.section?.toLowerCase().includes(name));
+};
 
 /** True of a clause that means all there is: "everything", "the remaining ingredients". */
 export const meansEverything = (clause: string): boolean => EVERYTHING.test(clause);
@@ -262,6 +271,15 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
   const counts = lines.map(said);
   const isToldByTwo = (i: number): boolean =>
     (counts[i] ?? 0) >= 2 && counts.every((n, j) => j === i || n < (counts[i] ?? 0));
+  // "The au jus" of an au jus gravy mix: two words that follow each other in this line, and in no other.
+  const pairsOf = (text: string): string[] => {
+    const own = foodWords(text);
+    return own.slice(1).map((w, k) => `${own[k]} ${w}`);
+  };
+  const saidPairs = new Set(segments.flatMap(pairsOf));
+  const pairs = lines.map(({ read }) => pairsOf(read.foodText).filter((pair) => saidPairs.has(pair)));
+  const isToldByPair = (i: number): boolean =>
+    (pairs[i] ?? []).some((pair) => pairs.every((of, j) => j === i || !of.includes(pair)));
   const found = new Set<number>();
   // "All the ingredients listed under marination" are those of that part of the list, and no others.
   const ofSection = OF_SECTION.exec(clause)?.[1]?.toLowerCase().slice(0, 6);
@@ -312,7 +330,7 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
         !ANIMALS.some(([word]) => word.test(w)) &&
         lines.filter((l) => foodWords(l.read.foodText).includes(w)).length === 1,
     );
-    if (own.length || isToldByTwo(i)) return void found.add(i);
+    if (own.length || isToldByTwo(i) || isToldByPair(i)) return void found.add(i);
     const noun = lastOf(line);
     if (!noun || noun.length < 3 || OF_THE_POT.has(noun) || !free.has(noun)) return;
     // "Onion" beside an onion and spring onions is the onion.
@@ -344,7 +362,7 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
   // "The peppers" are all that grow, and no ground one.
   if (/\bpeppers\b/i.test(clause)) {
     const isGround = (i: number): boolean => /^(?:spice|salt)/.test(lines[i]?.read.food?.kind ?? 'spice');
-    const grown = lines.flatMap((line, i) => (lastOf(line) === 'pepper' && !isGround(i) ? [i] : []));
+    const grown = lines.flatMap((line, i) => ((lastOf(line) === 'pepper' || isAPepper(line)) && !isGround(i) ? [i] : []));
     for (const i of grown) found.add(i);
     if (grown.length)
       for (const i of [...found])

@@ -58,24 +58,39 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Meanwhile ',
   ],
   [/\bthru\b/gi, 'through'],
+  // "Seal the meat": it is browned, and no lid is near.
+  [
+    /\bseal(?=(?:ed|ing)? (?:the )?(?:\p{L}+ ){0,2}(?:meat|chicken|beef|lamb|pork|mutton|veal|turkey|duck|goat|mince|chops|cubes|pieces|chunks|thighs|legs|breasts?|ribs|steaks?|shanks?|joint|roast|cutlets|fillets?|strips)\b|(?:ed|ing)? (?:it |them )?(?:well |nicely )?(?:on (?:all|both|each)|all over|on every|until (?:lightly )?(?:brown|golden)))/giu,
+    'sear',
+  ],
+  // "Fried gently until it begins to colour": a look, and nothing to brown.
+  [/\buntil (?:it |they |(?:just )?)?(?:is |are )?(?:just |lightly )?(?:start|begin|tak)\w* (?:to |on )?(?:a little )?colou?r\b/gi, 'until golden'],
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/(?=\s|\p{L})/giu, 'with '],
   [/\s&\s/g, ' and '],
-  [/\b(min|mins|hr|hrs|lb|lbs|tbsp|tsp|oz|approx)\.(?=\s+[a-z\d]|,)/g, '$1'],
+  [/\bpwd\b/gi, 'powder'],
+  [/\bg\W?g paste\b/gi, 'ginger garlic paste'],
+  [/\b(?:press |hit |push )?(?:cancel|turn off|switch off) (?:the )?["“]?saute["”]?(?: (?:mode|setting|function))?/gi, 'Set the pot'],
 ];
+/** A full stop that ends no sentence. */
+const ABBREVIATED = /\b(min|mins|hr|hrs|lb|lbs|tbsp|tsp|oz|approx)\.(?=\s+[a-z\d]|,)/g;
 
-/** The method as clauses, each with the sentence it stands in. */
-export function clauses(method: string): { text: string; sentence: string }[] {
-  return SHORT.reduce(
+const writtenOut = (sentence: string): string =>
+  SHORT.reduce(
     (text, [short, long]) =>
       typeof long === 'string' ? text.replace(short, long) : text.replace(short, long),
-    withoutPotNames(method),
-  )
+    withoutPotNames(sentence),
+  );
+
+/** The method as clauses, each with the sentence it stands in as the recipe has it. */
+export function clauses(method: string): { text: string; sentence: string }[] {
+  return method
+    .replace(ABBREVIATED, '$1')
     .split(/\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u)
     .map((s) => s.trim())
     .filter(Boolean)
     .flatMap((sentence) =>
-      sentence
+      writtenOut(sentence)
         .split(SPLIT)
         .map((text) =>
           (text ?? '')

@@ -1,10 +1,11 @@
 import { isOpenHeat, letsPressureGo, minutesNamed, whistlesNamed } from '../dish/pressure';
+import { linesNamed } from './align';
 import { SAYS } from './data/verbs';
 import type { Clause, Reading } from './reading';
 
 const CLOSES =
   /\bre-?(?:seal|close|lock)\w*|\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure|\b(?:get|got|up) (?:it )?(?:up )?to (?:high |full |low )?pressure/i;
-const NO_PRESSURE = /\b(?:without pressure|no pressure|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
+const NO_PRESSURE = /\b(?:without (?:pressure|(?:the )?weight)|no (?:pressure|weight)|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
 const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
 /** How high the flame is; no pressure. */
 const ON_HEAT = /\b(?:on|over) (?:an? )?(?:\p{L}+ )?(?:heat|flame)\b/giu;
@@ -19,13 +20,20 @@ function load(r: Reading, c: Clause): void {
   if (c.meant.length) r.put('add', r.stage === 'prep' ? 'open' : r.stage, c, c.meant);
 }
 
+/** "Adding the peppers for the last 20 minutes": what is told as part of the long cooking and comes in at its end. */
+const FOR_THE_LAST =
+  /,?\s*\b(?:adding|and add|add|stirring in) (.{3,60}?) (?:for|in|during|after) the last ((?:\S+ ){0,2}?(?:minutes?|mins?))\b/i;
+
 /** The long simmer or oven of a recipe that has no lid becomes the lid. */
 export function longCooking(r: Reading, c: Clause): boolean {
   if (c.n !== r.longest) return false;
-  load(r, c);
-  r.putLid(c, 'close', 'hold', 'release');
+  const late = FOR_THE_LAST.exec(c.text);
+  const isLate = late ? new Set(linesNamed(late[1] ?? '', r.lines, r.pantry)) : new Set<number>();
+  load(r, { ...c, meant: c.meant.filter((i) => !isLate.has(i)) });
+  r.putLid(late ? { ...c, text: c.text.replace(late[0], '') } : c, 'close', 'hold', 'release');
   r.stage = 'after';
   r.run++;
+  if (late) r.put('simmer', r.stage, { ...c, text: late[0] }, [...isLate]);
   return true;
 }
 

@@ -29,6 +29,8 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     ([...KINDS.aromatic, 'slow-veg', 'quick-veg', 'root-veg'] as readonly string[]).includes(
       lines[i]?.read.food?.kind ?? 'other',
     );
+  const isBoiled = (i: number): boolean =>
+    ['pasta', 'grain', 'pulse-dry', 'root-veg'].includes(lines[i]?.read.food?.kind ?? 'other');
   const isThin = (i: number): boolean =>
     (KINDS.thin as readonly string[]).includes(lines[i]?.read.food?.kind ?? 'other');
   const pouredG = (a: Act): number =>
@@ -151,7 +153,10 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
                               (['simmer', 'boil', 'wilt'].includes(act.verb) ||
                                 (act.verb === 'glaze' && last.words === act.words)) &&
                               !act.lines.length
-                            ? act.verb
+                            ? // A sauce that is brought to the boil only simmers: what boils is what drinks.
+                              act.verb === 'boil' && last.lines.length > 0 && !last.lines.some((l) => isBoiled(l.index))
+                              ? 'simmer'
+                              : act.verb
                             : null
         : null;
     if (last && becomes) {

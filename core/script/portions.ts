@@ -11,17 +11,21 @@ const THICK_SHARE = 0.3;
 
 /**
  * The share of each line that a clause brings in: half of what stands next to the word ("half the garam masala and the turmeric"), of all
- * only where it names nothing; what is left of a line that came in before; the whole of it where nothing is told.
+ * only where it names nothing, of a `product` that was made before all it is made of; what is left of a line that came in before; the whole of it where nothing is told.
  */
 export function shareTold(
   text: string,
   meant: readonly number[],
   lines: readonly ScriptLine[],
   pantry: Pantry,
+  product: readonly number[] = [],
 ): (index: number, before: number) => number {
   const isHalf = HALF.test(text) && meant.length > 0;
   const nextTo = /\b(?:half|½)\b(?: of)?([^,;&]*?)(?=,|;|&|\band\b|\bwith\b|$)/i.exec(text)?.[1] ?? '';
-  const halved = isHalf ? linesMeant(nextTo, lines, pantry) : [];
+  // "Half of the hoisin mixture" is half of all that is in it.
+  const named = isHalf ? linesMeant(nextTo, lines, pantry) : [];
+  const isOfProduct = product.length > 0 && (!named.length || named.some((i) => product.includes(i)));
+  const halved = isOfProduct ? product : named;
   return (index, before) => {
     if (REST.test(text) || before > 0) return 1 - before;
     if (isHalf && !/by (?:a )?half/i.test(text) && (!halved.length || halved.includes(index))) return 0.5;

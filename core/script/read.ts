@@ -18,7 +18,7 @@ const KNIFE =
   /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:cut|chop|dice|slice|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
-  /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it|them) (?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/i;
+  /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it |them |the \p{L}+ )?(?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/iu;
 const SET_TO_SAUTE =
   /^(?:\W*)(?:turn|set|switch|press|select|put|use|hit|choose)\b.{0,40}\bsaut[eé](?: (?:mode|setting|function|\(.{1,12}\)))?(?: (?:on )?(?:high|low|medium|normal))?\W*$/i;
 const SITS = /\b(?:let|leave) (?:it|them|the \p{L}+)\b.*\b(?:sit|stand|rest|wait|come to room)\b/iu;
@@ -157,13 +157,14 @@ function deed(r: Reading, c: Clause): boolean {
 function verbTold(r: Reading, c: Clause): string | null {
   const { text, meant, sentence } = c;
   const told = verbOf(
-    withoutFoods(withoutMade(withoutNot(text), c.product), r.lines),
+    withoutFoods(withoutMade(withoutNot(text), c.product?.name), r.lines),
     r.stage,
     meant,
     r.lines,
     r.last,
     r.acts.some((a) => a.run === r.run && TAKES_OUT.has(a.verb)),
     (i) => r.isToCome(i),
+    r.parts[c.n + 1]?.text,
   );
   // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
   if (told === 'add' && meant.length > 0 && RACK.test(sentence) && ON_IT.test(text)) return 'rack';

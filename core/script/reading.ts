@@ -4,7 +4,7 @@ import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import type { Act, SizeTold } from './act';
-import { linesMeant, linesNamed, meansEverything, namesGroup, type ScriptLine } from './align';
+import { linesMeant, linesNamed, meansEverything, meansSection, namesGroup, type ScriptLine } from './align';
 import { clauses } from './clauses';
 import type { Stage } from './data/verbs';
 import { KINDS } from './kinds';
@@ -46,6 +46,18 @@ const INTO_SO_MANY =
 const CUT_UP = /\b(?:cut|chop|dice|slice|cube)\w*\b/i;
 const GROUND = /\b(?:grind|blend|blitz|process|pur[eé]e)\b/i;
 const MADE_READY: ReadonlySet<string> = new Set(['toast', 'soften', 'bloom', 'fry', 'soak', 'pop']);
+/** Done beside the pot: what was made there goes in where it is named next. */
+const BESIDE_THE_POT: ReadonlySet<string> = new Set(['toast', 'blend', 'mix', 'soak']);
+/** What is made of what: the words by which it is named from then on. */
+const NAMES_OF: Readonly<Record<string, readonly string[]>> = {
+  blend: ['mixture', 'paste', 'puree', 'purée', 'base'],
+  mix: ['mixture', 'mix', 'marinade'],
+  marinate: ['marinade'],
+  season: ['rub'],
+};
+/** "The remaining sauce", "half of the glaze", before anything else is called so: what was stirred together. */
+const SOME_OF_IT =
+  /\b(?:remaining|(?:rest|half|remainder) of (?:the|this|that)|half the|other half of the) (?:\p{L}+ )?(?:sauce|glaze|dressing|marinade|paste|mix(?:ture)?|rub)\b/iu;
 const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
 
 /** Minutes that a clause gives, seconds too; null where it gives none. */
@@ -65,8 +77,14 @@ export interface Clause {
   named: readonly number[];
   /** Lines that it means: what it names, what its pronoun stands for, and what was last on the board. */
   meant: readonly number[];
-  /** What earlier lines were made into, by its own name, where the clause names it. */
-  product: string | undefined;
+  /** What earlier lines were made into, where the clause names it. */
+  product: Product | undefined;
+}
+
+/** What lines became in a bowl, by the name a method has for it: the paste, the hoisin mixture. */
+export interface Product {
+  name: string;
+  lines: readonly number[];
 }
 
 /** A method while it is being read: the acts so far, where the pot stands, and what each line has come to. */
@@ -90,6 +108,8 @@ export class Reading {
   /** What each clause names; read once, when a group word first asks for it. */
   #names: (readonly number[])[] | undefined;
   readonly #made = new Map<string, readonly number[]>();
+  /** What was last stirred together in a bowl. */
+  #mixed: readonly number[] = [];
 
   constructor(
     method: string,
@@ -147,13 +167,8 @@ export class Reading {
   /** The `n`th clause with the lines it means; remembers what it names and what it makes. */
   clause(n: number): Clause {
     const { text, sentence } = this.parts[n] ?? { text: '', sentence: '' };
-    const product = [...this.#made.keys()].find((w) =>
-      new RegExp(`\\bthe (?:\\p{L}+ )?${w}\\b`, 'iu').test(text),
-    );
-    const named = inOrder([
-      ...this.#meaning(withoutMade(text, product), n),
-      ...(product ? (this.#made.get(product) ?? []) : []),
-    ]);
+    const product = this.#productNamed(text);
+    const named = inOrder([...this.#meaning(withoutMade(text, product?.name), n), ...(product?.lines ?? [])]);
     this.#remember(text, named);
     const byPronoun = this.#byPronoun(text, named);
     if (named.some((i) => !this.isFat(i))) this.lastNamed = named;
@@ -173,13 +188,14 @@ export class Reading {
   }
 
   /** Writes an act down at a stage, with what of its lines has not come in yet. */
-  put(verb: string, stage: Stage, { text, sentence }: Clause, meant: readonly number[]): Act {
+  put(verb: string, stage: Stage, { text, sentence, product }: Clause, told: readonly number[]): Act {
     // Meat on the board is not in the pot yet.
     const isOnBoard = (i: number): boolean => verb === 'rinse' || (ON_THE_BOARD.has(verb) && this.isMeat(i));
-    this.#takeFromToasted(meant);
+    const isBeside = BESIDE_THE_POT.has(verb) && verb !== 'blend';
+    const meant = [...new Set([...told, ...(isBeside ? [] : this.#takeFromBeside(told))])];
     this.#leaveSome(text);
     const fresh = meant.filter((i) => this.isToCome(i) && !isOnBoard(i));
-    const share = shareTold(text, meant, this.lines, this.pantry);
+    const share = shareTold(text, meant, this.lines, this.pantry, product?.lines);
     const act: Act = {
       id: `a${this.acts.length}`,
       verb,
@@ -197,6 +213,7 @@ export class Reading {
       where: this.where,
     };
     this.acts.push(act);
+    this.#nameWhatIsMade(act);
     return act;
   }
 
@@ -216,7 +233,10 @@ export class Reading {
     // "Lift everything out", "spoon everything into a dish": what is there, and nothing that is still to come.
     // "Grind everything to a paste": what was toasted and fried for it, and no meat.
     const ready =
-      meansEverything(text) && GROUND.test(text) && this.stage !== 'after'
+      meansEverything(text) &&
+      GROUND.test(text) &&
+      this.stage !== 'after' &&
+      !meansSection(text, this.lines)
         ? meant.filter((i) => !this.isMeat(i) && this.#wasMadeReady(i))
         : [];
     if (ready.length) return ready;
@@ -293,18 +313,58 @@ export class Reading {
     }
   }
 
-  /** What was only toasted before goes in where it is named again: nuts for the table, seeds for the paste. */
-  #takeFromToasted(meant: readonly number[]): void {
-    const toasted = this.acts.filter((a) => a.verb === 'toast');
-    for (const i of meant)
-      for (const a of toasted)
-        if (a.lines.some((l) => l.index === i)) {
-          a.lines = a.lines.filter((l) => l.index !== i);
-          a.again.push(i);
-          this.used.delete(i);
-        }
+  /**
+   * What was only toasted, soaked, ground or stirred together beside the pot goes in where it is named again; of what is one paste by
+   * then, all of it.
+   */
+  #takeFromBeside(meant: readonly number[]): readonly number[] {
+    const taken: number[] = [];
+    this.acts.forEach((a, at) => {
+      const isBeside = BESIDE_THE_POT.has(a.verb) && !this.#isUsedUp(a, at);
+      const named = isBeside ? a.lines.filter((l) => meant.includes(l.index)) : [];
+      if (!named.length) return;
+      const going = a.verb === 'blend' || a.verb === 'mix' ? a.lines : named;
+      a.lines = a.lines.filter((l) => !going.includes(l));
+      for (const { index, share } of going) {
+        a.again.push(index);
+        this.used.set(index, (this.used.get(index) ?? share) - share);
+        taken.push(index);
+      }
+    });
+    return taken;
+  }
+
+  /** True of what is rolled to balls or turned over meat on the board: there it stays. */
+  #isUsedUp({ lines }: Act, at: number): boolean {
+    const next = this.acts[at + 1]?.verb ?? '';
+    return next === 'shape' || ON_THE_BOARD.has(next) || lines.some((l) => this.isMeat(l.index));
+  }
+
+  /** From now on what an act made beside the pot can be named: the mixture, the marinade. */
+  #nameWhatIsMade({ verb, lines, again }: Act): void {
+    const all = inOrder([...lines.map((l) => l.index), ...again]).filter((i) => !this.isMeat(i));
+    const names = NAMES_OF[verb];
+    if (!names || !all.length || this.stage === 'after') return;
+    this.#mixed = all;
+    for (const name of names) this.#made.set(name, all);
+  }
+
+  /** What a clause names of what was made before; "the chicken mixture" is none of hoisin and honey. */
+  #productNamed(text: string): Product | undefined {
+    for (const [name, lines] of this.#made) {
+      const found = new RegExp(`\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name}\\b`, 'iu').exec(text);
+      const own = found?.[1]?.toLowerCase();
+      const isOwn =
+        own === undefined ||
+        OF_IT.test(own) ||
+        !this.pantry.named(own) ||
+        lines.some((i) => foodWords(this.lines[i]?.read.foodText ?? '').includes(own));
+      if (found && isOwn) return { name, lines };
+    }
+    return this.#mixed.length && SOME_OF_IT.test(text) ? { name: 'sauce', lines: this.#mixed } : undefined;
   }
 }
+const OF_IT = /^(?:the|rest|remaining|other|half|whole|spice|whisked|blended|ground)$/;
 
 const inOrder = (indices: readonly number[]): readonly number[] =>
   [...new Set(indices)].sort((a, b) => a - b);

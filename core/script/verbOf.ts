@@ -53,6 +53,19 @@ const WARMS =
 
 /** What is fried one after the other. */
 const FRIED: readonly FoodKind[] = [...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'quick-veg'];
+const FRIED_TOGETHER: readonly FoodKind[] = [
+  ...KINDS.aromatic,
+  ...KINDS.spice,
+  'slow-veg',
+  'root-veg',
+  'butter',
+  'tomato-fresh',
+  'tomato-paste',
+  'herb-woody',
+];
+const BRIEFLY = /\b(?:stir|fry|cook)\w*\b.*\b(?:sec\w*|min\w*)\b|^(?:\d|a|one|half a) ?(?:sec\w*|min\w*)|\b(?:30|1|one|2|two|a|another) (?:more )?(?:sec\w*|min\w*)(?: more)?$/i;
+const isMeatLine = (line: ScriptLine | undefined): boolean =>
+  (KINDS.meat as readonly FoodKind[]).includes(line?.read.food?.kind ?? 'other');
 const SPREAD_OVER = /\b(?:spread|brush|smear|press)\b.*\b(?:over|on|onto|all)\b/i;
 const STIRRED_TOGETHER = /^(?:\W*)(?:mix|whisk|stir|beat|combine)\b.*\b(?:with|and|together)\b/i;
 const INTO = /\b(?:in|into|through)\b/i;
@@ -72,13 +85,28 @@ const FOR_THE_BOWL: readonly FoodKind[] = [
 const INTO_DAIRY =
   /\b(?:stir|fold|mix|beat|whisk)\b.*\b(?:into|with|through) (?:the |some )?(?:(?:rest|remainder) of the )?(?:natural |greek |plain )?(?:yog|sour|crème|mayo)/i;
 const IN_FAT = /\bin (?:the |some |a little |hot )*(?:oil|lard|butter|fat|ghee|dripping)\b/i;
+/** What is fried in a pot that has just had heat. */
+const HAD_HEAT: ReadonlySet<string> = new Set([
+  'heat',
+  'brown',
+  'render',
+  'soften',
+  'pop',
+  'bloom',
+  'liftout',
+  'pouroff',
+]);
+/** On the board, with the meat that is fried next. */
+const READY_TO_FRY: ReadonlySet<string> = new Set(['dredge', 'season', 'marinate', 'dry']);
+/** A boil of its own before the lid: "let it boil, uncovered, for three minutes". */
+const BOILS_OPEN = /\b(?:boil|simmer)\b.*\b(?:minutes?|mins?)\b/i;
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
 /** What is strewn over a dish on its plate. */
 const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
 
 const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
 
-/** What a clause tells to do, from its words, where the pot stands, and what it names. */
+/** What a clause tells to do, from its words, where the pot stands, what it names, and the clause that is next. */
 export function verbOf(
   text: string,
   stage: Stage,
@@ -87,6 +115,7 @@ export function verbOf(
   last: Act | undefined,
   wasTakenOut: boolean,
   isToCome: (line: number) => boolean,
+  next = '',
 ): string | null {
   const kinds = meant.flatMap((i) => lines[i]?.read.food?.kind ?? []);
   const all = (group: readonly FoodKind[]): boolean =>
@@ -209,7 +238,13 @@ export function verbOf(
   // Set on top again, it goes back.
   if (said === 'top' && wasTakenOut && meant.length && all(KINDS.meat)) return 'return';
   if ((said === 'add' || said === 'mix') && !wasHot(last) && isRubbedIn(text, kinds)) return 'season';
+  // "Boil uncovered for 3 minutes", before the lid: what is in it boils.
+  if ((said === null || said === 'deglaze') && stage === 'open' && !meant.length && BOILS_OPEN.test(text))
+    return /\bscrap/i.test(text) || last?.verb === 'deglaze' ? said : 'simmer';
   if (said === 'soften' || said === 'brown') {
+    // "Roll the beef in flour. Fry in hot dripping": what is fried is the beef.
+    const isOfBoard = last !== undefined && READY_TO_FRY.has(last.verb) && last.again.some((i) => isMeatLine(lines[i]));
+    if (isOfBoard && all(KINDS.fat) && /\b(?:fry|brown|saut|sear)/i.test(text)) return 'brown';
     if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
     if (some(['ground-meat'])) return 'brown';
     if (some(KINDS.meat) && !some(KINDS.aromatic))
@@ -239,17 +274,14 @@ export function verbOf(
     if (said === 'season' && stage === 'open' && !some(KINDS.meat) && last && IN_THE_POT.has(last.verb))
       return 'add';
     if (said === 'add' && stage === 'open') {
-      const hadHeat =
-        last &&
-        ['heat', 'brown', 'render', 'soften', 'pop', 'bloom', 'liftout', 'pouroff'].includes(last.verb);
+      const hadHeat = last && HAD_HEAT.has(last.verb);
+      const isBrief = BRIEFLY.test(text) || BRIEFLY.test(next);
       if (hadHeat && all([...KINDS.spice, 'tomato-paste', 'flour'])) return 'bloom';
       if (hadHeat && some(['spice-ground']) && all([...KINDS.spice, 'aromatic', 'tomato-paste']))
         return 'bloom';
-      if (
-        hadHeat &&
-        all([...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'butter', 'tomato-fresh']) &&
-        some(KINDS.aromatic)
-      )
+      if (hadHeat && all(FRIED_TOGETHER) && some(KINDS.aromatic)) return 'soften';
+      // "Add the garlic, Worcestershire and paprika; stir for a minute": what stirs a minute in the hot pot is fried.
+      if (hadHeat && isBrief && some(KINDS.aromatic) && all([...FRIED_TOGETHER, 'salty-sauce', 'thick-sauce', 'mustard']))
         return 'soften';
       // Stirred round in the fat until it shines, as for a risotto.
       if (last?.verb === 'soften' && all(['grain'])) return 'soften';
@@ -284,6 +316,9 @@ export function verbOf(
       ? 'top'
       : stage === 'open' && wasHot(last) && all([...KINDS.spice, 'tomato-paste'])
         ? 'bloom'
+        : // "Onions in, 5 min".
+          stage === 'open' && last && HAD_HEAT.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER)
+          ? 'soften'
         : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
           ? 'deglaze'
           : 'add';

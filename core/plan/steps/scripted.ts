@@ -20,9 +20,11 @@ import {
   slurryItems,
   step,
   stepItems,
+  wholeItem,
   type Phase,
   type Step,
   type StepInput,
+  type StepItem,
 } from './step';
 import { stepsUnderTheLid } from './underLid';
 
@@ -214,6 +216,8 @@ function loosely(verb: string, script: Script): Act {
   };
 }
 
+/** Done to meat and to nothing else: what it is done with is listed, and not named. */
+const ONLY_MEAT = new Set(['marinate', 'season', 'dredge', 'brine', 'pound', 'score', 'tie', 'dry']);
 const isOfMeatKind = (i: PlacedItem): boolean => /meat|poultry|sausage/.test(kindOf(i) ?? '');
 
 /** One act as a step: what the verb's row says, the recipe's own words, its lines, its time. */
@@ -243,7 +247,15 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   ];
   const meat = [...new Set(input.meat.map((m) => m.label))];
   const isOfMeat = verb.toMeat;
-  const ofMeat = [...mine.filter(isOfMeatKind).map((i) => shortName(i.read)), ...again];
+  const againMeat = act.again.flatMap((index) =>
+    input.items.filter((i) => i.index === index && isOfMeatKind(i)).map((i) => shortName(i.read)),
+  );
+  const ofMeat = [
+    ...new Set([
+      ...mine.filter(isOfMeatKind).map((i) => shortName(i.read)),
+      ...(againMeat.length || ONLY_MEAT.has(act.verb) ? againMeat : again),
+    ]),
+  ];
   // "Rub with the spice": what is rubbed is the meat, whether it is named or not.
   const who = (isOfMeat ? (ofMeat.length ? ofMeat : meat) : names).slice(0, 3);
   const isOnlyFat = mine.length > 0 && mine.every(isFat);
@@ -271,6 +283,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     .replace(object ? '{food}' : / ?(?:with )?\{food\} ?/, object)
     .replace(/\s+/g, ' ')
     .trim();
+  const isBeside = MADE_BESIDE.has(act.verb) && act.run === 0;
   const minutes = minutesFor(act, input, mine);
   const isAhead = STANDS_COLD.has(act.verb) && (act.minutes ?? 0) >= AHEAD_FROM_MIN;
   const place = act.where === 'pan' ? 'In the pan beside the pot. ' : '';
@@ -285,7 +298,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     title.charAt(0).toUpperCase() + title.slice(1),
     `${place}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : isOwnPot ? 'In a pot of its own.' : verb.text}${batches}`.trim(),
     {
-      items: stepItems(mine),
+      items: isBeside ? madeReady(act, input, mine) : stepItems(mine),
       heat: verb.heat,
       timer:
         verb.timed && minutes >= 1 ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) } : null,
@@ -297,6 +310,14 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
       ...(act.words ? { words: act.words } : {}),
     },
   );
+}
+
+/** Done beside the pot, before it: every line that it is done to is listed whole, wherever it goes in afterwards. */
+const MADE_BESIDE = new Set(['blend', 'mix', 'toast', 'soak']);
+function madeReady(act: Act, { items }: StepInput, mine: readonly PlacedItem[]): StepItem[] {
+  const indices = [...new Set([...act.lines.map((l) => l.index), ...act.again])];
+  const found = indices.flatMap((index) => items.find((i) => i.index === index && i.read.food) ?? []);
+  return [...found, ...mine.filter((i) => !found.some((f) => f.index === i.index))].map(wholeItem);
 }
 
 /** What stands in the refrigerator meanwhile. An hour of it and more is done ahead: it is no part of tonight's clock. */

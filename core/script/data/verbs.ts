@@ -417,7 +417,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'reduce',
     words:
-      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:off|away|down)|evaporat\w*|clings?|until (?:nearly |almost )?dry|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:off|away|down)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:nearly |almost )?dry|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
@@ -445,7 +445,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'bloom',
-    words: /\b(?:bloom|stir(?: .{1,40})? for (?:a|one|1|30|2|two|half a) (?:min|sec|minute))|\bfragrant\b/i,
+    words: /\b(?:bloom|stir(?: .{1,40})?(?: for)? (?:a|one|1|30|2|two|half a) (?:more )?(?:min|sec|minute))|\bfragrant\b/i,
     stages: ['prep', 'open'],
   },
   {
@@ -464,7 +464,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   { verb: 'rack', words: /\b(?:rack|trivet|steamer basket)\b/i, stages: ['prep', 'open'] },
   {
     verb: 'top',
-    words: /\b(?:on top|over the top|do not stir|don['’]t stir|without stirring)\b|^top with\b/i,
+    words: /\b(?:on top|over the top|do not stir|don['’]t stir|(?<!\bboil\w* .{0,40})without stirring)\b|^top with\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'return', words: /\b(?:return|back (?:in|into|to)|put back|back with)\b|\bback\b/i },
