@@ -9,6 +9,8 @@ import type { ReadLine } from './read';
 export interface MethodHints {
   /** Minutes under pressure, where the method gives them. */
   minutes: number | null;
+  /** Whistles it counts, where it counts them. */
+  whistles: number | null;
   /** How the pressure is let go, where the method says. */
   release: 'quick' | 'ten' | 'natural' | null;
   /** Minutes of natural release before the rest is vented, where it gives them. */
@@ -63,6 +65,7 @@ export function readMethod(method: string): MethodHints {
   const underPressure = run !== undefined || sentences.some((s) => PRESSURE.test(s));
   const hints: MethodHints = {
     minutes: run?.minutes ?? null,
+    whistles: run?.whistles ?? null,
     release: run?.release ?? null,
     releaseMin: run?.releaseMin ?? null,
     pressure: run?.level ?? null,

@@ -46,7 +46,7 @@ export const letsPressureGo = (clause: string): boolean =>
 const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid off\b|\bopen (?:it|up)\b/i;
 /** A time in minutes or hours, with the unit before or after. */
 const TIME =
-  /((?:\d{1,3}(?:[.,]\d)?|\d?\s?[¼½¾]|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|twenty[- ]five|thirty|thirty[- ]five|forty|forty[- ]five|fifty|sixty|ninety)(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|\b[a-z]+\b))?)\s*-?\s*((?:minutes?|mins?|m|hours?|hrs?|h)\b|')/i;
+  /((?:\d{1,3}(?:[.,]\d)?|\d?\s?[¼½¾]|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|twenty[- ]five|thirty|thirty[- ]five|forty|forty[- ]five|fifty|sixty|ninety)(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|\b[a-z]+\b))?)\s*-?\s*(?:(?:more|further|extra|full|whole|additional) )?((?:minutes?|mins?|m|hours?|hrs?|h)\b|')/i;
 const LOW_FLAME = /\b(?:simmer|sim|low(?:er|est)?|reduced?)\b/i;
 const BEFORE_VENTING =
   /(?<=\b(?:leave|wait|stand|rest|sit|pause|let|allow)\b.{0,60}\d.{0,12}),? before (?:you )?(?:vent\w*|open\w*|releas\w*|turn\w*|remov\w*|letting)\b.*$/i;
@@ -96,7 +96,10 @@ export function minutesNamed(clause: string): number | null {
 /** Words about the pot that only sound like pressure or like letting it go. */
 const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
   // "Preheat the grill", "heat the oven to 200": nothing is done to the dish.
-  [/(?<=^|[.;,!]\s*(?:and |then |meanwhile,? )*)(?:meanwhile,? )?(?:pre-?heat|heat|light|turn on|switch on) (?:the |your |a )?(?:overhead |hot )?(?:grill|broiler|oven)\b(?: to (?:high|hot|medium|its (?:highest|hottest)|\d{2,3}(?: ?(?:°|degrees)? ?[CF])?(?: ?\/ ?(?:gas(?: mark)? )?\d+ ?(?:°? ?[CF])?)*| ?gas \d))?/gimu, 'get ready'],
+  [
+    /(?<=^|[.;,!]\s*(?:and |then |meanwhile,? )*)(?:meanwhile,? )?(?:pre-?heat|heat|light|turn on|switch on) (?:the |your |a )?(?:overhead |hot )?(?:grill|broiler|oven)\b(?: to (?:high|hot|medium|its (?:highest|hottest)|\d{2,3}(?: ?(?:°|degrees)? ?[CF])?(?: ?\/ ?(?:gas(?: mark)? )?\d+ ?(?:°? ?[CF])?)*| ?gas \d))?/gimu,
+    'get ready',
+  ],
   [
     /\b(?:steam|pressure) releases?(?: (?:valve|vent|handle|knob|switch|button))?(?= (?:to|is|in|on|set|at)\b.{0,12}\bseal)/gi,
     'valve',
@@ -139,6 +142,7 @@ export function pressureRuns(told: string): PressureRun[] {
   let run: PressureRun | null = null;
   let isClosed = false;
   let before: number | null = null;
+  let isLowFlame = false;
   for (const said of clausesOf(method)) {
     // "Leave for 15 minutes before venting": the minutes are what it comes down by itself.
     const clause = said.replace(BEFORE_VENTING, ' natural release');
@@ -168,16 +172,17 @@ export function pressureRuns(told: string): PressureRun[] {
       }
     }
     if (run && run.release === null) run.whistles ??= whistlesNamed(clause);
-    // "One whistle, then 20 minutes on low": those are under pressure too.
+    // "One whistle, then lower the flame and give it 20 minutes": those are under pressure too.
     if (
       run &&
       isClosed &&
       run.whistles !== null &&
       run.release === null &&
       minutes !== null &&
-      LOW_FLAME.test(clause)
+      (LOW_FLAME.test(clause) || isLowFlame)
     )
       run.minutes ??= minutes;
+    isLowFlame = LOW_FLAME.test(clause);
     if (run && run.level === null && run.release === null)
       run.level = /\b(?:low pressure|LP)\b/i.test(clause)
         ? 'low'

@@ -281,7 +281,7 @@ function scriptParts(places: readonly ScriptPlace[], computed: Moment): ScriptPa
 }
 
 /** "half", "a quarter", "⅔" of a line, in words. */
-function shareName(share: number): string {
+export function shareName(share: number): string {
   const named = [
     [0.5, 'half'],
     [0.25, 'a quarter'],

@@ -141,6 +141,10 @@ function joined(rows: readonly { at: number; text: string; afterBlank: boolean }
   return out;
 }
 
+/** Longest ingredient that is kept: a dish holds no longer line. */
+const LONGEST_LINE = 400;
+
+/** A line without its bullet, pictures and marks, whole: a method told in one breath runs to thousands of letters. */
 const plainOf = (text: string): string =>
   stripBullet(
     text
@@ -150,10 +154,10 @@ const plainOf = (text: string): string =>
       .replace(/\*\*|__/g, '')
       .replace(/(?<=^|\s)\*(?=\S)|(?<=\S)\*(?=\s|$)/g, '')
       .replace(/\t/g, ' '),
-  ).slice(0, 400);
+  );
 
 function features(row: { at: number; text: string; afterBlank: boolean }, pantry: Pantry): PageLine {
-  const plain = plainOf(row.text) || row.text.trim();
+  const plain = (plainOf(row.text) || row.text.trim()).slice(0, LONGEST_LINE);
   // Markup typed into a text is looked through, and kept as the words it is.
   const seen =
     plain
@@ -193,10 +197,11 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
   const isMethodHeading = METHOD_HEADING.test(bare);
   const isAsideHeading = !isIngredientHeading && !isMethodHeading && ASIDE_HEADING.test(bare);
   const cooks = (seen.match(COOKS) ?? []).length;
-  const isClutter = CLUTTER.some((re) => re.test(seen));
+  const isFacts = factsIn(seen);
+  const isClutter = !isFacts && CLUTTER.some((re) => re.test(seen));
   return {
     at: row.at,
-    text: row.text.trim().slice(0, 4000),
+    text: row.text.trim(),
     plain,
     step: isStepOnly ? '' : step,
     words: words.length,
@@ -225,7 +230,7 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
         !amount) ||
       (/^[\p{Lu}\s&'-]{3,40}$/u.test(seen) && words.length <= 4),
     isMarkedTitle: /^#\s+\S/.test(row.text.trim()),
-    isFact: isPlatesFact(seen) || (TIME_FACT.test(seen) && !(amount && match)) || factsIn(seen),
+    isFact: isPlatesFact(seen) || (TIME_FACT.test(seen) && !(amount && match)) || isFacts,
     isClutter,
     isNutrition: NUTRITION.test(seen),
     isEquipment: isEquipment(seen),
@@ -242,14 +247,24 @@ function isEquipment(line: string): boolean {
   return things.length > 1 && things.filter((t) => EQUIPMENT.test(t)).length > things.length / 2;
 }
 
+/** Facts that stand in one line, divided by bars, dots or wide spaces. */
+export const factsApart = (line: string): string[] => line.split(/\s*[|•·]\s*|\s{2,}|\t/).filter(Boolean);
+
+/** "Marination: 2 hrs". */
+const NAMED_FACT = /^\p{Lu}[\p{L} ]{2,24}:\s*\S.{0,24}$/u;
 /** Several small facts in one line: "Serves 4 | Prep 10 min", "Serves 8   Prep 20 min   Cook 2 h". */
 function factsIn(line: string): boolean {
-  const facts = line.split(/\s*[|•·]\s*|\s{2,}/).filter(Boolean);
+  const facts = factsApart(line);
   return (
     facts.length > 1 &&
+    facts.some((f) => isPlatesFact(f) || TIME_FACT.test(f)) &&
     facts.every(
       (f) =>
-        isPlatesFact(f) || TIME_FACT.test(f) || f.length < 4 || /^(?:recipe by|author|difficulty)\b/i.test(f),
+        isPlatesFact(f) ||
+        TIME_FACT.test(f) ||
+        f.length < 4 ||
+        NAMED_FACT.test(f) ||
+        /^(?:recipe by|by|author|difficulty|from|course|cuisine|level)\b/i.test(f),
     )
   );
 }

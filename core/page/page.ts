@@ -1,6 +1,6 @@
 import type { Pantry } from '../pantry/pantry';
 import { isPlatesFact, platesIn } from './facts';
-import { linesOfPage, type PageLine } from './lines';
+import { factsApart, linesOfPage, type PageLine } from './lines';
 import { bestPath } from './path';
 import { scoreLine, START, STEP, STATES, type State } from './scores';
 
@@ -153,7 +153,11 @@ function assemble(lines: readonly PageLine[], states: readonly State[], turned: 
   for (const r of recipes) {
     r.method = joinWrapped(r.methodRows).join('\n').slice(0, 20000);
     // A page that gives no fact may say it in passing: "here it is, for four".
-    r.plates ??= r.hints.map((h) => (isPlatesFact(h) ? platesIn(h) : null)).find((n) => n !== null) ?? null;
+    r.plates ??=
+      r.hints
+        .flatMap(factsApart)
+        .map((h) => (isPlatesFact(h) ? platesIn(h) : null))
+        .find((n) => n !== null) ?? null;
     r.plates ??= r.hints.map((h) => platesInPassing(h)).find((n) => n !== null) ?? null;
     r.title = r.title?.slice(0, 120).trim() || null;
   }

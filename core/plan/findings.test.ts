@@ -259,13 +259,18 @@ describe('what the recipe does on purpose', () => {
     expect(early('1 cup sugar')?.severity).toBe('careful');
   });
 
-  it('counts a floor that the recipe scrapes with a splash as scraped', () => {
-    const film = (words: string) =>
+  it('counts a floor as scraped that the recipe scrapes, or pours its liquid over: the steps say to scrape it then', () => {
+    const cook = (words: string, liquid = '700 ml chicken broth') =>
       plan(
-        ['500 g chicken breast, diced', '1 tbsp olive oil', '700 ml chicken broth'],
-        `Heat the oil and brown the chicken. ${words} Add the broth.${CLOSED}`,
-      ).floor.risk;
-    expect(film('Add a splash of the broth and scrape the bottom.')).toBeLessThan(film(''));
+        ['500 g chicken breast, diced', '1 tbsp olive oil', liquid],
+        `Heat the oil and brown the chicken. ${words}${CLOSED}`,
+      );
+    const isLeft = (p: ReturnType<typeof cook>): boolean => p.floor.parts.some((x) => x.is === 'unscraped');
+    expect(isLeft(cook('Add the passata.', '700 ml passata'))).toBe(true);
+    for (const words of ['Add a splash of the broth and scrape the bottom.', 'Add the broth.'])
+      expect(isLeft(cook(words))).toBe(false);
+    const scraping = cook('Add the broth.').steps.find((s) => s.title === 'Scrape the floor');
+    expect(scraping?.check).toMatch(/scraped/);
   });
 
   it('does not drown a creamy pasta where its cheese can be held back', () => {

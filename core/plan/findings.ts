@@ -396,10 +396,17 @@ const PLURAL = /(?<![su]|sse)s$/;
 /** Sugar thinner than this in the thin liquid only sweetens it, g/ml. Source: a braise with a spoonful in it; spread 40 %. */
 const SUGAR_DISSOLVES = 0.06;
 
+/** Flour thinner than this in the thin liquid makes a light sauce that still boils, g/ml. Source: a spoonful to a third of a litre; spread 30 %. */
+const FLOUR_BINDS = 0.025;
+
 /** How bad it is that something stands early: what the recipe puts there on purpose and loses little by is told, not warned of. */
 function asTold(item: PlacedItem, liquid: LiquidSum): Severity {
   const { early, by, read } = item;
   if (!early) return 'fine';
+  // A spoonful of flour fried with the onions, with a jug of stock after it, is an old way of cooks and hardly settles.
+  const isFried = by === 'method' && (item.moment === 'bloom' || item.moment === 'aromatics');
+  if (isFried && read.food?.kind === 'flour' && item.massG.mid <= FLOUR_BINDS * liquid.countedMl.mid)
+    return 'careful';
   if (by !== 'method' || early.severity !== 'careful') return early.severity;
   const kind = read.food?.kind;
   if (kind === 'sugar' || kind === 'syrup')
@@ -493,7 +500,7 @@ function floorRemedies({ floor, rules, items, fill, liquid, kitchen }: FindingIn
 }
 
 function floorFindings(input: FindingInput): Finding[] {
-  const { floor, rules, items, batches } = input;
+  const { floor, batches } = input;
   const out: Finding[] = [];
   const parts = floor.parts
     .slice(0, 3)
@@ -516,7 +523,7 @@ function floorFindings(input: FindingInput): Finding[] {
       ),
     });
   }
-  const noLift = rules.browning === 'pot' && batches > 0 && !items.some((i) => i.moment === 'deglaze');
+  const noLift = batches > 0 && floor.parts.some((p) => p.is === 'unscraped');
   if (noLift && floor.level === 'low')
     out.push({
       id: 'no-deglaze',

@@ -14,6 +14,10 @@ const SECOND_MEAT = 0.1;
 /** Sizes offered for a vegetable that stays hard, mm. */
 const SMALLER_MM = [40, 30, 25, 20, 15, 10];
 
+/** "4 whistles are about 12 min". */
+const whistling = ({ whistles, minutes }: FindingInput['told']): string =>
+  `${whistles} ${whistles === 1 ? 'whistle is' : 'whistles are'} about ${minutes} min`;
+
 /** Judges the minutes against everything in the pot that has to come out right. */
 export function meatFindings(input: FindingInput): Finding[] {
   const main = decider(input.kinds, input.heat);
@@ -58,7 +62,7 @@ function minutesFindings(
     about: 'meat',
     lineIds,
     text: `${mins} ${mins === 1 ? 'minute' : 'minutes'}, ${releaseWords}${again}`,
-    why: `For ${Math.round(main.thicknessMm)} mm ${main.frozen ? 'frozen ' : ''}${main.label}. Core about ${temp(heat.coreAtOpenC ?? 0)} when you open. Check one thick piece: ${temp(main.safeC)}.${window}${usual}${told.isFollowed ? ` As the recipe says; computed it would be ${heat.suggestedMin}.` : ''}`,
+    why: `For ${Math.round(main.thicknessMm)} mm ${main.frozen ? 'frozen ' : ''}${main.label}. Core about ${temp(heat.coreAtOpenC ?? 0)} when you open. Check one thick piece: ${temp(main.safeC)}.${window}${usual}${told.isFollowed ? ` As the recipe says${told.whistles ? `: ${whistling(told)}` : ''}; computed it would be ${heat.suggestedMin}.` : ''}`,
     fixes:
       told.isFollowed && heat.suggestedMin !== mins
         ? [setSettings({ minutes: heat.suggestedMin }, `Use the computed ${heat.suggestedMin} min`)]
@@ -70,7 +74,9 @@ function minutesFindings(
       severity: 'careful',
       about: 'meat',
       lineIds,
-      text: `The recipe says ${told.minutes} min; here it is ${mins}`,
+      text: told.whistles
+        ? `The recipe’s ${whistling(told)}; here it is ${mins}`
+        : `The recipe says ${told.minutes} min; here it is ${mins}`,
       why:
         told.minutes < mins
           ? `For ${Math.round(main.thicknessMm)} mm ${main.label} in this pot that looks short: ${main.cut.tenderAt95Min > 30 ? 'it would still be tough' : 'the middle may be behind'}.`

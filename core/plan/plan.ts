@@ -148,7 +148,7 @@ export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
     layers: dish.settings.layers,
   });
   const script = scriptOf(dish, pantryFor(kitchen), items);
-  const isScraped = script?.acts.some((a) => a.verb === 'deglaze' && a.run === 0) ?? false;
+  const isScraped = isFloorLoosened(script, items);
   return {
     rules,
     pot,
@@ -159,6 +159,20 @@ export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
     floor: floorRisk(items, pot, liquid, rules, fill, isScraped),
     boil: boilOf(items, liquid),
   };
+}
+
+/** Least that is poured over a hot floor and loosens what is stuck to it, g. Source: four tablespoons; spread 40 %. */
+const LOOSENS_G = 60;
+
+/** True where the method scrapes, or pours something thin into the open pot after it has browned: the steps say to scrape then. */
+function isFloorLoosened(script: Script | null, items: readonly PlacedItem[]): boolean {
+  const before = (script?.acts ?? []).filter((a) => a.run === 0 && a.where === 'pot');
+  const browned = before.findLastIndex((a) => a.verb === 'brown' || a.verb === 'render');
+  return before.some((a, at) => {
+    if (a.verb === 'deglaze') return true;
+    const poured = items.filter((i) => i.actId === a.id && (i.read.food?.thin ?? 0) > 0.5);
+    return at > browned && poured.reduce((s, i) => s + i.massG.mid, 0) >= LOOSENS_G;
+  });
 }
 
 /** What is in the pot to be cooked through, and the forecast of it. */
@@ -177,6 +191,21 @@ export interface Heated {
 export interface Told {
   minutes: number | null;
   isFollowed: boolean;
+  /** Where it counts whistles, how many; the minutes are made of them. */
+  whistles?: number;
+}
+
+/**
+ * Minutes from one whistle to the next on a medium flame; the first comes with the pressure. Source: weights of stovetop pots, 3-5 min;
+ * spread 30 %.
+ */
+const WHISTLE_EVERY_MIN = 4;
+
+/** The minutes a method tells, its whistles counted as minutes: "four whistles, then ten minutes on low". */
+function minutesTold(hints: MethodHints | null): number | null {
+  if (!hints || hints.whistles === null) return hints?.minutes ?? null;
+  // One whistle and no more says that it has come to pressure.
+  return (hints.whistles - 1) * WHISTLE_EVERY_MIN + (hints.minutes ?? 0) || null;
 }
 
 function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heated {
@@ -203,9 +232,10 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
   const frozen = meat[0]?.frozen ?? false;
   const heat = forecastFor(computed, frozen, rules);
   const base = { meat, plants, kinds: kindsOf({ meat, plants }), release, ventAfterMin };
-  const minutes = dish.settings.minutes === null ? (hints?.minutes ?? null) : null;
+  const minutes = dish.settings.minutes === null ? minutesTold(hints) : null;
+  const whistles = minutes !== null && hints?.whistles ? { whistles: hints.whistles } : {};
   if (minutes === null || rules.minutes !== 'recipe')
-    return { ...base, told: { minutes, isFollowed: false }, heating: computed, heat };
+    return { ...base, told: { minutes, isFollowed: false, ...whistles }, heating: computed, heat };
   const heating = { ...computed, minutes };
   const asTold = forecastOnce(heating);
   const isPulled = acts.some((a) => a.verb === 'shred');
@@ -216,11 +246,11 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
   return isFollowed
     ? {
         ...base,
-        told: { minutes, isFollowed },
+        told: { minutes, isFollowed, ...whistles },
         heating,
         heat: { ...asTold, suggestedMin: heat.suggestedMin },
       }
-    : { ...base, told: { minutes, isFollowed }, heating: computed, heat };
+    : { ...base, told: { minutes, isFollowed, ...whistles }, heating: computed, heat };
 }
 
 /** Off the bone, and no worse for it: as long as this many times the computed minutes. Source: 15-20 min where 9-13 are tender; spread 20 %. */

@@ -69,7 +69,8 @@ const OF_THE_POT = new Set([
 ]);
 
 /** True of a food that has "pepper" among its own names: pepperoncini. */
-const isAPepper = ({ read }: ScriptLine): boolean => (read.food?.names ?? []).some((n) => /\bpeppers?$/i.test(n));
+const isAPepper = ({ read }: ScriptLine): boolean =>
+  (read.food?.names ?? []).some((n) => /\bpeppers?$/i.test(n));
 
 /** How a thing is cut, behind its name: "green chillies slit". */
 const CUT =
@@ -135,11 +136,13 @@ const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: read
   { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
 ];
 /** Words that stand for the one line of a kind where no line is named so: the pasta is the pappardelle. */
-const STANDS_FOR: readonly { word: RegExp; kind: FoodKind }[] = [
+const STANDS_FOR: readonly { word: RegExp; kind: FoodKind; named?: RegExp }[] = [
   { word: /^(?:pasta|noodle|spaghetti)$/, kind: 'pasta' },
   { word: /^cheese$/, kind: 'cheese' },
   { word: /^(?:green|leaf|leaves)$/, kind: 'leaf' },
   { word: /^(?:flour)$/, kind: 'flour' },
+  { word: /^cream$/, kind: 'cream' },
+  { word: /^cream$/, kind: 'sour-dairy', named: /cr[eè]me/i },
   { word: /^(?:wine)$/, kind: 'wine' },
   { word: /^(?:beer|ale|stout)$/, kind: 'beer' },
 ];
@@ -362,14 +365,18 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
   // "The peppers" are all that grow, and no ground one.
   if (/\bpeppers\b/i.test(clause)) {
     const isGround = (i: number): boolean => /^(?:spice|salt)/.test(lines[i]?.read.food?.kind ?? 'spice');
-    const grown = lines.flatMap((line, i) => ((lastOf(line) === 'pepper' || isAPepper(line)) && !isGround(i) ? [i] : []));
+    const grown = lines.flatMap((line, i) =>
+      (lastOf(line) === 'pepper' || isAPepper(line)) && !isGround(i) ? [i] : [],
+    );
     for (const i of grown) found.add(i);
     if (grown.length)
       for (const i of [...found])
         if (isGround(i) && /pepper/i.test(lines[i]?.read.foodText ?? '')) found.delete(i);
   }
-  for (const { word, kind } of STANDS_FOR) {
-    const of = lines.flatMap((l, i) => (l.read.food?.kind === kind ? [i] : []));
+  for (const { word, kind, named: as } of everything ? [] : STANDS_FOR) {
+    const of = lines.flatMap((l, i) =>
+      l.read.food?.kind === kind && (!as || as.test(l.read.foodText)) ? [i] : [],
+    );
     if (of.length && !of.some((i) => found.has(i)) && [...free].some((w) => word.test(w)))
       for (const i of of) found.add(i);
   }

@@ -5,7 +5,8 @@ import type { Clause, Reading } from './reading';
 
 const CLOSES =
   /\bre-?(?:seal|close|lock)\w*|\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure|\b(?:get|got|up) (?:it )?(?:up )?to (?:high |full |low )?pressure/i;
-const NO_PRESSURE = /\b(?:without (?:pressure|(?:the )?weight)|no (?:pressure|weight)|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
+const NO_PRESSURE =
+  /\b(?:without (?:pressure|(?:the )?weight)|no (?:pressure|weight)|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
 const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
 /** How high the flame is; no pressure. */
 const ON_HEAT = /\b(?:on|over) (?:an? )?(?:\p{L}+ )?(?:heat|flame)\b/giu;
@@ -95,14 +96,22 @@ export function lettingGo(r: Reading, c: Clause): boolean {
 /** What is said while the lid is closed; anything else that is told to do means that the pot is open again. */
 export function whileClosed(r: Reading, c: Clause): boolean {
   if (r.stage !== 'closed') return false;
-  const { text, meant } = c;
+  const { text, meant, sentence } = c;
   // "Five whistles, then simmer ten minutes": low heat, still closed.
   const isLowHeat =
     !meant.length &&
     /\b(?:simmer|sim|low(?:er)?)\b/i.test(text) &&
     letsPressureGo(r.parts[c.n + 1]?.text ?? '') &&
     !r.has('release');
-  if (isLowHeat) return true;
+  // "Four whistles, then lower the flame and cook ten minutes more": still the one lid.
+  const isStillClosed =
+    !meant.length &&
+    r.has('hold') &&
+    !r.has('release') &&
+    sentence === r.last?.words &&
+    /\b(?:lower|low|reduce|more|further|another|longer)\b/i.test(text) &&
+    !OPENS.test(text);
+  if (isLowHeat || isStillClosed) return true;
   // "Leave for ten minutes, then vent": the one release, told in two.
   const isLeft = !meant.length && LEFT.test(text) && letsPressureGo(r.parts[c.n + 1]?.text ?? '');
   if (isLeft && !r.has('release')) {

@@ -154,7 +154,9 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
                                 (act.verb === 'glaze' && last.words === act.words)) &&
                               !act.lines.length
                             ? // A sauce that is brought to the boil only simmers: what boils is what drinks.
-                              act.verb === 'boil' && last.lines.length > 0 && !last.lines.some((l) => isBoiled(l.index))
+                              act.verb === 'boil' &&
+                              last.lines.length > 0 &&
+                              !last.lines.some((l) => isBoiled(l.index))
                               ? 'simmer'
                               : act.verb
                             : null

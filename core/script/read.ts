@@ -12,6 +12,9 @@ import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
 
 const TIP =
   /^(?:\W*)(?:do not|don['’]t|never|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
+/** "If the gravy is thin, boil it down": for whom it may concern, the whole sentence. */
+const PERHAPS =
+  /^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
 const BESIDE =
   /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:\p{L}+ )?(?:pan|skillet)\b|\bskillet\b/iu;
 const KNIFE =
@@ -129,8 +132,8 @@ function waiting({ stage, last }: Reading, { text }: Clause): boolean {
 }
 
 /** A tip is no act; "do not stir" says how the last thing goes in. */
-function tip({ last }: Reading, { text }: Clause): boolean {
-  if (!TIP.test(text)) return false;
+function tip({ last }: Reading, { text, sentence }: Clause): boolean {
+  if (!TIP.test(text) && !PERHAPS.test(sentence)) return false;
   if (/\bstir/i.test(text) && last?.verb === 'add' && last.stage === 'open' && last.lines.length)
     last.verb = 'top';
   return true;

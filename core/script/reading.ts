@@ -233,10 +233,7 @@ export class Reading {
     // "Lift everything out", "spoon everything into a dish": what is there, and nothing that is still to come.
     // "Grind everything to a paste": what was toasted and fried for it, and no meat.
     const ready =
-      meansEverything(text) &&
-      GROUND.test(text) &&
-      this.stage !== 'after' &&
-      !meansSection(text, this.lines)
+      meansEverything(text) && GROUND.test(text) && this.stage !== 'after' && !meansSection(text, this.lines)
         ? meant.filter((i) => !this.isMeat(i) && this.#wasMadeReady(i))
         : [];
     if (ready.length) return ready;
@@ -352,7 +349,10 @@ export class Reading {
   /** What a clause names of what was made before; "the chicken mixture" is none of hoisin and honey. */
   #productNamed(text: string): Product | undefined {
     for (const [name, lines] of this.#made) {
-      const found = new RegExp(`\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name}\\b`, 'iu').exec(text);
+      const found = new RegExp(
+        `\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name}\\b`,
+        'iu',
+      ).exec(text);
       const own = found?.[1]?.toLowerCase();
       const isOwn =
         own === undefined ||

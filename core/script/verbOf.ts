@@ -63,7 +63,8 @@ const FRIED_TOGETHER: readonly FoodKind[] = [
   'tomato-paste',
   'herb-woody',
 ];
-const BRIEFLY = /\b(?:stir|fry|cook)\w*\b.*\b(?:sec\w*|min\w*)\b|^(?:\d|a|one|half a) ?(?:sec\w*|min\w*)|\b(?:30|1|one|2|two|a|another) (?:more )?(?:sec\w*|min\w*)(?: more)?$/i;
+const BRIEFLY =
+  /\b(?:stir|fry|cook)\w*\b.*\b(?:sec\w*|min\w*)\b|^(?:\d|a|one|half a) ?(?:sec\w*|min\w*)|\b(?:30|1|one|2|two|a|another) (?:more )?(?:sec\w*|min\w*)(?: more)?$/i;
 const isMeatLine = (line: ScriptLine | undefined): boolean =>
   (KINDS.meat as readonly FoodKind[]).includes(line?.read.food?.kind ?? 'other');
 const SPREAD_OVER = /\b(?:spread|brush|smear|press)\b.*\b(?:over|on|onto|all)\b/i;
@@ -234,7 +235,8 @@ export function verbOf(
     return null;
   if (said === 'render' && some(KINDS.aromatic)) return 'soften';
   // Lardons until they are golden: their fat is what they fry in.
-  if ((said === 'brown' || said === 'soften') && all(['cured-meat'])) return 'render';
+  if ((said === 'brown' || said === 'soften') && some(['cured-meat']) && all(['cured-meat', ...KINDS.fat]))
+    return 'render';
   // Set on top again, it goes back.
   if (said === 'top' && wasTakenOut && meant.length && all(KINDS.meat)) return 'return';
   if ((said === 'add' || said === 'mix') && !wasHot(last) && isRubbedIn(text, kinds)) return 'season';
@@ -243,7 +245,8 @@ export function verbOf(
     return /\bscrap/i.test(text) || last?.verb === 'deglaze' ? said : 'simmer';
   if (said === 'soften' || said === 'brown') {
     // "Roll the beef in flour. Fry in hot dripping": what is fried is the beef.
-    const isOfBoard = last !== undefined && READY_TO_FRY.has(last.verb) && last.again.some((i) => isMeatLine(lines[i]));
+    const isOfBoard =
+      last !== undefined && READY_TO_FRY.has(last.verb) && last.again.some((i) => isMeatLine(lines[i]));
     if (isOfBoard && all(KINDS.fat) && /\b(?:fry|brown|saut|sear)/i.test(text)) return 'brown';
     if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
     if (some(['ground-meat'])) return 'brown';
@@ -281,7 +284,12 @@ export function verbOf(
         return 'bloom';
       if (hadHeat && all(FRIED_TOGETHER) && some(KINDS.aromatic)) return 'soften';
       // "Add the garlic, Worcestershire and paprika; stir for a minute": what stirs a minute in the hot pot is fried.
-      if (hadHeat && isBrief && some(KINDS.aromatic) && all([...FRIED_TOGETHER, 'salty-sauce', 'thick-sauce', 'mustard']))
+      if (
+        hadHeat &&
+        isBrief &&
+        some(KINDS.aromatic) &&
+        all([...FRIED_TOGETHER, 'salty-sauce', 'thick-sauce', 'mustard'])
+      )
         return 'soften';
       // Stirred round in the fat until it shines, as for a risotto.
       if (last?.verb === 'soften' && all(['grain'])) return 'soften';
@@ -319,9 +327,9 @@ export function verbOf(
         : // "Onions in, 5 min".
           stage === 'open' && last && HAD_HEAT.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER)
           ? 'soften'
-        : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
-          ? 'deglaze'
-          : 'add';
+          : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
+            ? 'deglaze'
+            : 'add';
   return said;
 }
 

@@ -38,7 +38,7 @@ export const LARDER = [
   row('spice-whole', 'star anise', { pieceG: { each: 1.2 } }),
   row('spice-whole', 'peppercorn | black peppercorn | szechuan-type peppercorn'),
   row('spice-whole', 'juniper berry', { pieceG: { each: 0.2 } }),
-  row('spice-whole', 'dried chilli | dried chili | dried red chilli | chipotle', { pieceG: { each: 1.5, large: 4 } }),
+  row('spice-whole', 'dried chilli | dried chili | dried red chilli | chipotle | dried kashmiri chilli | whole kashmiri chilli | whole red chilli', { pieceG: { each: 1.5, large: 4 } }),
   row('spice-whole', 'fenugreek seed | fenugreek | methi seed | methi dana'),
   row('spice-whole', 'sesame seed | black sesame', { allergens: ['sesame'], gPerMl: 0.6, fat: 0.5 }),
   row('spice-whole', 'vanilla pod', { pieceG: { each: 3 } }),

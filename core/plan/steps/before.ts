@@ -4,6 +4,7 @@ import { formatVolume } from '../../quantity/format';
 import { CAUTIONS } from '../data/cautions';
 import { searBatchMin, WORK } from '../data/work';
 import { needsBoilingFirst } from '../meat';
+import { gotOut } from './beside';
 import { handwork, kindOf, step, stepItem, stepItems, type Step, type StepInput } from './step';
 
 const MARINADE: Record<HouseRules['marinade'], string> = {
@@ -53,7 +54,7 @@ export function stepsBeforeTheLid(input: StepInput): Step[] {
 }
 
 /** Everything got out, cut and weighed. */
-export function prep({ items, meat, rules }: StepInput): Step {
+export function prep({ items, meat, rules, script }: StepInput): Step {
   const poultry = meat.some((m) => m.cut.safe === 'poultry');
   return step(
     'prep',
@@ -62,7 +63,10 @@ export function prep({ items, meat, rules }: StepInput): Step {
     `${MARINADE[rules.marinade]}Weigh into bowls by when they go in${items.filter((i) => i.moment === 'bloom' && kindOf(i) === 'spice-ground').length > 1 ? ': the ground spices in one bowl' : ''}.${items.some((i) => ['thicken', 'dairy', 'finish'].includes(i.moment)) ? ' What is held back stays together on a tray, away from the pot.' : ''}`,
     {
       items: [
-        ...stepItems(items.filter((i) => i.read.food && i.moment !== 'serve')),
+        ...gotOut(
+          items.filter((i) => i.read.food && i.moment !== 'serve'),
+          script,
+        ),
         // What is not understood has no place in the pot: it is got out, and goes in where the recipe says.
         ...items
           .filter((i) => !i.read.food)

@@ -2,6 +2,7 @@ import { shortName } from '../../dish/read';
 import { inOrder, type PlacedItem } from '../../moments/place';
 import { formatDuration, formatVolume } from '../../quantity/format';
 import { BOIL_OFF_G_PER_MIN } from '../../sauce/dose';
+import { STARTS } from '../../script/clauses';
 import { verbById } from '../../script/data/verbs';
 import type { Act, Script } from '../../script/act';
 import { boundWith } from '../binding';
@@ -10,6 +11,7 @@ import { CAUTIONS } from '../data/cautions';
 import { MOST_REDUCING_MIN, searBatchMin, WORK } from '../data/work';
 import { glazedOf } from '../glazed';
 import { deglazing, prep } from './before';
+import { asProduct, isMadeBeside, madeReady } from './beside';
 import { lastly, serving } from './finish';
 import { stepsOpened } from './opened';
 import { dairyInTurn, measuring, thickening } from './sauce';
@@ -20,11 +22,9 @@ import {
   slurryItems,
   step,
   stepItems,
-  wholeItem,
   type Phase,
   type Step,
   type StepInput,
-  type StepItem,
 } from './step';
 import { stepsUnderTheLid } from './underLid';
 
@@ -139,7 +139,10 @@ function afterTheLid(
       );
     else {
       // Flour whisked into the cream goes in with it.
-      const withIt = toCool.length ? rest.filter((i) => ['starch', 'flour'].includes(kindOf(i) ?? '')) : [];
+      const withIt = toCool.length
+        ? rest.filter((i) => ['starch', 'flour', 'egg'].includes(kindOf(i) ?? ''))
+        : [];
+      const hasEgg = withIt.some((i) => kindOf(i) === 'egg');
       const [first, ...others] = cool(toCool, act.words);
       if (first)
         steps.push(
@@ -147,7 +150,7 @@ function afterTheLid(
             ? {
                 ...first,
                 items: [...first.items, ...stepItems(withIt)],
-                text: `Whisk the ${listed(withIt.map((i) => shortName(i.read)))} into it, cold. ${first.text}`,
+                text: `Whisk the ${listed(withIt.map((i) => shortName(i.read)))} into it, cold. ${first.text}${hasEgg ? ' Not to the boil again: the yolk would scramble.' : ''}`,
               }
             : first,
           ...others,
@@ -228,7 +231,11 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   // Fat is what a thing is fried in: it is listed, and not named as what is fried.
   const isFat = (i: PlacedItem): boolean => ['oil', 'butter'].includes(kindOf(i) ?? '');
   const fried = verb.inFat && mine.some((i) => !isFat(i)) ? mine.filter((i) => !isFat(i)) : mine;
-  const names = [...new Set(fried.map(nameOf))];
+  const made = asProduct(act, mine, input.script);
+  const isOfProduct = (i: PlacedItem): boolean => made?.items.includes(i) ?? false;
+  const names = [
+    ...new Set([...(made ? [made.name] : []), ...fried.filter((i) => !isOfProduct(i)).map(nameOf)]),
+  ];
   const product = madeOf(act.again, input);
   // "Add everything": what was rubbed in or fried before needs no naming beside what is new.
   const isNewBeside = act.verb === 'add' && mine.length > 0;
@@ -279,11 +286,13 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
       : '';
   const isFlavour = act.verb === 'liftout' && isOnlyFlavour(act, input);
   const isOfMeatToo = act.verb === 'soften' && mine.some((i) => /meat|poultry/.test(kindOf(i) ?? ''));
-  const title = (isOfMeatToo ? 'Cook {food}' : isFlavour ? 'Fish out {food}' : verb.title)
+  const isPasteFried = act.verb === 'soften' && made !== null;
+  const title = (
+    isOfMeatToo ? 'Cook {food}' : isPasteFried ? 'Fry {food}' : isFlavour ? 'Fish out {food}' : verb.title
+  )
     .replace(object ? '{food}' : / ?(?:with )?\{food\} ?/, object)
     .replace(/\s+/g, ' ')
     .trim();
-  const isBeside = MADE_BESIDE.has(act.verb) && act.run === 0;
   const minutes = minutesFor(act, input, mine);
   const isAhead = STANDS_COLD.has(act.verb) && (act.minutes ?? 0) >= AHEAD_FROM_MIN;
   const place = act.where === 'pan' ? 'In the pan beside the pot. ' : '';
@@ -298,13 +307,22 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     title.charAt(0).toUpperCase() + title.slice(1),
     `${place}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : isOwnPot ? 'In a pot of its own.' : verb.text}${batches}`.trim(),
     {
-      items: isBeside ? madeReady(act, input, mine) : stepItems(mine),
+      items: isMadeBeside(act)
+        ? madeReady(act, input, mine)
+        : [
+            ...(made ? [made.listed] : []),
+            ...stepItems(made ? mine.filter((i) => !made.items.includes(i)) : mine),
+          ],
       heat: verb.heat,
       timer:
         verb.timed && minutes >= 1 ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) } : null,
       durationS: handwork(minutes, 0.3),
       hands: verb.hands && !(STANDS_COLD.has(act.verb) && minutes > STOOD_BESIDE_MIN),
-      look: verb.look,
+      look:
+        lookTold(act) ??
+        (act.verb === 'bloom' && mine.length > 0 && mine.every((i) => kindOf(i) === 'flour')
+          ? 'No dry flour to be seen.'
+          : verb.look),
       cautions: caution,
       check: verb.check ?? null,
       ...(act.words ? { words: act.words } : {}),
@@ -312,13 +330,20 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   );
 }
 
-/** Done beside the pot, before it: every line that it is done to is listed whole, wherever it goes in afterwards. */
-const MADE_BESIDE = new Set(['blend', 'mix', 'toast', 'soak']);
-function madeReady(act: Act, { items }: StepInput, mine: readonly PlacedItem[]): StepItem[] {
-  const indices = [...new Set([...act.lines.map((l) => l.index), ...act.again])];
-  const found = indices.flatMap((index) => items.find((i) => i.index === index && i.read.food) ?? []);
-  return [...found, ...mine.filter((i) => !found.some((f) => f.index === i.index))].map(wholeItem);
+/** "Fry until deep brown": what to look for is what the recipe says, where it says it once; null where it says nothing of the kind. */
+function lookTold({ words, verb }: Act): string | null {
+  if (!verbById(verb).look) return null;
+  const told = [...words.matchAll(UNTIL)].map((m) => (m[1] ?? '').trim());
+  const [only] = told;
+  const long = only?.split(/\s+/).length ?? 0;
+  if (told.length !== 1 || !only || long < 2 || long > MOST_WORDS_OF_A_LOOK) return null;
+  return `${only.charAt(0).toUpperCase()}${only.slice(1)}.`;
 }
+const UNTIL = new RegExp(
+  String.raw`\b(?:un)?till?\b ((?:(?!\b(?:until|till?|then|before|when|while)\b|\band (?:${STARTS})\b)[^.,;:()!?–—])+)`,
+  'giu',
+);
+const MOST_WORDS_OF_A_LOOK = 9;
 
 /** What stands in the refrigerator meanwhile. An hour of it and more is done ahead: it is no part of tonight's clock. */
 const STANDS_COLD = new Set(['marinate', 'brine', 'soak']);

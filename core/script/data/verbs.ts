@@ -445,7 +445,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'bloom',
-    words: /\b(?:bloom|stir(?: .{1,40})?(?: for)? (?:a|one|1|30|2|two|half a) (?:more )?(?:min|sec|minute))|\bfragrant\b/i,
+    words:
+      /\b(?:bloom|stir(?: .{1,40})?(?: for)? (?:a|one|1|30|2|two|half a) (?:more )?(?:min|sec|minute))|\bfragrant\b/i,
     stages: ['prep', 'open'],
   },
   {
@@ -464,7 +465,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   { verb: 'rack', words: /\b(?:rack|trivet|steamer basket)\b/i, stages: ['prep', 'open'] },
   {
     verb: 'top',
-    words: /\b(?:on top|over the top|do not stir|don['’]t stir|(?<!\bboil\w* .{0,40})without stirring)\b|^top with\b/i,
+    words:
+      /\b(?:on top|over the top|do not stir|don['’]t stir|(?<!\bboil\w* .{0,40})without stirring)\b|^top with\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'return', words: /\b(?:return|back (?:in|into|to)|put back|back with)\b|\bback\b/i },
@@ -506,7 +508,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
   {
     verb: 'stirin',
-    words: /\b(?:stir|add|fold|swirl|whisk|mix|put|squeeze|tip|pour|beat|crumble|toss|spread|brush)\b/i,
+    words:
+      /\b(?:stir|add|fold|swirl|whisk|mix|put|squeeze|tip|pour|beat|crumble|toss|spread|brush|drop|dot|float)\b/i,
     stages: ['after'],
   },
   {

@@ -1,0 +1,69 @@
+import { shareName } from '../../moments/place';
+import type { PlacedItem } from '../../moments/place';
+import type { Act, Script } from '../../script/act';
+import { kindOf, stepItem, wholeItem, type StepInput, type StepItem } from './step';
+
+/** Done beside the pot, before it: every line that it is done to is made ready whole, wherever it goes in afterwards. */
+const MADE_BESIDE: ReadonlySet<string> = new Set(['blend', 'mix', 'toast', 'soak']);
+/** What lines become one thing by. */
+const ONE_THING: ReadonlySet<string> = new Set(['blend', 'mix']);
+/** Fewer than these are named for themselves. */
+const LEAST_LINES = 3;
+const NAMES =
+  /\b(?:the|an?|half|remaining|its) (?:\p{L}+ ){0,2}?(paste|marinade|masala|glaze|dressing|rub|sauce|base|pur[ée]e|mixture|mix)\b/iu;
+
+/** True of an act in a bowl, a jug or a dry pan, before the pot is closed. */
+export const isMadeBeside = (act: Act): boolean => MADE_BESIDE.has(act.verb) && act.run === 0;
+
+/** The whole of every line that an act beside the pot is done to, in its order. */
+export function madeReady(
+  act: Act,
+  { items }: Pick<StepInput, 'items'>,
+  mine: readonly PlacedItem[],
+): StepItem[] {
+  const indices = [...new Set([...act.lines.map((l) => l.index), ...act.again])];
+  const found = indices.flatMap((index) => items.find((i) => i.index === index && i.read.food) ?? []);
+  return [...found, ...mine.filter((i) => !found.some((f) => f.index === i.index))].map(wholeItem);
+}
+
+/** Items as they are got out: a line that is ground or mixed as a whole is listed once, however its parts go in later. */
+export function gotOut(items: readonly PlacedItem[], script: Script | null | undefined): StepItem[] {
+  const together = new Set((script?.acts ?? []).filter(isMadeBeside).flatMap((a) => a.again));
+  return items
+    .filter((i, at) => !together.has(i.index) || items.findIndex((o) => o.index === i.index) === at)
+    .map((i) => (together.has(i.index) ? wholeItem(i) : stepItem(i)));
+}
+
+/** What lines became that go into the pot together: "half of the paste", with what is in it; null where they are named for themselves. */
+export function asProduct(
+  act: Act,
+  mine: readonly PlacedItem[],
+  script: Script | null | undefined,
+): { items: readonly PlacedItem[]; name: string; listed: StepItem } | null {
+  if (act.run > 0 || isMadeBeside(act)) return null;
+  const made = (script?.acts ?? []).findLast(
+    (a) =>
+      ONE_THING.has(a.verb) &&
+      isMadeBeside(a) &&
+      mine.filter((i) => a.again.includes(i.index)).length >= LEAST_LINES,
+  );
+  const of = made ? mine.filter((i) => made.again.includes(i.index)) : [];
+  const [first] = of;
+  if (!made || !first || of.some((i) => Math.abs(i.share - first.share) > 0.01)) return null;
+  const name = `the ${(NAMES.exec(act.words) ?? NAMES.exec(made.words))?.[1]?.toLowerCase() ?? 'mixture'}`;
+  const isSalt = (i: PlacedItem): boolean => kindOf(i) === 'salt';
+  return {
+    items: of,
+    name,
+    listed: {
+      lineId: first.lineId,
+      amount: first.share < 0.999 ? `${shareName(first.share)} of` : 'all of',
+      name,
+      note: of
+        .filter((i) => !isSalt(i))
+        .map((i) => i.read.known ?? i.read.foodText)
+        .join(', ')
+        .slice(0, 120),
+    },
+  };
+}
