@@ -1,4 +1,5 @@
 import { existsSync, readFileSync } from 'node:fs';
+import { FROM_THE_METHOD } from '../core/page/page';
 import {
   DEFAULT_RULES,
   Pantry,
@@ -133,7 +134,8 @@ export function judgePage(c: PageCase) {
     if (r.label === 'i') wanted.push(r.text);
     if (r.label === '+') wanted.push(`${wanted.pop() ?? ''} ${r.text}`.replace(/- (?=\p{Ll})/u, ''));
   }
-  const mine = got.lines.map((l) => plain(l.text));
+  // What the method pours and the list has forgotten is no line of the page.
+  const mine = got.lines.filter((l) => l.section !== FROM_THE_METHOD).map((l) => plain(l.text));
   const theirs =
     c.name === 'inline-all'
       ? (wanted[0] ?? '')

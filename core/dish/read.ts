@@ -583,17 +583,59 @@ function tellApart(clean: string, amount: Amount | null, pantry: Pantry): string
     if (names.length > 1 && names.length <= 8 && whole.every(Boolean))
       return whole.map((name) => `${each[1] ?? ''} ${name}`);
   }
-  const two =
-    /^(.{4,60}?)\s*(?:,?\s+(?:and|plus|mashed with|kneaded with|mixed with|with)|\s*[+&])\s+(?=\d|[¼-¾]|an?\s)(.{4,60})$/iu.exec(
-      clean.replace(/\([^()]*\)/g, ' '),
-    );
-  if (!two || !amount) return [];
-  const [left, right] = [two[1] ?? '', two[2] ?? ''];
-  const second = readAmount(right);
-  const first = readAmount(left);
-  if (!second || !first || !first.rest.trim() || /\b(?:made|from|as)$/i.test(left)) return [];
-  const a = pantry.find(first.rest)?.food;
-  const b = pantry.find(second.rest)?.food;
-  const isSlurry = b?.kind === 'water' && a !== undefined;
-  return a && b && a !== b && !isSlurry && second.amount.unitId !== 'cube' ? [left, right] : [];
+  return listApart(clean, amount, pantry);
 }
+
+/** What divides the things of one line: a comma, a plus, a word for "and". */
+const APART =
+  /\s*(?:,|;|\s[+&]\s|\+|\b(?:and|plus|mashed with|kneaded with|mixed with)\b|\bwith\b(?=\s+(?:\d|[¼-¾]|an?\s)))\s*/iu;
+const TO_SERVE = /,?\s*\b(?:to serve|for serving|to garnish|for garnish)\b.*$/i;
+const MOST_THINGS = 8;
+
+/**
+ * A line that lists several things is told apart where each of them is a food by itself: with amounts of their own ("1 large onion, 2
+ * carrots and 2 celery sticks, all chopped"), before the first amount ("salt, pepper, 1 tsp cumin"), or side by side for the table ("500
+ * g tagliatelle and grated parmesan, to serve"). What says how the last one is cut stays with it.
+ */
+function listApart(clean: string, amount: Amount | null, pantry: Pantry): string[] {
+  const bare = clean.replace(/\([^()]*\)/g, ' ');
+  if (pantry.named(bare)) return [];
+  const served = TO_SERVE.exec(bare)?.[0].replace(/^,?\s*/, '') ?? '';
+  const parts = bare.replace(TO_SERVE, '').split(APART).filter(Boolean);
+  if (parts.length < 2 || parts.length > MOST_THINGS || /\b(?:or|made|from|as)$/i.test(parts[0] ?? ''))
+    return [];
+  const things: { text: string; food: Food; hasAmount: boolean }[] = [];
+  for (const part of parts) {
+    const measured = readAmount(part);
+    const food = measured ? pantry.find(measured.rest)?.food : pantry.named(part.trim());
+    const isThing =
+      food !== undefined && !/^or\b/i.test(part) && measured?.amount.unitId !== 'cube' && !isSizeOnly(part);
+    const last = things.at(-1);
+    if (isThing) things.push({ text: part.trim(), food, hasAmount: measured !== null });
+    else if (last) last.text += `, ${part.trim()}`;
+    else return [];
+  }
+  const counted = things.filter((t) => t.hasAmount);
+  const isSlurry = things.length === 2 && things[1]?.food.kind === 'water';
+  const areDifferent = new Set(things.map((t) => t.food.id)).size === things.length;
+  const isOneEach =
+    new Set(things.map((t) => t.food.kind)).size === things.length ||
+    things.length > 2 ||
+    things.every((t) => /^(?:herb|spice)-/.test(t.food.kind));
+  if (things.length < 2 || isSlurry || !areDifferent) return [];
+  const isList =
+    counted.length > 1
+      ? // "1 lemon, zest": what has no amount of its own among things that have one is a part of the one before.
+        things.every((t, i) => t.hasAmount || i === 0)
+      : counted.length === 1
+        ? (!things[0]?.hasAmount && things.at(-1)?.hasAmount === true) ||
+          (served !== '' && things.every((t, i) => t.hasAmount === (i === 0)))
+        : amount === null &&
+          isOneEach &&
+          things.every((t) => pantry.named(t.text.replace(/,.*$/, '')) !== undefined);
+  return isList ? things.map((t) => (served ? `${t.text}, ${served}` : t.text)) : [];
+}
+
+/** "2 cm dice", "3 cm pieces": how it is cut. */
+const isSizeOnly = (part: string): boolean =>
+  /^\s*\d[\d.,/½¼¾ ]*\s*(?:cm|mm|in|inch(?:es)?|"|″)\b/i.test(part);

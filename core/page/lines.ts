@@ -213,7 +213,9 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
       words.length <= 6 &&
       pantry.named(seen.replace(/,?\s+(?:to taste|to serve|for frying)$/i, '')) !== undefined,
     // "Pressure cooker chicken curry" is a name; "pressure cook for 5 minutes" is an order.
-    isImperative: IMPERATIVES.has(firstWord) && !/^pressure[- ]cooker\b/i.test(step),
+    // "Salt, pepper, 1 tsp cumin" are things, and no order to salt.
+    isImperative:
+      IMPERATIVES.has(firstWord) && !/^pressure[- ]cooker\b/i.test(step) && !/^[\p{L}']+\s*[,;&]/u.test(step),
     isNumbered,
     cooks,
     isSentence: /[.!?]$/.test(seen) || /[.!?]\s+\p{Lu}/u.test(seen),

@@ -2,6 +2,7 @@ import type { Pantry } from '../pantry/pantry';
 import { isPlatesFact, platesIn } from './facts';
 import { factsApart, linesOfPage, type PageLine } from './lines';
 import { bestPath } from './path';
+import { unlistedLiquids } from './unlisted';
 import { scoreLine, START, STEP, STATES, type State } from './scores';
 
 /** What one line of a page was taken for. */
@@ -91,8 +92,15 @@ export function readPage(text: string, pantry: Pantry, turned: Turned = NOT_TURN
   const read = bestPath(STATES, START, says, STEP);
   // What the cook turned is what the cook says; nothing else moves because of it.
   const states = read.map((state, i) => stateOf(turned.get((lines[i] as PageLine).at), state));
-  return assemble(lines, states, turned);
+  const page = assemble(lines, states, turned);
+  for (const r of page.recipes)
+    for (const text of unlistedLiquids(r.method, r.lines, pantry))
+      r.lines.push({ text, section: FROM_THE_METHOD });
+  return page;
 }
+
+/** Where a line stands that the method pours and the list has forgotten. */
+export const FROM_THE_METHOD = 'From the method';
 
 function assemble(lines: readonly PageLine[], states: readonly State[], turned: Turned): ReadPage {
   const parts: PagePart[] = [];

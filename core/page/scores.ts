@@ -60,6 +60,8 @@ function titleScore(line: PageLine, { index, count, next, isTitled }: Around): n
   if (isTitled && !line.isMarkedTitle) s -= 6;
   if (line.words > 14 || line.plain.length > 110) s -= 6;
   if (line.words === 1) s -= 0.5;
+  // "Grandmother's way, for 6", under a name: a word about it.
+  if (index > 0 && /\bfor (?:\d{1,2}|two|three|four|five|six|eight|ten)$/i.test(line.plain)) s -= 3;
   if (/[.;]$/.test(line.plain)) s -= 3;
   if (/:$/.test(line.plain)) s -= 4;
   if (line.hasAmount && !/^\d+[- ](?:minute|ingredient|hour|step|pot)/i.test(line.plain)) s -= 5;

@@ -553,7 +553,10 @@ function readingFindings({ items }: FindingInput): Finding[] {
       fixes: [tellLineApart(i.lineId, i.read.several)],
     }));
   const unsure = items
-    .filter((i) => i.read.confidence === 'unsure' && i.partIndex === 0)
+    // How much rice stands beside it is nobody's question.
+    .filter(
+      (i) => i.read.confidence === 'unsure' && i.partIndex === 0 && !(i.read.food && i.moment === 'serve'),
+    )
     .map((i): Finding => {
       const unknown = !i.read.food;
       return {

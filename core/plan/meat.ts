@@ -132,7 +132,7 @@ export function meatPieces(
       {
         item,
         cut,
-        label: food.names[0] ?? cut.name,
+        label: item.read.known || (food.names[0] ?? cut.name),
         massG: item.massG.mid,
         thicknessMm: said ?? usual,
         thicknessAssumed: said === null,

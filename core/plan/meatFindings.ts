@@ -1,3 +1,4 @@
+import { isLoose } from '../heat/data/cuts';
 import type { KindForecast } from '../heat/simulate';
 import { formatDuration, formatTemp } from '../quantity/format';
 import type { Finding, Fix } from './finding';
@@ -45,7 +46,9 @@ function minutesFindings(
     ? ''
     : mins > heat.windowMin.to
       ? heat.tenderness === 'falling apart'
-        ? ' It will fall apart at a touch.'
+        ? isLoose(main.cut)
+          ? ''
+          : ' It will fall apart at a touch.'
         : ` Right up to ${heat.windowMin.to} min.`
       : heat.windowMin.to > mins
         ? ` Up to ${heat.windowMin.to} min does no harm.`
@@ -184,7 +187,13 @@ function otherMeats(
   if (!main) return [];
   const spoilt = kinds.flatMap((kind, i) => {
     const state = heat.kinds[i]?.state;
-    const isSecond = 'cut' in kind && kind !== main && !kind.later && kind.massG > main.massG * SECOND_MEAT;
+    // Mince beside mince: it is all one sauce, and cannot fall apart.
+    const isSecond =
+      'cut' in kind &&
+      kind !== main &&
+      !kind.later &&
+      !isLoose(kind.cut) &&
+      kind.massG > main.massG * SECOND_MEAT;
     return isSecond && state && SPOILT.includes(state) ? [{ kind, state }] : [];
   });
   const mixed = spoilt.filter(({ kind }) => kind.item.moment === 'lid');

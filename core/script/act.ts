@@ -12,6 +12,8 @@ export interface Act {
   again: number[];
   /** Minutes the recipe gives; null where it gives none. */
   minutes: number | null;
+  /** What to look for, where its own clause says "until". */
+  until?: string;
   /** The recipe's own words. */
   words: string;
   /** Which lid it belongs to: 0 up to the first, 1 after it has been opened, and so on. */

@@ -1,8 +1,8 @@
 import { withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
-export const STARTS =
-  'add|bhuno|adjust|allow|arrange|assemble|bake|baste|beat|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|glaze|grate|grill|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|pop|pound|pour|press|pressure[- ]cook|process|pull|put|quick|reduce|release|remove|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+const STARTS =
+  'add|bhuno|adjust|allow|arrange|assemble|bake|baste|beat|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|glaze|grate|grill|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|pop|pound|pour|press|pressure[- ]cook|process|pull|put|quick|reduce|release|remove|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
 /** How quickly or gently it is begun. */
 const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
 /** "Until soft and brown": a look, and nothing new to do. */
@@ -58,6 +58,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Meanwhile ',
   ],
   [/\bthru\b/gi, 'through'],
+  // "Cook it down while you shred": what else goes on is told for itself.
+  [/,? (?:while|whilst|as) you (?:\p{L}+)(?: (?:the|it|them|your) ?\p{L}*| the \p{L}+)?(?=[.,;!]|$)/giu, ''],
   // "Seal the meat": it is browned, and no lid is near.
   [
     /\bseal(?=(?:ed|ing)? (?:the )?(?:\p{L}+ ){0,2}(?:meat|chicken|beef|lamb|pork|mutton|veal|turkey|duck|goat|mince|chops|cubes|pieces|chunks|thighs|legs|breasts?|ribs|steaks?|shanks?|joint|roast|cutlets|fillets?|strips)\b|(?:ed|ing)? (?:it |them )?(?:well |nicely )?(?:on (?:all|both|each)|all over|on every|until (?:lightly )?(?:brown|golden)))/giu,

@@ -11,8 +11,8 @@ const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
 /** How high the flame is; no pressure. */
 const ON_HEAT = /\b(?:on|over) (?:an? )?(?:\p{L}+ )?(?:heat|flame)\b/giu;
 const LETS_GO =
-  /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/;
-const LEFT = /^(?:\W*)(?:leave|wait|stand|rest|let it)\b.*\d/i;
+  /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
+const LEFT = /^(?:\W*)(?:leave|wait|stand|sit|rest|let (?:it|sit|stand|rest))\b.*\d/i;
 const SETS = /^(?:\W*)(?:select|press|set|choose|program(?:me)?|push)\b/i;
 const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off)\b/i;
 

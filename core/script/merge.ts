@@ -29,6 +29,7 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     ([...KINDS.aromatic, 'slow-veg', 'quick-veg', 'root-veg'] as readonly string[]).includes(
       lines[i]?.read.food?.kind ?? 'other',
     );
+  const isTomato = (i: number): boolean => lines[i]?.read.food?.kind.startsWith('tomato') ?? false;
   const isBoiled = (i: number): boolean =>
     ['pasta', 'grain', 'pulse-dry', 'root-veg'].includes(lines[i]?.read.food?.kind ?? 'other');
   const isThin = (i: number): boolean =>
@@ -51,7 +52,8 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       continue;
     // Cooked until its own juices have gone: it is fried, and nothing was poured that boils down.
     const isFried =
-      last?.verb === 'soften' || (last?.verb === 'add' && last.lines.some((l) => isVegetable(l.index)));
+      last?.verb === 'soften' ||
+      (last?.verb === 'add' && last.lines.some((l) => isVegetable(l.index) || isTomato(l.index)));
     if (
       last &&
       isFried &&
@@ -74,6 +76,7 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       last.verb = 'thicken';
       last.lines.push(...act.lines);
       last.words = joined(last.words, act.words);
+      if (act.until !== undefined) last.until = act.until;
       continue;
     }
     // "Drop it into the sauce in little lumps", "bring it to the boil and whisk in the starch": part of thickening.
@@ -97,6 +100,14 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     // "Bring to the boil and simmer for 15 minutes" is one thing.
     if (last?.verb === 'boil' && act.verb === 'simmer' && isEmpty(act) && last.words === act.words) {
       last.minutes ??= act.minutes;
+      continue;
+    }
+    // "Bring the soup to a simmer, add the orzo and cook 8 minutes": it simmers for what goes in.
+    const isOnlyBegun = last?.verb === 'simmer' && isEmpty(last) && last.minutes === null;
+    if (isOnlyBegun && ['simmer', 'stirin'].includes(act.verb) && last.words === act.words) out.pop();
+    // "Stir the egg mixture in": what was warmed by the ladle goes in by that.
+    if (last?.verb === 'temper' && act.verb === 'stirin' && !act.lines.length && act.again.length) {
+      last.words = joined(last.words, act.words);
       continue;
     }
     // Rendered until it is brown is one thing.
@@ -167,6 +178,7 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       last.again.push(...act.again);
       last.minutes = act.minutes ?? last.minutes;
       last.words = joined(last.words, act.words);
+      if (act.until !== undefined) last.until = act.until;
       continue;
     }
     if (last && last.stage === act.stage && last.run === act.run) {
@@ -187,10 +199,13 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
         last.verb === 'deglaze' && act.verb === 'reduce' && isEmpty(act) && pouredG(last) < BOILS_AT_ONCE_G;
       if (isSame || fatOnly || scraped || scrapes) {
         last.verb = fatOnly || scraped ? act.verb : last.verb;
+        // "The onions for 8 minutes; add the garlic, 1 minute more": one after the other.
+        const isAfter = isSame && last.minutes !== null && act.minutes !== null && act.lines.length > 0;
         last.lines.push(...act.lines);
         last.again.push(...act.again);
-        last.minutes = act.minutes ?? last.minutes;
+        last.minutes = isAfter ? (last.minutes ?? 0) + (act.minutes ?? 0) : (act.minutes ?? last.minutes);
         last.words = joined(last.words, act.words);
+        if (act.until !== undefined) last.until = act.until;
         continue;
       }
     }

@@ -11,12 +11,12 @@ import { inferVerb, verbOf } from './verbOf';
 import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
 
 const TIP =
-  /^(?:\W*)(?:do not|don['’]t|never|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
+  /^(?:\W*)(?:do not|don['’]t|never|add (?:a little |some )?more\b|adding more\b|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
 /** "If the gravy is thin, boil it down": for whom it may concern, the whole sentence. */
 const PERHAPS =
   /^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
 const BESIDE =
-  /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:\p{L}+ )?(?:pan|skillet)\b|\bskillet\b/iu;
+  /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:(?!sheet|baking|roasting|oven|grill|broiler|foil)\p{L}+ )?(?<!(?:sheet|baking|roasting|grill|broiler) )(?:pan|skillet)\b|\bskillet\b/iu;
 const KNIFE =
   /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:cut|chop|dice|slice|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
@@ -71,6 +71,7 @@ const RULES: readonly Rule[] = [
   knifeWork,
   tip,
   setting,
+  reserving,
   waiting,
   longCooking,
   closing,
@@ -122,6 +123,19 @@ function knifeWork(r: Reading, { text, named }: Clause): boolean {
 function setting({ stage }: Reading, { text, meant }: Clause): boolean {
   return stage !== 'closed' && !meant.length && SET_TO_SAUTE.test(text);
 }
+
+/** "Scoop the thick cream off and set it aside", "reserve half of the parsley": so much of a line waits for the end. */
+function reserving(r: Reading, { n, text, named }: Clause): boolean {
+  if (r.stage !== 'prep' && r.stage !== 'open') return false;
+  const next = r.parts[n + 1]?.text ?? '';
+  const isKept = RESERVES.test(text) || (SCOOPS.test(text) && RESERVES.test(next));
+  const before = r.parts[n - 1]?.text ?? '';
+  if (RESERVES.test(text) && !named.length && SCOOPS.test(before) && r.reserved.size > 0) return true;
+  return isKept && r.reserve(text, named);
+}
+const RESERVES =
+  /\b(?:reserv(?:e|ing)|(?:set|put|keep)(?:ting)? (?:it |them |this )?aside|(?:keep|hold)(?:ing)? (?:\p{L}+ ){0,4}back|save)\b/iu;
+const SCOOPS = /\b(?:scoop|spoon|skim|lift|take|measure)\b/i;
 
 /** "Let it sit while the cooker heats": what is on the board waits there. */
 function waiting({ stage, last }: Reading, { text }: Clause): boolean {

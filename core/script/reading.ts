@@ -58,6 +58,9 @@ const NAMES_OF: Readonly<Record<string, readonly string[]>> = {
 /** "The remaining sauce", "half of the glaze", before anything else is called so: what was stirred together. */
 const SOME_OF_IT =
   /\b(?:remaining|(?:rest|half|remainder) of (?:the|this|that)|half the|other half of the) (?:\p{L}+ )?(?:sauce|glaze|dressing|marinade|paste|mix(?:ture)?|rub)\b/iu;
+/** How what was kept is called when it comes in. */
+const KEPT =
+  /\b(?:reserved|set-aside|kept[- ]back|held[- ]back|saved|thick (?:coconut )?(?:cream|milk)|coconut cream|(?:rest|remainder|remaining|other half)\b(?=.{0,40}(?:garnish|sprinkl|scatter|top|serv)))/i;
 const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
 
 /** Minutes that a clause gives, seconds too; null where it gives none. */
@@ -65,6 +68,16 @@ export function timeNamed(text: string): number | null {
   const seconds = SECONDS.exec(text);
   if (!seconds) return minutesNamed(text);
   return Number(seconds[2] ?? seconds[1]) / 60;
+}
+
+/** Longest look that is taken from a recipe, words. */
+const MOST_WORDS_OF_A_LOOK = 9;
+const UNTIL = /\buntil ([^.,;:()!?–—]+)/i;
+/** "Fry until deep brown": what to look for, in the recipe's words. */
+function untilTold(text: string): { until: string } | Record<string, never> {
+  const told = UNTIL.exec(text)?.[1]?.trim() ?? '';
+  const long = told.split(/\s+/).length;
+  return long >= 2 && long <= MOST_WORDS_OF_A_LOOK ? { until: told } : {};
 }
 
 /** One clause of a method as the rules see it. */
@@ -97,6 +110,8 @@ export class Reading {
   readonly longest: number;
   /** The share of each line that has come in. */
   readonly used = new Map<number, number>();
+  /** What is kept of a line for the end, as a share. */
+  readonly reserved = new Map<number, number>();
   /** Cut, and not named again since. */
   readonly waiting = new Set<number>();
   /** How meat is cut, as the method tells it. */
@@ -156,6 +171,17 @@ export class Reading {
     return this.acts.some((a) => a.verb === verb && a.run === this.run);
   }
 
+  /** Keeps what a clause says of its lines for the end; false where it says no part of any that is still whole. */
+  reserve(text: string, named: readonly number[]): boolean {
+    const share = shareTold(text, named, this.lines, this.pantry);
+    const kept = named.filter((i) => !this.isMeat(i) && !this.used.has(i) && share(i, 0) < 1);
+    for (const i of kept) {
+      this.reserved.set(i, share(i, 0));
+      this.used.set(i, share(i, 0));
+    }
+    return kept.length > 0;
+  }
+
   /** Lines that a clause after the `n`th names: they are not yet meant by "the spices". */
   namedAfter(n: number): ReadonlySet<number> {
     this.#names ??= this.parts.map((p) =>
@@ -168,7 +194,11 @@ export class Reading {
   clause(n: number): Clause {
     const { text, sentence } = this.parts[n] ?? { text: '', sentence: '' };
     const product = this.#productNamed(text);
-    const named = inOrder([...this.#meaning(withoutMade(text, product?.name), n), ...(product?.lines ?? [])]);
+    const named = inOrder([
+      ...this.#meaning(withoutMade(text, product?.name), n),
+      ...(product?.lines ?? []),
+      ...this.#keptMeant(text),
+    ]);
     this.#remember(text, named);
     const byPronoun = this.#byPronoun(text, named);
     if (named.some((i) => !this.isFat(i))) this.lastNamed = named;
@@ -194,6 +224,7 @@ export class Reading {
     const isBeside = BESIDE_THE_POT.has(verb) && verb !== 'blend';
     const meant = [...new Set([...told, ...(isBeside ? [] : this.#takeFromBeside(told))])];
     this.#leaveSome(text);
+    const kept = this.#takeReserved(text, meant);
     const fresh = meant.filter((i) => this.isToCome(i) && !isOnBoard(i));
     const share = shareTold(text, meant, this.lines, this.pantry, product?.lines);
     const act: Act = {
@@ -202,12 +233,15 @@ export class Reading {
       stage,
       lines: fresh.map((index) => {
         const before = this.used.get(index) ?? 0;
-        const told = share(index, before);
+        // Batches of meat are all of it in the end.
+        const told =
+          kept.get(index) ?? (verb === 'brown' && this.isMeat(index) ? 1 - before : share(index, before));
         this.used.set(index, before + told);
         return { index, share: told };
       }),
       again: [...new Set(meant)].filter((i) => !fresh.includes(i)),
       minutes: timeNamed(text),
+      ...untilTold(text),
       words: sentence.replace(/^\d{1,2}[.)]\s*/, '').slice(0, 400),
       run: this.run,
       where: this.where,
@@ -297,6 +331,31 @@ export class Reading {
     return [...(this.last?.again ?? []), ...(this.last?.lines.map((l) => l.index) ?? [])].filter(
       (i) => this.isRawMeat(i) && this.isToCome(i),
     );
+  }
+
+  /** What was kept comes in where it is called so: "the reserved cream". */
+  #takeReserved(text: string, meant: readonly number[]): ReadonlyMap<number, number> {
+    const taken = new Map<number, number>();
+    if (!KEPT.test(text)) return taken;
+    for (const i of meant) {
+      const share = this.reserved.get(i);
+      if (share === undefined) continue;
+      taken.set(i, share);
+      this.reserved.delete(i);
+      this.used.set(i, (this.used.get(i) ?? share) - share);
+    }
+    return taken;
+  }
+
+  /** Lines of which something was kept and that a clause calls back, by a word of theirs or as the only ones. */
+  #keptMeant(text: string): readonly number[] {
+    if (!this.reserved.size || !KEPT.test(text)) return [];
+    const words = foodWords(text);
+    const all = [...this.reserved.keys()];
+    const told = all.filter((i) =>
+      foodWords(this.lines[i]?.read.foodText ?? '').some((w) => w.length >= 4 && words.includes(w)),
+    );
+    return told.length || all.length > 1 ? told : all;
   }
 
   /** "The rest of the stock", where all of it had gone in: then it was only some. */

@@ -46,6 +46,7 @@ export interface ScriptPlace {
 const BOILS =
   /\b(?:reduc\w*|boil\w*|bubbl\w*|cook (?:off|out|down)|evaporat\w*|half|third|burn off|alight|flamb\w*)\b/i;
 
+const OFF_THE_SAUCE: ReadonlySet<string> = new Set(['bake', 'grill', 'fill', 'mix']);
 const FATS: readonly FoodKind[] = ['oil', 'butter'];
 const STARCHES: readonly FoodKind[] = ['starch', 'flour', 'gum'];
 const DAIRY: readonly FoodKind[] = ['cream', 'milk', 'sour-dairy', 'cream-cheese', 'cheese', 'coconut-cream'];
@@ -90,7 +91,8 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
     if (isStarch && ['dairy', 'mix', 'shape'].includes(act.verb)) return 'finish';
     if (act.verb === 'thicken' || isStarch)
       return act.verb === 'dairy' && DAIRY.includes(kind) ? 'dairy' : 'thicken';
-    if (DAIRY.includes(kind)) return 'dairy';
+    // On bread or under the grill it is never in the sauce.
+    if (DAIRY.includes(kind)) return OFF_THE_SAUCE.has(act.verb) ? 'finish' : 'dairy';
     return 'finish';
   }
   switch (act.verb) {

@@ -65,8 +65,14 @@ const FRIED_TOGETHER: readonly FoodKind[] = [
 ];
 const BRIEFLY =
   /\b(?:stir|fry|cook)\w*\b.*\b(?:sec\w*|min\w*)\b|^(?:\d|a|one|half a) ?(?:sec\w*|min\w*)|\b(?:30|1|one|2|two|a|another) (?:more )?(?:sec\w*|min\w*)(?: more)?$/i;
+/** How meat lies while it browns. */
+const LEFT_ALONE =
+  /\b(?:skin|fat)[- ]?sides? down\b|\bin (?:one|a single) layer\b(?!.*\b(?:liquid|stock|sauce)\b)|\b(?:do not|don['’]t) (?:touch|move|crowd)\b|^(?:flip|turn (?:them |it )?over)\b|\bper side\b|\b(?:on )?each side\b/i;
+const isFatLine = (line: ScriptLine | undefined): boolean =>
+  (KINDS.fat as readonly FoodKind[]).includes(line?.read.food?.kind ?? 'other');
 const isMeatLine = (line: ScriptLine | undefined): boolean =>
   (KINDS.meat as readonly FoodKind[]).includes(line?.read.food?.kind ?? 'other');
+const BEATS = /\b(?:beat|whisk|mix|stir)\b/i;
 const SPREAD_OVER = /\b(?:spread|brush|smear|press)\b.*\b(?:over|on|onto|all)\b/i;
 const STIRRED_TOGETHER = /^(?:\W*)(?:mix|whisk|stir|beat|combine)\b.*\b(?:with|and|together)\b/i;
 const INTO = /\b(?:in|into|through)\b/i;
@@ -134,6 +140,9 @@ export function verbOf(
     // Flour whisked into the cream keeps it from splitting: it is the cream that goes in.
     if (bindsWith && some(KINDS.dairy)) return 'dairy';
     // Flour with suet, egg or sugar is a dough and binds nothing.
+    // Eggs beaten with lemon for a soup are warmed by the ladle first, or they scramble.
+    if (some(['egg']) && some(['citrus', ...KINDS.dairy]) && BEATS.test(text) && !bindsWith)
+      return some(KINDS.dairy) ? 'dairy' : 'temper';
     // Butter kneaded with flour binds: it is no dough.
     if (bindsWith && all([...KINDS.starch, 'butter'])) return 'thicken';
     if (meant.some((i) => isDough(lines[i])) && ['stirin', 'mix', 'simmer', 'thicken', null].includes(said))
@@ -223,6 +232,12 @@ export function verbOf(
   const isBack =
     wasTakenOut && some(KINDS.meat) && !meant.some(isToCome) && !/\b(?:over|on) the \p{L}+$/iu.test(text);
   if (said === 'add' && stage === 'open' && isBack) return 'return';
+  // "Put them in skin side down", in hot fat: they are browned, whatever the verb.
+  const isInFat =
+    wasHot(last) ||
+    (last?.verb === 'add' && last.lines.length > 0 && last.lines.every((l) => isFatLine(lines[l.index])));
+  if (said === 'add' && isInFat && all(KINDS.meat) && (LEFT_ALONE.test(text) || LEFT_ALONE.test(next)))
+    return 'brown';
   if (said === 'skim' && last?.verb === 'blanch') return null;
   // "Season the flour and coat the oxtail in it".
   if ((said === 'dredge' || said === 'season') && wasHot(last) && all(['flour'])) return 'bloom';
@@ -234,6 +249,8 @@ export function verbOf(
   if (said === 'brown' && /\b(?:break|crumbl)/i.test(text) && !some(KINDS.meat) && last?.verb !== 'add')
     return null;
   if (said === 'render' && some(KINDS.aromatic)) return 'soften';
+  // Bacon that sizzles until its fat runs.
+  if (said === 'pop' && some(['cured-meat']) && all(['cured-meat', ...KINDS.fat])) return 'render';
   // Lardons until they are golden: their fat is what they fry in.
   if ((said === 'brown' || said === 'soften') && some(['cured-meat']) && all(['cured-meat', ...KINDS.fat]))
     return 'render';

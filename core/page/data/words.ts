@@ -6,17 +6,17 @@ const whole = (words: string): RegExp => new RegExp(`^(?:${words})[\\s:：.!-]*$
 
 /** What is added to a heading without changing it: "(9)", "(for 4)", "for 4". */
 export const HEADING_TAIL =
-  /\s*(?:\(\s*(?:\d+(?: steps?| items?)?|for \d+[^)]*|serves[^)]*)\s*\)|for \d+(?: people| persons)?)\s*$/i;
+  /\s*(?:\(\s*(?:\d+(?: steps?| items?| people| persons?| servings?| portions?| plates)?|for \d+[^)]*|serves[^)]*)\s*\)|for \d+(?: people| persons)?)\s*(?=[:：]?\s*$)/i;
 
 export const INGREDIENT_HEADING = whole(
-  String.raw`(?:the |main |key )?ingredients?(?: list)?(?: for (?:the )?[\p{L} ]{3,30})?|you(?:'|’)?ll need|you will need|what you(?:'|’)?ll need|what you need|what goes in|shopping list|zutaten(?: ?\/ ?ingredients)?|ingr[eé]dients?|ingredientes|ingredienti|sestavine|ingrediënten|ingredienser|quantity[\s|]+ingredients?|amount[\s|]+ingredients?`.replaceAll(
+  String.raw`(?:the |main |key )?ingredients?(?: list)?(?: for (?:the )?[\p{L} ]{3,30})?|you(?:'|’)?ll need|you will need|what you(?:'|’)?ll need|what you need|what (?:i|we) use|what(?:'|’)?s in it|gather|what goes in(?:to it)?|shopping list|zutaten(?: ?\/ ?ingredients)?|ingr[eé]dients?|ingredientes|ingredienti|sestavine|ingrediënten|ingredienser|quantity[\s|]+ingredients?|amount[\s|]+ingredients?`.replaceAll(
     String.raw`\p{L} `,
     'a-zà-ÿ ',
   ),
 );
 
 export const METHOD_HEADING = whole(
-  "(?:the )?(?:method|directions?|instructions?|preparation(?: method)?|preparing|procedure|steps?|step by step(?: instructions)?|how to(?: (?:make|cook|prepare)(?: it| this)?)?|how it'?s made|to (?:make|cook|prepare)(?: it)?|what to do|what happens|making it|cooking(?: instructions| method)?|zubereitung|anleitung|préparation|preparación|procedimiento|procedimento|bereiding|tillagning|fremgangsmåte)",
+  "(?:the )?(?:method|directions?|instructions?|preparation(?: method)?|preparing|procedure|steps?|step by step(?: instructions)?|how to(?: (?:make|cook|prepare)(?: it| this)?)?|how it'?s (?:made|done)|how (?:i|we|you) (?:make|do|cook) (?:it|this|them)|here(?:'|’)?s (?:how|what to do)|here is how|what (?:i|you|we) do|do this|let(?:'|’)?s cook|cook it|now cook|the cooking|to (?:make|cook|prepare)(?: it)?|what to do|what happens|making it|cooking(?: instructions| method)?|zubereitung|anleitung|préparation|preparación|procedimiento|procedimento|bereiding|tillagning|fremgangsmåte)",
 );
 
 /** From here to the next heading of lines or method nothing is cooked. */

@@ -78,7 +78,7 @@ export const WET = [
   row('egg', 'egg | large egg | beaten egg', { pieceG: { each: 50, large: 55, small: 42, medium: 50 } }),
   row('egg', 'egg yolk | yolk', { pieceG: { each: 18 }, fat: 0.27, strength: 0.15 }),
   row('egg', 'egg white', { pieceG: { each: 32 }, fat: 0 }),
-  row('mustard', 'dijon mustard | mustard | english mustard | french mustard | smooth mustard | yellow mustard'),
+  row('mustard', 'dijon mustard | dijon | mustard | english mustard | french mustard | smooth mustard | yellow mustard'),
   row('mustard', 'wholegrain mustard | whole-grain mustard | grainy mustard | seeded mustard'),
   row('mustard', 'horseradish | horseradish sauce | wasabi', { allergens: [] }),
   row('pickle', 'olive | black olive | green olive | kalamata olive | pitted olive', { pieceG: { each: 4, handful: 30, can: 170, jar: 180 }, fat: 0.15, acid: 0.05 }),

@@ -2,7 +2,6 @@ import { shortName } from '../../dish/read';
 import { inOrder, type PlacedItem } from '../../moments/place';
 import { formatDuration, formatVolume } from '../../quantity/format';
 import { BOIL_OFF_G_PER_MIN } from '../../sauce/dose';
-import { STARTS } from '../../script/clauses';
 import { verbById } from '../../script/data/verbs';
 import type { Act, Script } from '../../script/act';
 import { boundWith } from '../binding';
@@ -156,7 +155,8 @@ function afterTheLid(
           ...others,
         );
       const alone = rest.filter((i) => !withIt.includes(i));
-      if (alone.length || !toCool.length)
+      const saysNothing = act.verb === 'stirin' && !alone.length && !act.again.length;
+      if (alone.length || (!toCool.length && !saysNothing))
         steps.push(
           actStep(
             act,
@@ -318,11 +318,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
         verb.timed && minutes >= 1 ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) } : null,
       durationS: handwork(minutes, 0.3),
       hands: verb.hands && !(STANDS_COLD.has(act.verb) && minutes > STOOD_BESIDE_MIN),
-      look:
-        lookTold(act) ??
-        (act.verb === 'bloom' && mine.length > 0 && mine.every((i) => kindOf(i) === 'flour')
-          ? 'No dry flour to be seen.'
-          : verb.look),
+      look: lookOf(act, mine),
       cautions: caution,
       check: verb.check ?? null,
       ...(act.words ? { words: act.words } : {}),
@@ -330,20 +326,13 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   );
 }
 
-/** "Fry until deep brown": what to look for is what the recipe says, where it says it once; null where it says nothing of the kind. */
-function lookTold({ words, verb }: Act): string | null {
-  if (!verbById(verb).look) return null;
-  const told = [...words.matchAll(UNTIL)].map((m) => (m[1] ?? '').trim());
-  const [only] = told;
-  const long = only?.split(/\s+/).length ?? 0;
-  if (told.length !== 1 || !only || long < 2 || long > MOST_WORDS_OF_A_LOOK) return null;
-  return `${only.charAt(0).toUpperCase()}${only.slice(1)}.`;
+/** What to look for: what the recipe says, else what its verb has; the floured onions are done when no flour shows. */
+function lookOf(act: Act, mine: readonly PlacedItem[]): string {
+  const { look } = verbById(act.verb);
+  if (look && act.until) return `${act.until.charAt(0).toUpperCase()}${act.until.slice(1)}.`;
+  const isFlour = act.verb === 'bloom' && mine.length > 0 && mine.every((i) => kindOf(i) === 'flour');
+  return isFlour ? 'No dry flour to be seen.' : look;
 }
-const UNTIL = new RegExp(
-  String.raw`\b(?:un)?till?\b ((?:(?!\b(?:until|till?|then|before|when|while)\b|\band (?:${STARTS})\b)[^.,;:()!?–—])+)`,
-  'giu',
-);
-const MOST_WORDS_OF_A_LOOK = 9;
 
 /** What stands in the refrigerator meanwhile. An hour of it and more is done ahead: it is no part of tonight's clock. */
 const STANDS_COLD = new Set(['marinate', 'brine', 'soak']);

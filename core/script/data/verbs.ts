@@ -316,13 +316,14 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'bake',
-    words: /\b(?:bake|roast|hot oven|in the oven|into the oven|air ?fry)\b/i,
+    words:
+      /\b(?:bake|hot oven|in the oven|into the oven|air ?fry)\b|(?<=^\W*|\b(?:and|then|to) )roast\b(?! (?:beef|pork|chicken|lamb|meat|to|onto|on a|from|aside|out|back|with)\b)/i,
     stages: ['after', 'table'],
   },
   {
     verb: 'fill',
     words:
-      /\b(?:fill|roll|stuff|assemble)\b(?! the pot)(?!.*\b(?:balls?|dumplings|patties)\b)|\b(?:pie|baking|casserole|oven-?proof|gratin) dish\b|\b(?:cover|top) (?:it )?with (?:the |a )?(?:pastry|mash)|\b(?:lay|roll out|drape) the (?:pastry|dough)\b/i,
+      /\b(?:split|butter|toast)\b.{0,24}\b(?:rolls?|buns?|bread|baguettes?|ciabattas?|brioche|muffins|pittas?|hoagies?|subs?)\b|\btoast\b.*\bcut sides?\b|\b(?:fill|roll|stuff|assemble)\b(?! the pot)(?!.*\b(?:balls?|dumplings|patties)\b)|\b(?:pie|baking|casserole|oven-?proof|gratin) dish\b|\b(?:cover|top) (?:it )?with (?:the |a )?(?:pastry|mash)|\b(?:lay|roll out|drape) the (?:pastry|dough)\b/i,
     stages: ['after', 'table'],
   },
   {
@@ -417,7 +418,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'reduce',
     words:
-      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:off|away|down)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:nearly |almost )?dry|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:it |them |the \w+ )?(?:off|away|down)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:nearly |almost )?dry|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
@@ -490,11 +491,15 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\b(?:simmer|cook|(?:leave|keep) (?:it |them )?on sauté|(?:re)?warm(?:ed)? (?:it |them |the \w+ )?(?:through|up|again|gently|on low)|gently warm|reheat|heat through|heat gently|gently heat|bubble)\b/i,
     stages: ['after'],
   },
-  { verb: 'slice', words: /\b(?:slice|carve|cut|chop|dice|cube)\b(?! (?:off|away))/i, stages: ['after'] },
+  {
+    verb: 'slice',
+    words: /\b(?:slice|carve|cut|chop|dice|cube)\b(?! (?:off|away|sides?|edge|halves))/i,
+    stages: ['after'],
+  },
   {
     verb: 'rest',
     words:
-      /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest (?:for|the|it|them)\b|\bleave (?:it |them |covered )?for\b|\bwait (?:a|for|\d)|\b(?:leave|stand) covered\b|\bcover and (?:leave|stand)\b/i,
+      /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest (?:for|the|it|them|\d+)\b|\bleave (?:it |them |covered )?for\b|\bwait (?:a|for|\d)|\b(?:leave|stand) covered\b|\bcover and (?:leave|stand)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'stirin', words: /\bfinish(?:ed)? (?:it |off |the \w+ )?with\b/i, stages: ['after', 'table'] },

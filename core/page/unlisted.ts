@@ -1,0 +1,39 @@
+import { readAmount } from '../dish/amount';
+import { readLine } from '../dish/read';
+import type { Pantry } from '../pantry/pantry';
+import { clauses } from '../script/clauses';
+
+/** A measured jug of something thin: "½ cup water", "200 ml of hot stock". */
+const JUGFUL =
+  /(?<![\p{L}\d])(?:\d|[¼-¾⅓⅔]|(?:one|two|three|half an?|an?)\s)[\d\s./½¼¾⅓⅔-]*\s*(?:cups?|c|ml|cl|dl|litres?|liters?|l|pints?|oz|fl oz|fluid ounces?|glass(?:es)?|mugs?)\s*(?:of\s+)?(?:(?:hot|warm|cold|boiling|more|extra|fresh|chicken|beef|vegetable|veg)\s+)*(water|stock|broth)\b/giu;
+const GOES_IN = /\b(?:add|pour|plus|with|stir|put|tip|top up|along with|in)\b/i;
+/** Water that never goes into the sauce: soaked in, boiled in, bound with, cooked in a pot of its own. */
+const ELSEWHERE =
+  /\b(?:soak\w*|rins\w*|wash\w*|blanch\w*|drain\w*|brin\w*|marinat\w*|salted|saucepan|separate|large (?:pan|pot)|another pan|slurry|slake\w*|dissolv\w*|corn ?(?:flour|starch)|arrowroot|flour|reserv\w*|pasta water|rice|noodles|pasta|spaghetti|gelatine?)\b/i;
+/** Less than this is a splash, and the finish sizes its own water, ml. Source: a slurry for two litres; spread 30 %. */
+const LEAST_ML = 90;
+const MOST_ADDED = 3;
+
+/**
+ * What a method pours that its list has forgotten, as lines: "plus ½ cup water". Only water and stock, only with an amount, and only where
+ * no line is of that kind; what something is soaked or boiled in is left out.
+ */
+export function unlistedLiquids(
+  method: string,
+  lines: readonly { text: string }[],
+  pantry: Pantry,
+): readonly string[] {
+  const kinds = new Set(lines.map(({ text }) => readLine(text, pantry).food?.kind));
+  const found: string[] = [];
+  for (const { text } of clauses(method)) {
+    if (found.length >= MOST_ADDED || !GOES_IN.test(text) || ELSEWHERE.test(text)) continue;
+    for (const [words, noun = ''] of text.matchAll(JUGFUL)) {
+      const kind = /water/i.test(noun) ? 'water' : 'stock';
+      const line = words.trim();
+      const isEnough = readLine(line, pantry).massG.mid >= LEAST_ML;
+      if (!kinds.has(kind) && isEnough && readAmount(line) !== null && !found.includes(line))
+        found.push(line);
+    }
+  }
+  return found;
+}
