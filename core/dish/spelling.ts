@@ -18,6 +18,8 @@ const SHORT: Record<string, string> = {
   tom: 'tomato',
   spuds: 'potatoes',
   pwdr: 'powder',
+  pwd: 'powder',
+  gg: 'ginger garlic',
   pdr: 'powder',
   mush: 'mushrooms',
   mushies: 'mushrooms',
@@ -95,7 +97,7 @@ function mend(word: string, pantry: Pantry): string | null {
 
 /** A line with the short forms of hand notes written out; a word the pantry knows is never one. */
 export function writeOut(text: string, pantry: Pantry): string {
-  return text.replace(/[\p{L}\p{M}'’]+/gu, (word) => {
+  return text.replace(/\bg-g(?= paste)/gi, 'ginger garlic').replace(/[\p{L}\p{M}'’]+/gu, (word) => {
     const folded = foldWord(word);
     const short = SHORT[folded];
     return short !== undefined && !vocabularyOf(pantry).known.has(folded) ? short : word;

@@ -85,6 +85,8 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     if (last?.verb === 'boil' && isEmpty(last) && act.verb === 'thicken') out.pop();
     // "Add the garlic and stir for a minute" goes on with what is fried.
     if (last?.verb === 'soften' && act.verb === 'bloom' && isEmpty(act) && act.stage === 'open') continue;
+    if (last?.verb === 'rest' && act.verb === 'steamlid' && isEmpty(act) && last.words === act.words)
+      continue;
     // Blanched and rinsed, rendered until it is soft: one thing each.
     if (last?.verb === 'blanch' && act.verb === 'rinse') continue;
     if (last?.verb === 'render' && act.verb === 'soften' && isEmpty(act) && last.words === act.words)
@@ -179,6 +181,18 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       last.minutes = act.minutes ?? last.minutes;
       last.words = joined(last.words, act.words);
       if (act.until !== undefined) last.until = act.until;
+      // "Heat the oil. Add the pork and brown it": the oil is what it browns in.
+      const hot = out.at(-2);
+      const isHeated =
+        hot?.verb === 'heat' &&
+        hot.stage === last.stage &&
+        hot.lines.every((l) => isFat(l.index)) &&
+        becomes === 'brown';
+      if (isHeated) {
+        last.lines.unshift(...hot.lines);
+        last.words = joined(hot.words, last.words);
+        out.splice(-2, 1);
+      }
       continue;
     }
     if (last && last.stage === act.stage && last.run === act.run) {

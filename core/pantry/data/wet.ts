@@ -54,7 +54,7 @@ export const WET = [
   row('thick-sauce', 'mayonnaise | mayo', { thin: 0, fat: 0.75, sugar: 0.01, strength: 0.02, allergens: ['egg'] }),
   row('coconut-thin', 'coconut water | coconut drink | thin coconut milk | coconut milk drink'),
   row('coconut-milk', 'coconut milk | full-fat coconut milk | light coconut milk | tinned coconut milk | canned coconut milk | full fat coconut milk', { pieceG: { can: 400, each: 400 } }),
-  row('coconut-cream', 'coconut cream | thick coconut milk', { dairy: 'coconut-cream', pieceG: { can: 400, carton: 200, each: 400 } }),
+  row('coconut-cream', 'coconut cream | thick coconut milk | kakang gata', { dairy: 'coconut-cream', pieceG: { can: 400, carton: 200, each: 400 } }),
   row('cream', 'double cream | heavy cream | whipping cream | heavy whipping cream | cream | thickened cream | pouring cream', { dairy: 'heavy-cream', pieceG: { carton: 300 } }),
   row('cream', 'single cream | half-and-half | half & half | half n half | light cream | half and half | cooking cream | table cream', { dairy: 'single-cream', fat: 0.15, pieceG: { carton: 300 } }),
   row('cream', 'crème fraîche | creme fraiche', { dairy: 'creme-fraiche', fat: 0.3, acid: 0.06, pieceG: { carton: 200 } }),

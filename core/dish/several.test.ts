@@ -1,0 +1,40 @@
+import { Pantry } from '../pantry/pantry';
+import { readLine } from './read';
+
+const pantry = new Pantry();
+
+describe('several things in one line', () => {
+  it.each([
+    [
+      '1 large onion, 2 carrots and 2 celery sticks, all finely chopped',
+      ['1 large onion', '2 carrots', '2 celery sticks, all finely chopped'],
+    ],
+    ['salt, pepper, 1 tsp cumin', ['salt', 'pepper', '1 tsp cumin']],
+    [
+      '500g tagliatelle and grated parmesan, to serve',
+      ['500g tagliatelle, to serve', 'grated parmesan, to serve'],
+    ],
+    [
+      'rice, naan and a green salad, to serve',
+      ['rice, to serve', 'naan, to serve', 'a green salad, to serve'],
+    ],
+    ['25 g butter mashed with 25 g flour', ['25 g butter', '25 g flour']],
+    ['bay leaf, thyme', ['bay leaf', 'thyme']],
+  ])('%s', (text, wanted) => {
+    expect(readLine(text, pantry).several).toEqual(wanted);
+  });
+
+  it.each([
+    '2 carrots, cut into 2 cm chunks',
+    '1 kg lamb shoulder, bone in, trimmed',
+    '1 lemon, juice and zest',
+    '1 tsp salt, or 2 tsp kosher salt',
+    'salt and pepper',
+    '2 tbsp cornstarch mixed with 2 tbsp water',
+    '1 chicken, 1.5 kg',
+    '8 chicken thighs, skin on and bone in',
+    'beef chuck, 1 kg',
+  ])('%s is one', (text) => {
+    expect(readLine(text, pantry).several).toEqual([]);
+  });
+});

@@ -1,0 +1,79 @@
+import fc from 'fast-check';
+import { Pantry } from '../pantry/pantry';
+import { FROM_THE_METHOD, readPage } from './page';
+import { unlistedLiquids } from './unlisted';
+
+const pantry = new Pantry();
+const LIST = 'Lamb stew\nServes 4\n\nIngredients\n1 kg lamb neck\n2 onions\n\nMethod\n';
+const SENTENCES = [
+  'Brown the lamb well on all sides.',
+  'Stir in the onions and cook until soft and golden.',
+  'Pour in the stock, scrape the floor of the pot and close the lid.',
+  'Cook at high pressure for 25 minutes, then leave it to come down by itself.',
+  'Taste, season and serve in warm bowls.',
+];
+
+describe('a method however it is told', () => {
+  it('is kept whole: no word of a long paragraph is lost', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.nat({ max: SENTENCES.length - 1 }), { minLength: 1, maxLength: 60 }),
+        (order) => {
+          const method = order.map((n) => SENTENCES[n]).join(' ');
+          const [got] = readPage(LIST + method, pantry).recipes;
+          expect(got?.method.replace(/\s+/g, ' ')).toBe(method);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it.each([
+    ['How I do it', 'You’ll need (4 people):'],
+    ['Here’s how', 'What’s in it'],
+    ['What we do:', 'Gather'],
+  ])('begins under “%s”', (method, list) => {
+    const [got] = readPage(
+      `Pot of lamb\n\n${list}\n1 kg lamb neck\n300 ml stock\n\n${method}\nAdd the lamb and stock and cook at high pressure for 25 minutes.`,
+      pantry,
+    ).recipes;
+    expect(got?.lines).toHaveLength(2);
+    expect(got?.method).toMatch(/^Add the lamb/);
+  });
+
+  it('reads facts that share a line with a name, and a word under the title as no title', () => {
+    const facts =
+      'Pork vindaloo\nRecipe by Dilhani    Serves 4    Marination: 2 hrs\n700 g pork shoulder\n1 cup water\n\nMethod\nAdd all. High pressure 20 minutes.';
+    expect(readPage(facts, pantry).recipes[0]).toMatchObject({ title: 'Pork vindaloo', plates: 4 });
+    const under =
+      'Ropa vieja\nGrandmother’s own, for 6\n\n2 lb flank steak\nsalt, pepper, 1 tsp cumin\n1/2 cup beef broth\n\nAdd all. Pressure 35 min.';
+    expect(readPage(under, pantry).recipes[0]).toMatchObject({ title: 'Ropa vieja', plates: 6 });
+  });
+});
+
+describe('what the list has forgotten', () => {
+  const lines = [{ text: '700 g beef chuck' }, { text: '1 can (400 ml) coconut milk' }];
+  it.each([
+    ['Pour in the coconut milk plus 1/2 cup water.', ['1/2 cup water']],
+    ['Add the beef and 250 ml of hot stock.', ['250 ml of hot stock']],
+    ['Soak the noodles in 1 litre of water.', []],
+    ['Boil the rice in 2 cups water.', []],
+    ['Whisk the cornflour with 100 ml cold water and add it.', []],
+    ['Add 1 tbsp water.', []],
+    ['Add the water.', []],
+  ])('%s', (method, wanted) => {
+    expect(unlistedLiquids(method, lines, pantry)).toEqual(wanted);
+  });
+
+  it('is never added to a list that has it', () => {
+    expect(unlistedLiquids('Add 2 cups water.', [...lines, { text: '500 ml water' }], pantry)).toEqual([]);
+  });
+
+  it('stands in the recipe in a part of its own', () => {
+    const [got] = readPage(
+      `${LIST}Add the lamb, onions and 300 ml water. High pressure 25 minutes.`,
+      pantry,
+    ).recipes;
+    expect(got?.lines.at(-1)).toEqual({ text: '300 ml water', section: FROM_THE_METHOD });
+  });
+});

@@ -1,0 +1,210 @@
+import fc from 'fast-check';
+import { readLine } from '../dish/read';
+import { Pantry } from '../pantry/pantry';
+import { clauses } from './clauses';
+import { readScript } from './read';
+
+const pantry = new Pantry();
+const CLOSED = ' Close the lid and cook at high pressure for 10 minutes. Quick release.';
+const read = (lines: readonly string[], method: string) =>
+  readScript(
+    method,
+    lines.map((text) => ({ read: readLine(text, pantry) })),
+    pantry,
+  )?.acts ?? [];
+/** Acts as "verb(lines; what it is done to)", each line by its first word that is no figure. */
+const told = (lines: readonly string[], method: string): string[] => {
+  const name = (i: number): string =>
+    lines[i]!.replace(/^[\d\s./½]*(?:kg|g|ml|tbsp|tsp)?\s*/, '').split(/[ ,]/)[0]!;
+  return read(lines, method).map(
+    (a) =>
+      `${a.verb}(${a.lines.map((l) => name(l.index) + (l.share < 0.999 ? ` ${l.share.toFixed(2)}` : '')).join(' ')}${a.again.length ? `; ${a.again.map(name).join(' ')}` : ''})`,
+  );
+};
+
+describe('what is made beside the pot', () => {
+  it('goes in where it is named again, in the parts that are told, and nowhere else', () => {
+    expect(
+      told(
+        [
+          '6 tbsp hoisin sauce',
+          '3 tbsp honey',
+          '1 tbsp vinegar',
+          '200 ml water',
+          '10 chicken drumsticks',
+          '1 tbsp sesame seeds',
+        ],
+        `Stir the hoisin, honey and vinegar together. Put the water and half of the hoisin mixture into the pot. Add the drumsticks.${CLOSED} Add the remaining sauce and boil until sticky. Scatter with sesame.`,
+      ),
+    ).toEqual([
+      'mix(; hoisin honey vinegar)',
+      'add(hoisin 0.50 honey 0.50 vinegar 0.50 water chicken)',
+      'close()',
+      'hold()',
+      'release()',
+      'glaze(hoisin 0.50 honey 0.50 vinegar 0.50)',
+      'serve(sesame)',
+    ]);
+  });
+
+  it.each([
+    [
+      'soaked, toasted and then ground with the rest',
+      [
+        '4 dried chillies',
+        '60 ml vinegar',
+        '1 tsp cumin seeds',
+        '8 cloves garlic',
+        '700 g pork shoulder',
+        '200 ml water',
+      ],
+      'Soak the chillies in the vinegar. Dry roast the cumin. Grind the chillies, vinegar, cumin and garlic to a paste. Rub the pork with the paste. Add the pork and water.',
+      'blend(; dried vinegar cumin cloves)',
+    ],
+    [
+      'the sauce that was blended is fried by its name',
+      ['2 onions', '4 cloves garlic', '50 g cashews', '1 tbsp oil', '800 g chicken thighs', '200 ml water'],
+      'Blend the onions, garlic and cashews to a paste. Heat the oil and fry the paste for 5 minutes. Add the chicken and water.',
+      'soften(oil onions cloves cashews)',
+    ],
+    [
+      'one of a mixture brings all of it',
+      ['100 g yogurt', '1 tbsp chopped mint', '800 g lamb leg', '300 ml stock'],
+      `Add the lamb and stock.${CLOSED} Stir the mint into the yogurt. Serve the lamb with the minted yogurt.`,
+      'serve(yogurt chopped; lamb)',
+    ],
+    [
+      'meat balls stay what they are',
+      ['500 g ground beef', '1 egg', '60 g breadcrumbs', '700 g passata', '200 ml stock'],
+      'Mix the beef, egg and breadcrumbs. Roll into 18 balls. Add the passata and stock, and the meatballs.',
+      'mix(ground egg breadcrumbs)',
+    ],
+  ])('%s', (_name, lines, method, wanted) => {
+    expect(told(lines, method.includes('Close') ? method : method + CLOSED)).toContain(wanted);
+  });
+
+  it('gives every line out once: the shares of what any method makes, halves and keeps add to one or less', () => {
+    const LINES = [
+      '6 tbsp hoisin sauce',
+      '3 tbsp honey',
+      '150 ml stock',
+      '400 ml coconut milk',
+      '1 kg chicken thighs',
+    ];
+    const parts = fc.constantFrom(
+      'Stir the hoisin and honey together.',
+      'Scoop the thick cream off the top of the coconut milk and set aside.',
+      'Add half of the hoisin mixture.',
+      'Add the chicken and the stock.',
+      'Pour in half the stock.',
+      'Pour in the remaining stock and the rest of the coconut milk.',
+      'Toast the honey.',
+      'Stir in the reserved coconut cream.',
+      'Reserve half of the honey.',
+      'Add the honey.',
+      'Brush with the remaining sauce.',
+    );
+    fc.assert(
+      fc.property(fc.array(parts, { maxLength: 8 }), fc.array(parts, { maxLength: 4 }), (before, after) => {
+        const acts = read(LINES, `${before.join(' ')}${CLOSED} ${after.join(' ')}`);
+        const sums = LINES.map(() => 0);
+        for (const a of acts) for (const l of a.lines) sums[l.index]! += l.share;
+        for (const sum of sums) expect(sum).toBeLessThanOrEqual(1 + 1e-9);
+        for (const a of acts) for (const l of a.lines) expect(l.share).toBeGreaterThan(0);
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
+
+describe('what is kept for the end', () => {
+  it('waits until it is called back', () => {
+    const acts = read(
+      [
+        '1 can (400 ml) coconut milk',
+        '1 tbsp coconut oil',
+        '60 g red curry paste',
+        '700 g beef chuck',
+        '1 lime',
+      ],
+      `Scoop the thick cream off the top of the coconut milk and set aside. Heat the coconut oil and fry the curry paste. Add the beef and pour in the remaining thin coconut milk.${CLOSED} Stir in the reserved coconut cream and lime juice.`,
+    );
+    const coconut = acts.flatMap((a) =>
+      a.lines.flatMap((l) => (l.index === 0 ? [[a.verb, Number(l.share.toFixed(2))]] : [])),
+    );
+    expect(coconut).toEqual([
+      ['add', 0.7],
+      ['stirin', 0.3],
+    ]);
+  });
+});
+
+describe('words that only sound like something else', () => {
+  const STEW = ['1 kg pork shoulder', '2 onions', '1 tbsp oil', '300 ml stock', '2 tbsp flour'];
+  it.each([
+    [
+      'sealed meat is browned, and closes no lid',
+      'Heat the oil. Add the pork and seal the meat on all sides. Add the stock.',
+      'brown(oil pork)',
+    ],
+    [
+      'fried after it was floured, the meat is what is fried',
+      'Roll the pork in the flour. Fry in hot oil till brown. Add the stock.',
+      'brown(oil pork)',
+    ],
+    [
+      'onions that go in where something was fried are fried',
+      'Brown the pork in the oil, lift out. Onions in, 5 min. Add the stock and pork.',
+      'soften(onions)',
+    ],
+    [
+      'skin side down in hot fat is browning',
+      'Heat the pot and add the oil. Put the pork in skin side down for 6 minutes. Add the stock.',
+      'brown(oil pork)',
+    ],
+    [
+      'a pot that is switched off softens nothing',
+      'Brown the pork in the oil. Cancel sauté. Add the stock.',
+      'brown(pork oil)',
+    ],
+    [
+      'an oven that gets hot bakes nothing',
+      'Brown the pork in the oil. Preheat the grill. Add the stock.',
+      'add(stock)',
+    ],
+  ])('%s', (_name, method, wanted) => {
+    const got = told(STEW, method + CLOSED);
+    expect(got).toContain(wanted);
+    expect(got.filter((a) => a.startsWith('close'))).toHaveLength(1);
+    expect(got).not.toContain('soften()');
+    expect(got.some((a) => a.startsWith('grill'))).toBe(false);
+  });
+
+  it.each([
+    ['If the gravy is thin, boil it down until it clings.', 'reduce'],
+    ['Taste and add more stock if you like.', 'add'],
+    ['Remove the roast to a board.', 'bake'],
+  ])('after the lid: “%s” is no act of its own', (sentence, verb) => {
+    const got = read(STEW, `Add the pork, onions and stock.${CLOSED} ${sentence}`);
+    expect(got.filter((a) => a.run > 0).map((a) => a.verb)).not.toContain(verb);
+  });
+
+  it('adds the minutes of what is fried one after the other, and boils down in the minutes it is told', () => {
+    const [soften] = read(
+      STEW,
+      `Fry the onions in the oil for 8 minutes. Add the flour and fry 1 minute more. Add the pork and stock.${CLOSED}`,
+    );
+    expect(soften?.minutes).toBe(8);
+    const acts = read(
+      STEW,
+      `Add the pork and stock.${CLOSED} Lift out the pork. Cook it down 10 min while you shred.`,
+    );
+    expect(acts.find((a) => a.verb === 'reduce')?.minutes).toBe(10);
+  });
+
+  it('keeps every word of the recipe beside its step', () => {
+    const method = 'On sauté (high), brown the chx w/ 2 tbsp. oil. Press Cancel. Add stock & half-and-half.';
+    const words = clauses(method).map((c) => c.sentence);
+    for (const sentence of new Set(words)) expect(method).toContain(sentence.replace(/tbsp /, 'tbsp. '));
+  });
+});
