@@ -109,6 +109,7 @@ export { VERBS, verbById, type Verb } from './script/data/verbs';
 export { readRecipe, recipeOf, type PastedRecipe } from './page/recipe';
 export { pagesFromJsonLd } from './page/jsonLd';
 export {
+  FROM_THE_METHOD,
   MAX_PAGE_LENGTH,
   readPage,
   type PagePart,

@@ -302,6 +302,9 @@ function placeLine(
   script: readonly ScriptPlace[] | undefined,
 ): PlacedItem[] {
   const { by, parts, ruleId, computed } = partsOf(line, read, context, hint, script);
+  // How much rice stands beside it is nobody's question.
+  const isOnlyServed = parts.every((p) => p.moment === 'serve') && read.food !== null && read.amount === null;
+  const told: ReadLine = isOnlyServed ? { ...read, confidence: 'sure', doubt: '' } : read;
   return parts.map((part, partIndex) => ({
     lineId: line.id,
     index,
@@ -309,7 +312,7 @@ function placeLine(
     ...(part.actId ? { actId: part.actId } : {}),
     touchesRaw: part.touchesRaw === true,
     ...(part.boilsDown === undefined ? {} : { boilsDown: part.boilsDown }),
-    read,
+    read: told,
     massG: scaleRange(read.massG, scaled.factor * part.share),
     factor: scaled.factor * part.share,
     scaleNote: scaled.note,

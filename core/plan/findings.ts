@@ -553,10 +553,7 @@ function readingFindings({ items }: FindingInput): Finding[] {
       fixes: [tellLineApart(i.lineId, i.read.several)],
     }));
   const unsure = items
-    // How much rice stands beside it is nobody's question.
-    .filter(
-      (i) => i.read.confidence === 'unsure' && i.partIndex === 0 && !(i.read.food && i.moment === 'serve'),
-    )
+    .filter((i) => i.read.confidence === 'unsure' && i.partIndex === 0)
     .map((i): Finding => {
       const unknown = !i.read.food;
       return {

@@ -5,6 +5,7 @@ import { useLocation, useNavigate } from 'react-router';
 import {
   emptyDish,
   MAX_LINES,
+  FROM_THE_METHOD,
   MAX_PAGE_LENGTH,
   pantryFor,
   placeDish,
@@ -44,6 +45,7 @@ function methodWords(hints: MethodHints): string {
         ? `${hints.release} release`
         : '';
   const said = [
+    hints.whistles === null ? '' : `${hints.whistles} ${hints.whistles === 1 ? 'whistle' : 'whistles'}`,
     hints.minutes === null ? '' : `${hints.minutes} min under pressure`,
     release,
     hints.sides[0] ? `served with ${hints.sides[0]}` : '',
@@ -131,6 +133,7 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
   const hints = useMemo(() => (recipe.method ? readMethod(recipe.method) : null), [recipe]);
   const unsure = read.filter((p) => p.read.confidence === 'unsure').length;
   const tooMany = Math.max(0, recipe.lines.length - MAX_LINES);
+  const forgotten = recipe.lines.filter((l) => l.section === FROM_THE_METHOD).map((l) => l.text);
   const forPlates = plates ?? recipe.plates ?? 4;
 
   const turn = (part: PagePart, kind: PartKind): void => {
@@ -328,6 +331,11 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
                 {recipe.method ? ', and a method' : ''}
               </p>
               {hints && <p className="small soft">{methodWords(hints)}</p>}
+              {forgotten.length > 0 && (
+                <p className="small">
+                  The method also pours {forgotten.join(' and ')}: put on the list for you.
+                </p>
+              )}
               <PageParts
                 parts={page.parts.filter((p) => p.recipe === one)}
                 placed={byText}
