@@ -5,7 +5,9 @@ import type { FoodKind } from '../pantry/food';
 import { shortName } from '../dish/read';
 import { MEAT_PREP_PER_KG, PREP_MIN, WORK } from './data/work';
 import type { MeatPiece } from './meat';
+import { madeOfSeveral, whole } from './steps/beside';
 import { listed, type Phase, type Step } from './steps/step';
+import type { Script } from '../script/act';
 import { KINDS } from '../script/kinds';
 
 /** When a bowl is got ready. */
@@ -190,6 +192,8 @@ export interface Laid {
   items: readonly PlacedItem[];
   meat: readonly MeatPiece[];
   steps: readonly Pick<Step, 'phase' | 'durationS'>[];
+  /** The method as acts: what it makes beside the pot has a bowl of its own. */
+  script?: Script | null;
 }
 
 /** Minutes to get one line ready. */
@@ -207,12 +211,16 @@ function prepOf(item: PlacedItem, laid: Laid): number {
   return row && !item.read.canned && !item.read.frozen ? row.each + row.perKg * (item.massG.mid / 1000) : 0.2;
 }
 
+/** Longest sentence of a recipe that is a bowl's note, letters. */
+const MOST_NOTE = 120;
+
 /** Share of a browning or softening stretch in which a cook can look away and cut something. Source: kitchen judgement; spread 30 %. */
 const LOOKS_AWAY = 0.6;
 
 /**
  * The mise en place: what shares a bowl because it goes in together, in the order of use, and when each is got ready. A bowl is put
- * off into a later stretch as far as there is time there; every line is in exactly one bowl for each of its parts.
+ * off into a later stretch as far as there is time there; every line is in exactly one bowl for each of its parts, or whole in the
+ * bowl of what is made of it.
  */
 export function bowlsFor(laid: Laid): Bowl[] {
   const taken = new Set<PlacedItem>();
@@ -223,6 +231,25 @@ export function bowlsFor(laid: Laid): Bowl[] {
     'while-softening': LOOKS_AWAY * phaseMin(laid, 'soften'),
     'under-pressure': phaseMin(laid, 'up') + phaseMin(laid, 'hold') + phaseMin(laid, 'down'),
   };
+  for (const { act, lines } of madeOfSeveral(laid.script)) {
+    const mine = laid.items.filter((i) => lines.has(i.index) && i.read.food && !taken.has(i));
+    const items = mine.filter((i, at) => mine.findIndex((o) => o.index === i.index) === at).map(whole);
+    // Meat that is mixed and rolled keeps its own board.
+    if (items.length < 2 || items.some((i) => MEATS.includes(i.read.food?.kind ?? 'other'))) continue;
+    mine.forEach((i) => taken.add(i));
+    const prepMin = items.reduce((s, i) => s + prepOf({ ...i, partIndex: 0 }, laid), 0);
+    bowls.push({
+      id: `made-${act.id}`,
+      name: act.verb === 'blend' ? 'To blend' : 'To stir together',
+      goesIn: 'Made first; in where the recipe says',
+      items,
+      when: 'before',
+      prepMin,
+      beforeMin: prepMin,
+      cold: items.some((i) => COLD.has(i.read.food?.kind ?? 'other')),
+      note: act.words.length <= MOST_NOTE ? act.words : '',
+    });
+  }
   for (const rule of BOWLS) {
     const items = inOrder(laid.items, rule.moment).filter(
       (i) => !taken.has(i) && (rule.kinds?.includes(i.read.food?.kind ?? 'other') ?? true),

@@ -1,7 +1,7 @@
 import { shareName } from '../../moments/place';
 import type { PlacedItem } from '../../moments/place';
 import type { Act, Script } from '../../script/act';
-import { kindOf, stepItem, wholeItem, type StepInput, type StepItem } from './step';
+import { kindOf, stepItem, type StepInput, type StepItem } from './step';
 
 /** Done beside the pot, before it: every line that it is done to is made ready whole, wherever it goes in afterwards. */
 const MADE_BESIDE: ReadonlySet<string> = new Set(['blend', 'mix', 'toast', 'soak']);
@@ -15,6 +15,27 @@ const NAMES =
 /** True of an act in a bowl, a jug or a dry pan, before the pot is closed. */
 export const isMadeBeside = (act: Act): boolean => MADE_BESIDE.has(act.verb) && act.run === 0;
 
+/** Acts before the lid that make one thing of several lines, each with the lines it takes. */
+export function madeOfSeveral(script: Script | null | undefined): { act: Act; lines: ReadonlySet<number> }[] {
+  return (script?.acts ?? [])
+    .filter((a) => ONE_THING.has(a.verb) && isMadeBeside(a))
+    .map((act) => ({ act, lines: new Set([...act.lines.map((l) => l.index), ...act.again]) }))
+    .filter(({ lines }) => lines.size >= LEAST_LINES);
+}
+
+/** A line as a whole, whatever part of it goes in where. */
+export const whole = (item: PlacedItem): PlacedItem => {
+  const k = item.share > 0 ? 1 / item.share : 1;
+  const { low, mid, high } = item.massG;
+  return {
+    ...item,
+    factor: item.factor * k,
+    massG: { low: low * k, mid: mid * k, high: high * k },
+    share: 1,
+    part: '',
+  };
+};
+
 /** The whole of every line that an act beside the pot is done to, in its order. */
 export function madeReady(
   act: Act,
@@ -23,7 +44,7 @@ export function madeReady(
 ): StepItem[] {
   const indices = [...new Set([...act.lines.map((l) => l.index), ...act.again])];
   const found = indices.flatMap((index) => items.find((i) => i.index === index && i.read.food) ?? []);
-  return [...found, ...mine.filter((i) => !found.some((f) => f.index === i.index))].map(wholeItem);
+  return [...found, ...mine.filter((i) => !found.some((f) => f.index === i.index))].map(whole).map(stepItem);
 }
 
 /** Items as they are got out: a line that is ground or mixed as a whole is listed once, however its parts go in later. */
@@ -31,7 +52,7 @@ export function gotOut(items: readonly PlacedItem[], script: Script | null | und
   const together = new Set((script?.acts ?? []).filter(isMadeBeside).flatMap((a) => a.again));
   return items
     .filter((i, at) => !together.has(i.index) || items.findIndex((o) => o.index === i.index) === at)
-    .map((i) => (together.has(i.index) ? wholeItem(i) : stepItem(i)));
+    .map((i) => stepItem(together.has(i.index) ? whole(i) : i));
 }
 
 /** What lines became that go into the pot together: "half of the paste", with what is in it; null where they are named for themselves. */

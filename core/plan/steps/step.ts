@@ -132,10 +132,6 @@ export function stepItem(item: PlacedItem): StepItem {
   return { lineId: item.lineId, amount, name, note };
 }
 
-/** The whole of a line, whatever part of it goes in where: what is made ready in a bowl is made ready at once. */
-export const wholeItem = (item: PlacedItem): StepItem =>
-  stepItem({ ...item, factor: item.share > 0 ? item.factor / item.share : item.factor, share: 1, part: '' });
-
 export const stepItems = (items: readonly PlacedItem[]): StepItem[] => items.map(stepItem);
 
 /** True when the sauce will be bound with something: a house that does not only boil down, a dish that is not brothy. */

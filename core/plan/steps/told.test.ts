@@ -1,0 +1,108 @@
+import { emptyDish, type Dish } from '../../dish/dish';
+import { bowlsFor } from '../bowls';
+import { defaultKitchen } from '../kitchen';
+import { planDish, type Plan } from '../plan';
+
+const kitchen = defaultKitchen();
+const plan = (lines: readonly string[], method: string): Plan => {
+  const dish: Dish = {
+    ...emptyDish('d', 'Test', 0),
+    lines: lines.map((text, i) => ({ id: `l${i}`, text })),
+    method,
+  };
+  return planDish(dish, kitchen);
+};
+const VINDALOO = [
+  '8 dried chillies',
+  '60 ml vinegar',
+  '1 tsp cumin seeds',
+  '5 peppercorns',
+  '8 cloves garlic',
+  '700 g pork shoulder, in 4 cm cubes',
+  '2 onions',
+  '2 tbsp oil',
+  '300 ml water',
+];
+const METHOD =
+  'Grind the chillies, vinegar, cumin, peppercorns and garlic to a paste. Rub the pork with half the paste. Leave 2 hours in the fridge. Heat the oil and fry the onions until deep brown. Add the remaining paste and cook until the oil separates. Add the pork and seal it on all sides. Pour in the water. Close the lid. Cook for 4 whistles, then lower the flame and cook 10 more mins. Let the pressure drop by itself.';
+
+describe('a recipe that makes its paste first', () => {
+  const made = plan(VINDALOO, METHOD);
+  const step = (title: RegExp) => made.steps.find((s) => title.test(s.title))!;
+
+  it('lists every line whole where it is got out and ground, and the paste by its name where it goes in', () => {
+    const amounts = (title: RegExp): string[] => step(title).items.map((i) => `${i.amount} ${i.name}`.trim());
+    expect(amounts(/ready/)).toContain('5 peppercorns');
+    expect(amounts(/ready/).filter((a) => /peppercorn/.test(a))).toHaveLength(1);
+    expect(amounts(/Blend/)).toEqual([
+      '8 dried chillies',
+      '60 ml vinegar',
+      '1 tsp cumin seeds',
+      '5 peppercorns',
+      '8 cloves garlic',
+    ]);
+    expect(amounts(/Marinate/)).toEqual(['half of the paste']);
+    expect(amounts(/Fry the paste/)).toEqual(['half of the paste']);
+    expect(step(/Marinate/).title).toBe('Marinate pork shoulder');
+  });
+
+  it('gives what is ground a bowl of its own, and each line one bowl', () => {
+    const bowls = bowlsFor(made);
+    const paste = bowls.find((b) => b.name === 'To blend');
+    expect(paste?.items.map((i) => i.lineId)).toEqual(['l0', 'l1', 'l2', 'l3', 'l4']);
+    expect(paste?.items.every((i) => i.share === 1)).toBe(true);
+    const rest = bowls.filter((b) => b !== paste).flatMap((b) => b.items.map((i) => i.lineId));
+    expect(rest.filter((id) => ['l0', 'l1', 'l2', 'l3', 'l4'].includes(id))).toEqual([]);
+  });
+
+  it('looks for what the recipe says', () => {
+    expect(step(/Soften onions/).look).toBe('Deep brown.');
+    expect(step(/Fry the paste/).look).toBe('The oil separates.');
+  });
+
+  it('counts whistles as minutes, and says so', () => {
+    expect(made.told).toMatchObject({ minutes: 22, whistles: 4 });
+    expect(
+      made.findings.find((f) => f.about === 'meat' && /whistles are about 22 min/.test(`${f.text} ${f.why}`)),
+    ).toBeDefined();
+  });
+});
+
+describe('what no cook would say', () => {
+  it('warns of no mince beside mince, and says of none that it falls apart', () => {
+    const { findings } = plan(
+      ['500 g beef mince', '250 g pork mince', '400 g tin tomatoes', '300 ml beef stock'],
+      'Brown the beef and pork mince. Add the tomatoes and stock. High pressure 20 minutes. Quick release.',
+    );
+    expect(findings.map((f) => f.id)).not.toContain('mixed-meats');
+    expect(findings.map((f) => f.why).join(' ')).not.toMatch(/fall apart at a touch/);
+  });
+
+  it('stirs no cheese for a roll into the sauce, and has no step that says nothing', () => {
+    const { steps } = plan(
+      ['1.5 kg beef rump roast', '500 ml beef stock', '8 bread rolls', '8 slices provolone'],
+      'Add the roast and stock. High pressure 60 minutes. Natural release. Slice the beef. Split the rolls. Pile on the beef, top with the cheese and bake 3 minutes.',
+    );
+    expect(steps.filter((s) => s.phase === 'dairy')).toEqual([]);
+    expect(steps.map((s) => s.title)).not.toContain('Stir in');
+    expect(steps.find((s) => /oven/i.test(s.title))?.items.map((i) => i.name)).toContain('provolone');
+  });
+
+  it('warns mildly of a spoonful of flour fried in a jug of stock, and stops at a cup of it', () => {
+    const severity = (flour: string) =>
+      plan(
+        ['1 kg chicken legs', '1 onion', flour, '500 ml chicken stock'],
+        'Brown the chicken. Fry the onion. Stir in the flour. Add the stock. High pressure 15 minutes. Quick release.',
+      ).findings.find((f) => f.id === 'early-l2')?.severity;
+    expect(severity('1 tbsp flour')).toBe('careful');
+    expect(severity('1 cup flour')).toBe('stop');
+  });
+
+  it('asks no amount of what is only served', () => {
+    const { findings } = plan(
+      ['1 kg chicken legs', '400 ml chicken stock', 'jasmine rice'],
+      'Add the chicken and stock. High pressure 15 minutes. Quick release. Serve with the rice.',
+    );
+    expect(findings.filter((f) => f.about === 'reading')).toEqual([]);
+  });
+});
