@@ -116,7 +116,7 @@ export const LINES_AS_WRITTEN: readonly [string, string, number | null, string][
   ['½ cup ketchup', 'ketchup', 136, 'finish'],
   ['1 jar (680 g) passata', 'passata', 680, 'lid'],
   ['700g jar marinara sauce', 'passata', 700, 'lid'],
-  ['1 cup salsa verde', 'salsa', 272, 'lid'],
+  ['1 cup salsa verde', 'salsa-verde', 272, 'lid'],
   ['2 tbsp harissa paste', 'harissa', 30.2, 'bloom'],
   ['3 tbsp red curry paste', 'curry-paste', 51, 'bloom'],
   ['1 chicken stock cube dissolved in 400 ml hot water', 'stock-cube', 10, 'lid'],

@@ -27,6 +27,22 @@ const JOINT_G = 400;
 const STEWED =
   /\b(?:brais\w*|stew\w*|casserole|chuck|shin|skirt|diced?|cub(?:ed?|es)|chunks?|strips?|minced?)\b/i;
 
+/** A kilo's joint at its thinnest, mm; it grows with the cube root of its weight. Source: loins, legs and rolled joints; spread 25 %. */
+const JOINT_MM_PER_KG = 75;
+/** A joint weighs at least this, g. */
+const LEAST_JOINT_G = 700;
+const JOINT = /\b(?:roast|roasting|joint|rolled|in (?:one|a single) piece|whole)\b/i;
+
+/** How thick a joint is ("3 pound pork loin roast"), mm; null for what is no joint or is cut up. */
+export function jointMm(text: string, food: Food | null, massG: number): number | null {
+  const isJoint =
+    food?.kind === 'red-meat' &&
+    JOINT.test(text) &&
+    !STEWED.test(text) &&
+    !/\b(?:slic|cut|strip)/i.test(text);
+  return isJoint && massG >= LEAST_JOINT_G ? Math.round(JOINT_MM_PER_KG * Math.cbrt(massG / 1000)) : null;
+}
+
 /** The portion that a line of red meat is counted in ("6 lamb steaks", "500 g rump steaks"); null where it is a joint or a stew. */
 export function portionOf(text: string, amount: Amount | null, food: Food | null): Portion | null {
   if (food?.kind !== 'red-meat' || !amount || STEWED.test(text)) return null;

@@ -43,6 +43,8 @@ const RELEASES =
 /** True of a clause that lets the pressure go, by itself or by the valve; it is only asked of a pot that is closed. */
 export const letsPressureGo = (clause: string): boolean =>
   NATURAL.test(clause) || QUICK.test(clause) || /\breleas\w*|\bvent\b/i.test(clause);
+/** "Then leave 5 minutes", "wait ten minutes", of a pot that is closed. */
+const LEFT_ALONE = /\bwait\b|^\W*(?:then |and )*(?:leave|stand|sit|rest)\b/i;
 const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid off\b|\bopen (?:it|up)\b/i;
 /** A time in minutes or hours, with the unit before or after. */
 const TIME =
@@ -149,7 +151,9 @@ export function pressureRuns(told: string): PressureRun[] {
     const minutes = minutesNamed(clause);
     const isRelease =
       RELEASES.test(clause) &&
-      (NATURAL.test(clause) || QUICK.test(clause) || (/\bwait\b/i.test(clause) && isClosed));
+      (NATURAL.test(clause) ||
+        QUICK.test(clause) ||
+        (isClosed && minutes !== null && LEFT_ALONE.test(clause)));
     const timeBeforeRelease = isRelease && !SHORT_RELEASE.test(clause) && isAtPressureFirst(clause);
     if (CLOSES.test(clause) && !(run !== null && run.release === null && run.minutes === null)) {
       if (!isClosed && (run === null || run.release !== null)) {
@@ -226,7 +230,7 @@ function isAtPressureFirst(clause: string): boolean {
 function releaseOf(run: PressureRun, clause: string, minutes: number | null): void {
   const short = SHORT_RELEASE.exec(clause);
   const n = short ? Number(short[1] ?? short[2]) : minutes;
-  if (NATURAL.test(clause) || (/\bwait\b/i.test(clause) && n !== null)) {
+  if (NATURAL.test(clause) || (LEFT_ALONE.test(clause) && n !== null)) {
     if (n !== null && n > 0 && n <= 60) {
       run.release = 'ten';
       run.releaseMin = n;

@@ -15,7 +15,7 @@ import {
 } from './amount';
 import { freeFrom, othersIn } from './allergens';
 import { formatAmount } from './amountText';
-import { portionOf, portionsG, PORTION_SPREAD } from './portions';
+import { jointMm, portionOf, portionsG, PORTION_SPREAD } from './portions';
 import { describe, readLengthMm, type Descriptors } from './descriptors';
 import { mendSpelling, writeOut } from './spelling';
 
@@ -418,6 +418,9 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   if (food?.kind === 'salt' && !amount) massG = exactly(0);
   const portion = portionOf(clean, amount, food);
   if (portion) words = { ...words, thicknessMm: words.thicknessMm ?? portion.mm };
+  // A loin is sold as medallions and as a roast: only where its usual piece is thin does the joint say more.
+  const joint = words.thicknessMm === null && isSoldThin(food) ? jointMm(clean, food, massG.mid) : null;
+  if (joint !== null) words = { ...words, thicknessMm: joint };
   const counted = portion && amount && food && !isImpossible ? portionsG(portion, amount, food) : null;
   if (counted !== null) massG = around(counted, PORTION_SPREAD);
 
@@ -485,6 +488,17 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     doubt,
   };
 }
+
+/** Cuts whose ordinary piece is a slice. */
+const SOLD_THIN: ReadonlySet<string> = new Set([
+  'pork-loin',
+  'beef-sirloin',
+  'beef-steak',
+  'lamb-loin',
+  'veal-loin',
+]);
+const isSoldThin = (food: Food | null): boolean =>
+  food !== null && food.id !== 'pork-tenderloin' && SOLD_THIN.has(food.cut ?? food.id);
 
 /** What is heaped: a cup is levelled more often than not. */
 const SPOONS: ReadonlySet<string> = new Set(['tsp', 'dsp', 'tbsp']);

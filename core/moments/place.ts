@@ -7,6 +7,7 @@ import { lateHints, readMethod, type LateHint } from '../dish/method';
 import { readLine, type ReadLine } from '../dish/read';
 import { liquidFactor, scaleLine, SCALING, SIZED_LIQUIDS, type Scaled } from '../dish/scaling';
 import type { FoodKind } from '../pantry/food';
+import { KINDS } from '../script/kinds';
 import type { Pantry } from '../pantry/pantry';
 import { scriptOfDish } from '../script/edit';
 import { placesOf, type ScriptPlace } from '../script/script';
@@ -23,6 +24,8 @@ export interface PlacedItem {
   read: ReadLine;
   /** Grams at the plates wanted, this part only. */
   massG: Range;
+  /** Stuffed into the meat, or mixed with it and shaped: it takes room, and neither lies on the floor nor thickens the sauce. */
+  isInside?: boolean;
   /** Multiplies the written amount: scaling and share together. */
   factor: number;
   /** Why the amount did not grow with the plates; empty when it did. */
@@ -312,6 +315,7 @@ function placeLine(
     ...(part.actId ? { actId: part.actId } : {}),
     touchesRaw: part.touchesRaw === true,
     ...(part.boilsDown === undefined ? {} : { boilsDown: part.boilsDown }),
+    ...(part.isBound && !MEATS.includes(read.food?.kind ?? 'other') ? { isInside: true } : {}),
     read: told,
     massG: scaleRange(read.massG, scaled.factor * part.share),
     factor: scaled.factor * part.share,
@@ -327,6 +331,11 @@ function placeLine(
     early: earlyOf(read, part, computed[partIndex] ?? part.moment, by),
   }));
 }
+
+const MEATS: readonly FoodKind[] = KINDS.meat;
+/** True of what is in the pot's own sauce when the lid goes on: not held back, in no bowl of its own, inside no piece of meat. */
+export const isInTheSauce = (item: Pick<PlacedItem, 'moment' | 'line' | 'isInside'>): boolean =>
+  !isHeldBack(item.moment) && item.line.on !== 'bowl' && !item.isInside;
 
 /** What would happen if something held back went in now, under the lid. */
 export function harmNow(item: Pick<PlacedItem, 'read'>): string {

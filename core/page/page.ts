@@ -99,6 +99,14 @@ export function readPage(text: string, pantry: Pantry, turned: Turned = NOT_TURN
   return page;
 }
 
+/** "Rub: 2 tbsp brown sugar, 1 tbsp paprika": a part of the list in one line; null where nothing is named so. */
+function labelled(line: string): { text: string; section: string } | null {
+  const found = LABELLED.exec(line);
+  return found ? { text: found[2] ?? line, section: found[1] ?? '' } : null;
+}
+const LABELLED =
+  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|topping|paste|brine|garnish|filling|salsa|slaw|to serve|to finish))\s*[:：]\s*(\S.*,.*)$/iu;
+
 /** Where a line stands that the method pours and the list has forgotten. */
 export const FROM_THE_METHOD = 'From the method';
 
@@ -143,7 +151,9 @@ function assemble(lines: readonly PageLine[], states: readonly State[], turned: 
         break;
       case 'ingredient':
         isUsed = true;
-        now.lines.push(section ? { text: line.plain, section } : { text: line.plain });
+        now.lines.push(
+          labelled(line.plain) ?? (section ? { text: line.plain, section } : { text: line.plain }),
+        );
         break;
       case 'method':
         isCooked = isUsed || isCooked;

@@ -1,5 +1,4 @@
-import { isHeldBack } from '../dish/moment';
-import type { PlacedItem } from '../moments/place';
+import { isInTheSauce, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 import { SAUCE_KINDS, type LiquidSum } from './liquid';
 
@@ -37,7 +36,7 @@ const THICKENS_AT_ONCE: ReadonlySet<FoodKind> = new Set<FoodKind>([
 
 /** Judges how freely the fluid under the lid can boil. */
 export function boilOf(items: readonly PlacedItem[], liquid: LiquidSum): Boil {
-  const under = items.filter((i) => !isHeldBack(i.moment) && i.line.on !== 'bowl' && i.read.food);
+  const under = items.filter((i) => isInTheSauce(i) && i.read.food);
   let thickMl = 0;
   let strengthG = 0;
   const thick: { lineId: string; g: number }[] = [];

@@ -1,7 +1,6 @@
-import { isHeldBack } from '../dish/moment';
 import type { HouseRules } from '../dish/houseRules';
 import { shortName } from '../dish/read';
-import type { PlacedItem } from '../moments/place';
+import { isInTheSauce, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 import { FLOOR_FIGURES, KIND_RISK } from './data/floor';
 import { LAYER_KINDS } from './data/layers';
@@ -41,7 +40,7 @@ export function floorRisk(
   fill: Pick<Fill, 'layers' | 'broken'>,
   isScraped = false,
 ): FloorRisk {
-  const under = items.filter((i) => !isHeldBack(i.moment) && i.read.food && i.line.on !== 'bowl');
+  const under = items.filter((i) => isInTheSauce(i) && i.read.food);
   const parts: ScorchPart[] = [];
   const seared =
     rules.browning === 'pot' &&

@@ -1,7 +1,6 @@
-import { isHeldBack } from '../dish/moment';
 import type { HouseRules } from '../dish/houseRules';
 import { shortName } from '../dish/read';
-import type { PlacedItem } from '../moments/place';
+import { isInTheSauce, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 import { around, atLeast, sumRanges, type Range } from '../quantity/range';
 import { floorAreaCm2, type Pot } from './pot';
@@ -130,7 +129,7 @@ export function sumLiquid(
   pot: Pot,
   rules: Pick<HouseRules, 'liquid'>,
 ): LiquidSum {
-  const under = items.filter((i) => !isHeldBack(i.moment) && i.line.on !== 'bowl');
+  const under = items.filter(isInTheSauce);
   const countJuices = rules.liquid === 'juices';
   const entries: LiquidEntry[] = [];
   const sauce: Range[] = [];

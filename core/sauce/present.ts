@@ -1,5 +1,5 @@
 import { isHeldBack } from '../dish/moment';
-import type { PlacedItem } from '../moments/place';
+import { isInTheSauce, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 
 /** Kinds that melt into the sauce whole, and the share of solid ones that does. Source: kitchen judgement; spread 40 %. */
@@ -35,7 +35,7 @@ const BLENDS: ReadonlySet<FoodKind> = new Set<FoodKind>([
  */
 export function presentStrengthG(items: readonly PlacedItem[], blended = false): number {
   return items
-    .filter((i) => !isHeldBack(i.moment) && i.line.on !== 'bowl' && i.read.food)
+    .filter((i) => isInTheSauce(i) && i.read.food)
     .reduce((sum, i) => {
       const food = i.read.food;
       if (!food) return sum;

@@ -18,7 +18,10 @@ const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off
 
 /** What goes in with the words that close the lid. */
 function load(r: Reading, c: Clause): void {
-  if (c.meant.length) r.put('add', r.stage === 'prep' ? 'open' : r.stage, c, c.meant);
+  // What is in already is only named: "cook the lamb in the oven". The minutes are the lid's.
+  if (!c.meant.some((i) => r.isToCome(i))) return;
+  const stage = r.stage === 'prep' || r.stage === 'closed' ? 'open' : r.stage;
+  r.put('add', stage, c, c.meant).minutes = null;
 }
 
 /** "Adding the peppers for the last 20 minutes": what is told as part of the long cooking and comes in at its end. */
@@ -68,7 +71,7 @@ export function holding(r: Reading, c: Clause): boolean {
     if (meant.length) r.put('add', r.stage, c, meant);
   }
   if (!isHold || r.stage === 'table' || r.run >= r.lids) return false;
-  if (meant.length && r.stage !== 'closed' && r.stage !== 'after') r.put('add', 'open', c, meant);
+  if (r.stage !== 'closed' && r.stage !== 'after') load(r, c);
   if (r.stage !== 'closed') r.putLid(c, 'close');
   if (!r.has('hold')) r.putLid(c, 'hold');
   r.stage = 'closed';
@@ -81,7 +84,7 @@ export function lettingGo(r: Reading, c: Clause): boolean {
   const isUntold =
     r.isForPressure && r.run < r.lids && (r.stage === 'prep' || r.stage === 'open') && LETS_GO.test(text);
   if (isUntold) {
-    if (meant.length) r.put('add', 'open', c, meant);
+    load(r, c);
     r.putLid(c, 'close', 'hold');
     r.stage = 'closed';
   }

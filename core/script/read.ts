@@ -72,6 +72,7 @@ const RULES: readonly Rule[] = [
   tip,
   setting,
   reserving,
+  untying,
   waiting,
   longCooking,
   closing,
@@ -123,6 +124,13 @@ function knifeWork(r: Reading, { text, named }: Clause): boolean {
 function setting({ stage }: Reading, { text, meant }: Clause): boolean {
   return stage !== 'closed' && !meant.length && SET_TO_SAUTE.test(text);
 }
+
+/** "Remove the sticks", "snip off the string": nothing is done to what is eaten. */
+function untying(_r: Reading, { text, named }: Clause): boolean {
+  return !named.length && UNTIES.test(text);
+}
+const UNTIES =
+  /^(?:\W*)(?:remove|take out|discard|snip|cut|pull out)\b.*\b(?:sticks?|strings?|twine|toothpicks?|skewers?|netting)$/i;
 
 /** "Scoop the thick cream off and set it aside", "reserve half of the parsley": so much of a line waits for the end. */
 function reserving(r: Reading, { n, text, named }: Clause): boolean {
@@ -240,7 +248,8 @@ function goesOn(r: Reading, { n, text, sentence, meant }: Clause): void {
   );
   if (inferred !== null) {
     if (r.stage === 'prep') r.stage = 'open';
-    r.put(inferred, r.stage, { n, text, sentence, meant, named: meant, product: undefined }, meant);
+    const verb = inferred === 'add' && RACK.test(sentence) && ON_IT.test(text) ? 'rack' : inferred;
+    r.put(verb, r.stage, { n, text, sentence, meant, named: meant, product: undefined }, meant);
     return;
   }
   const before = r.last;
@@ -349,7 +358,7 @@ function withMeatUnderLid(acts: readonly Act[], isRawMeat: (line: number) => boo
   if (!before) return acts;
   const late = acts
     .slice(lid)
-    .filter((a) => WORKED_ON.has(a.verb))
+    .filter((a) => WORKED_ON.has(a.verb) && !/\braw\b/i.test(a.words))
     .flatMap((a) => a.lines.filter((l) => isRawMeat(l.index)));
   if (!late.length) return acts;
   const isLate = (l: { index: number }): boolean => late.some((m) => m.index === l.index);

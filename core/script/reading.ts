@@ -61,6 +61,7 @@ const SOME_OF_IT =
 /** How what was kept is called when it comes in. */
 const KEPT =
   /\b(?:reserved|set-aside|kept[- ]back|held[- ]back|saved|thick (?:coconut )?(?:cream|milk)|coconut cream|(?:rest|remainder|remaining|other half)\b(?=.{0,40}(?:garnish|sprinkl|scatter|top|serv)))/i;
+const THE_REST = /\bthe (?:rest|remainder|other half)\b(?! of\b)/i;
 const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
 
 /** Minutes that a clause gives, seconds too; null where it gives none. */
@@ -194,11 +195,14 @@ export class Reading {
   clause(n: number): Clause {
     const { text, sentence } = this.parts[n] ?? { text: '', sentence: '' };
     const product = this.#productNamed(text);
-    const named = inOrder([
-      ...this.#meaning(withoutMade(text, product?.name), n),
-      ...(product?.lines ?? []),
-      ...this.#keptMeant(text),
-    ]);
+    const named = [
+      ...inOrder([
+        ...this.#meaning(withoutMade(text, product?.name), n),
+        ...(product?.lines ?? []),
+        ...this.#keptMeant(text),
+      ]),
+    ];
+    if (!named.length && THE_REST.test(text)) named.push(...this.#restOfLast());
     this.#remember(text, named);
     const byPronoun = this.#byPronoun(text, named);
     if (named.some((i) => !this.isFat(i))) this.lastNamed = named;
@@ -333,6 +337,16 @@ export class Reading {
     );
   }
 
+  /** "Brush with the rest": what of the last line that was given out in part is still there. */
+  #restOfLast(): readonly number[] {
+    const isSome = (i: number): boolean => {
+      const used = this.used.get(i) ?? 0;
+      return used > 0 && used < 1;
+    };
+    const last = this.acts.findLast((a) => a.lines.some((l) => isSome(l.index)));
+    return (last?.lines ?? []).map((l) => l.index).filter(isSome);
+  }
+
   /** What was kept comes in where it is called so: "the reserved cream". */
   #takeReserved(text: string, meant: readonly number[]): ReadonlyMap<number, number> {
     const taken = new Map<number, number>();
@@ -401,7 +415,7 @@ export class Reading {
     const all = inOrder([...lines.map((l) => l.index), ...again]).filter((i) => !this.isMeat(i));
     const names = NAMES_OF[verb];
     if (!names || !all.length || this.stage === 'after') return;
-    this.#mixed = all;
+    if (verb === 'mix' || verb === 'blend') this.#mixed = all;
     for (const name of names) this.#made.set(name, all);
   }
 
@@ -420,7 +434,11 @@ export class Reading {
         lines.some((i) => foodWords(this.lines[i]?.read.foodText ?? '').includes(own));
       if (found && isOwn) return { name, lines };
     }
-    return this.#mixed.length && SOME_OF_IT.test(text) ? { name: 'sauce', lines: this.#mixed } : undefined;
+    // "Half the barbecue sauce" is a line of its own.
+    const isMixed = this.#mixed.length > 0 && SOME_OF_IT.test(text);
+    return isMixed && !linesNamed(text, this.lines, this.pantry).length
+      ? { name: 'sauce', lines: this.#mixed }
+      : undefined;
   }
 }
 const OF_IT = /^(?:the|rest|remaining|other|half|whole|spice|whisked|blended|ground)$/;

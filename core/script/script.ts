@@ -46,7 +46,7 @@ export interface ScriptPlace {
 const BOILS =
   /\b(?:reduc\w*|boil\w*|bubbl\w*|cook (?:off|out|down)|evaporat\w*|half|third|burn off|alight|flamb\w*)\b/i;
 
-const OFF_THE_SAUCE: ReadonlySet<string> = new Set(['bake', 'grill', 'fill', 'mix']);
+const OFF_THE_SAUCE: ReadonlySet<string> = new Set(['bake', 'grill', 'fill', 'mix', 'shred']);
 const FATS: readonly FoodKind[] = ['oil', 'butter'];
 const STARCHES: readonly FoodKind[] = ['starch', 'flour', 'gum'];
 const DAIRY: readonly FoodKind[] = ['cream', 'milk', 'sour-dairy', 'cream-cheese', 'cheese', 'coconut-cream'];
@@ -66,7 +66,7 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
         later: isLater(act, script),
         boilsDown: BOILS.test(act.words) || script.acts[at + 1]?.verb === 'reduce',
         touchesRaw: act.verb === 'marinate' || act.verb === 'brine' || act.verb === 'season',
-        isBound: act.verb === 'mix' && script.acts[at + 1]?.verb === 'shape',
+        isBound: act.verb === 'stuff' || (act.verb === 'mix' && script.acts[at + 1]?.verb === 'shape'),
       };
       found.set(index, [...(found.get(index) ?? []), place]);
     }

@@ -160,8 +160,26 @@ export function verbOf(
     if (said === 'return' && !meant.length && last?.verb === 'dairy') return null;
     const isNothingNew = !meant.some(isToCome) && !some(KINDS.meat);
     if ((said === 'simmer' || said === 'reduce') && last?.verb === 'thicken' && isNothingNew) return null;
-    if (said === 'return' && /\bback to (?:the |a )?(?:boil|simmer|heat)/i.test(text)) return null;
+    if (said === 'return' && /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text))
+      return null;
     if (said === 'simmer' && WARMS.test(text)) return 'warm';
+    // "Drizzle with the glaze": it is on the plate.
+    if (
+      said === 'glaze' &&
+      !meant.length &&
+      /\b(?:drizzle|spoon|pour|ladle|serve)\w*\b.*\bglaze\b/i.test(text)
+    )
+      return 'serve';
+    // Boiled until it is syrupy it is a sauce that goes down.
+    if (
+      said === 'glaze' &&
+      !meant.length &&
+      /\b(?:sauce|juices?|liquid|gravy|stock)\b/i.test(text) &&
+      !GLAZES.test(text)
+    )
+      return 'reduce';
+    // Over the rolled tortillas in their dish.
+    if (said === 'stirin' && last?.verb === 'fill' && /\bover\b/i.test(text)) return 'fill';
     // Syrupy with the meat still in it is a sauce that boils down, no glaze.
     if (said === 'glaze' && !wasTakenOut && !GLAZES.test(text)) return meant.length ? 'simmer' : 'reduce';
     // "Simmer until thick", where there is nothing to thicken it with, is boiled down.
@@ -212,7 +230,7 @@ export function verbOf(
     if (said === 'stirin' && all(KINDS.meat) && /\bbrush/i.test(text)) return null;
     if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
     if (said === null && /\bback\b/i.test(text)) return 'return';
-    if (said === null && /\bon top\b|\bto serve\b/i.test(text) && all(STREWN)) return 'serve';
+    if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(STREWN)) return 'serve';
     // Spread over the joint and pressed into its fat, before it browns.
     if (
       said === 'stirin' &&

@@ -26,7 +26,7 @@ export const ASIDE_HEADING = whole(
 
 /** Page furniture: what a browser copies along with a recipe. */
 export const CLUTTER: readonly RegExp[] = [
-  /[★☆⭐]|^\s*\d(?:\.\d+)?\s*(?:\/\s*5\b|stars?\b|from \d+ votes?|\(\d+ (?:reviews?|ratings?|votes?)\))/i,
+  /[★☆⭐]|^\s*\d(?:\.\d+)?\s*(?:\/\s*5\b|stars?\b(?! anise)|from \d+ votes?|\(\d+ (?:reviews?|ratings?|votes?)\))/i,
   /^(?:home|recipes?|dinners?|menu|search|login|log in|sign (?:in|up)|subscribe|shop|blog)\s*(?:[>›»/|·].*)?$/i,
   /\s[>›»]\s.*\s[>›»]\s/,
   /\b(?:jump to|skip to|print (?:recipe|this)|pin (?:it|recipe|this)|save (?:recipe|this)|share (?:this|on|via)|tweet|e-?mail (?:this|print)|copy link|scroll to|deselect all|select all|add to (?:shopping list|cart|basket)|rate this|leave a (?:comment|review|reply)|post a comment|read more|show more|see more|load more|view all|go to top|back to top|turn (?:on )?cook mode|cook mode|prevent your screen|unit conversion|us customary|metric units|affiliate|sponsored|advertis|cookies?(?: policy)?$|privacy policy|all rights reserved|copyright|©|newsletter|enter your email|follow (?:me|us)|tag (?:me|us)|@\w{3,}|did you make|you may also like|click here|watch (?:the|this) video|full recipe below|last cooked|my recipes)\b/i,

@@ -305,7 +305,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : isOwnPot ? 'In a pot of its own.' : verb.text}${batches}`.trim(),
+    `${place}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : verb.text}${batches}`.trim(),
     {
       items: isMadeBeside(act)
         ? madeReady(act, input, mine)
@@ -333,6 +333,14 @@ function lookOf(act: Act, mine: readonly PlacedItem[]): string {
   const isFlour = act.verb === 'bloom' && mine.length > 0 && mine.every((i) => kindOf(i) === 'flour');
   return isFlour ? 'No dry flour to be seen.' : look;
 }
+
+/** Dried mushrooms and chillies leave a liquor worth keeping; noodles and beans do not. */
+const keepsLiquor = (act: Act, { items }: StepInput): boolean =>
+  items.some(
+    (i) =>
+      ['dried-mushroom', 'dried-fruit'].includes(kindOf(i) ?? '') &&
+      (act.again.includes(i.index) || act.lines.some((l) => l.index === i.index)),
+  );
 
 /** What stands in the refrigerator meanwhile. An hour of it and more is done ahead: it is no part of tonight's clock. */
 const STANDS_COLD = new Set(['marinate', 'brine', 'soak']);

@@ -105,4 +105,41 @@ describe('what no cook would say', () => {
     );
     expect(findings.filter((f) => f.about === 'reading')).toEqual([]);
   });
+
+  it('counts no filling of a breast and no egg of a meatball as a thickener or on the floor', () => {
+    const stuffed = (method: string) =>
+      plan(
+        [
+          '4 chicken breasts',
+          '150 g ricotta',
+          '30 g parmesan, grated',
+          '1 tbsp olive oil',
+          '400 ml chicken stock',
+        ],
+        `${method} High pressure 7 minutes. Quick release.`,
+      );
+    const inside = stuffed(
+      'Mix the ricotta and parmesan. Cut a pocket in each breast and fill with the mixture. Heat the oil and brown the chicken. Add the stock.',
+    );
+    expect(inside.items.filter((i) => i.isInside).map((i) => i.lineId)).toEqual(['l1', 'l2']);
+    expect(inside.findings.filter((f) => f.severity === 'stop')).toEqual([]);
+    expect(inside.fill.shareOfLimit).toBeGreaterThan(0.2);
+    const loose = stuffed('Heat the oil and brown the chicken. Add the stock, ricotta and parmesan.');
+    expect(loose.findings.filter((f) => f.severity === 'stop').map((f) => f.id)).toContain('early-l1');
+    expect(inside.floor.risk).toBeLessThan(loose.floor.risk);
+  });
+
+  it('cooks a recipe of the oven or the slow pot without its hours on the open pot', () => {
+    const { steps, meat, timing } = plan(
+      ['3 pound boneless pork loin roast', '2 tbsp olive oil', '1 cup chicken broth'],
+      'Heat the oil and sear the roast. Pour over the broth. Cover and cook the pork on low 6 hours. Slice the pork.',
+    );
+    const before = steps.slice(
+      0,
+      steps.findIndex((s) => s.kind === 'comeUp'),
+    );
+    expect(Math.max(...before.map((s) => s.durationS.mid))).toBeLessThan(25 * 60);
+    expect(meat[0]?.thicknessMm).toBeGreaterThan(70);
+    expect(timing.totalS.mid).toBeLessThan(150 * 60);
+  });
 });

@@ -323,7 +323,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'fill',
     words:
-      /\b(?:split|butter|toast)\b.{0,24}\b(?:rolls?|buns?|bread|baguettes?|ciabattas?|brioche|muffins|pittas?|hoagies?|subs?)\b|\btoast\b.*\bcut sides?\b|\b(?:fill|roll|stuff|assemble)\b(?! the pot)(?!.*\b(?:balls?|dumplings|patties)\b)|\b(?:pie|baking|casserole|oven-?proof|gratin) dish\b|\b(?:cover|top) (?:it )?with (?:the |a )?(?:pastry|mash)|\b(?:lay|roll out|drape) the (?:pastry|dough)\b/i,
+      /^\W*warm (?:up )?the (?:\p{L}+ )?(?:tortillas|rolls|buns|flatbreads|naans?|pitt?as|wraps|bread)\b|\b(?:split|butter|toast)\b.{0,24}\b(?:rolls?|buns?|bread|baguettes?|ciabattas?|brioche|muffins|pittas?|hoagies?|subs?)\b|\btoast\b.*\bcut sides?\b|\b(?:fill|roll|stuff|assemble)\b(?! the pot)(?!.*\b(?:balls?|dumplings|patties)\b)|\b(?:pie|baking|casserole|oven-?proof|gratin) dish\b|\b(?:cover|top) (?:it )?with (?:the |a )?(?:pastry|mash)|\b(?:lay|roll out|drape) the (?:pastry|dough)\b/iu,
     stages: ['after', 'table'],
   },
   {
@@ -363,7 +363,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'stuff',
-    words: /\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside)\b/i,
+    words:
+      /\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside|mixture|filling|stuffing)\b|^\W*(?:stuff|fill)\b(?! (?:the|your) (?:pot|cooker|kettle|pan)\b)|^wrap\b.*\b(?:in|with)\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'rinse', words: /^(?:\W*)(?:rinse|wash)\b/i, stages: ['prep', 'open'] },
