@@ -165,7 +165,11 @@ export function pressureRuns(told: string): PressureRun[] {
     if (minutes !== null && (!isRelease || timeBeforeRelease) && minutes <= 180) {
       const isMeant =
         isClosed ||
-        (AT_PRESSURE.test(clause) && /\b(?:manual|high|low|pressure|HP|LP|whistle|ring)/i.test(clause));
+        // Once it has been let go, "cook on low" is an open pot: a second lid says more.
+        (run === null || run.release === null
+          ? AT_PRESSURE.test(clause) && /\b(?:manual|high|low|pressure|HP|LP|whistle|ring)/i.test(clause)
+          : /\b(?:manual|pressure|HP|LP|whistles?|psi|lid|another|more)\b/i.test(clause) &&
+            AT_PRESSURE.test(clause));
       if (isMeant && !isOpenHeat(clause)) {
         if (run === null || run.release !== null) {
           run = { minutes: null, level: null, release: null, releaseMin: null, whistles: null };

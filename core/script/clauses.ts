@@ -58,6 +58,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Meanwhile ',
   ],
   [/\bthru\b/gi, 'through'],
+  // "The fried onions" are the onions.
+  [
+    /\b(?:fried|browned|caramelised|caramelized|softened|cooked|crisped|sauteed) (?=(?:onions?|shallots?|mushrooms?|garlic|bacon|lardons|peppers|leeks)\b)/giu,
+    '',
+  ],
   // "Cook it down while you shred": what else goes on is told for itself.
   [/,? (?:while|whilst|as) you (?:\p{L}+)(?: (?:the|it|them|your) ?\p{L}*| the \p{L}+)?(?=[.,;!]|$)/giu, ''],
   // "Seal the meat": it is browned, and no lid is near.

@@ -80,7 +80,7 @@ export function holding(r: Reading, c: Clause): boolean {
 
 /** Let go, also without a word about the lid: it was closed before. */
 export function lettingGo(r: Reading, c: Clause): boolean {
-  const { text, meant } = c;
+  const { text } = c;
   const isUntold =
     r.isForPressure && r.run < r.lids && (r.stage === 'prep' || r.stage === 'open') && LETS_GO.test(text);
   if (isUntold) {

@@ -61,6 +61,8 @@ const SOME_OF_IT =
 /** How what was kept is called when it comes in. */
 const KEPT =
   /\b(?:reserved|set-aside|kept[- ]back|held[- ]back|saved|thick (?:coconut )?(?:cream|milk)|coconut cream|(?:rest|remainder|remaining|other half)\b(?=.{0,40}(?:garnish|sprinkl|scatter|top|serv)))/i;
+/** Before the lid, where nothing is called so in the list: what was stirred together. */
+const THE_SAUCE = /\bthe (?:\p{L}+ )?(?:sauce|dressing|glaze|marinade)\b/iu;
 const THE_REST = /\bthe (?:rest|remainder|other half)\b(?! of\b)/i;
 const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
 
@@ -226,7 +228,9 @@ export class Reading {
     // Meat on the board is not in the pot yet.
     const isOnBoard = (i: number): boolean => verb === 'rinse' || (ON_THE_BOARD.has(verb) && this.isMeat(i));
     const isBeside = BESIDE_THE_POT.has(verb) && verb !== 'blend';
-    const meant = [...new Set([...told, ...(isBeside ? [] : this.#takeFromBeside(told))])];
+    const meant = [
+      ...new Set([...told, ...(isBeside || verb === 'liftout' ? [] : this.#takeFromBeside(told))]),
+    ];
     this.#leaveSome(text);
     const kept = this.#takeReserved(text, meant);
     const fresh = meant.filter((i) => this.isToCome(i) && !isOnBoard(i));
@@ -435,7 +439,8 @@ export class Reading {
       if (found && isOwn) return { name, lines };
     }
     // "Half the barbecue sauce" is a line of its own.
-    const isMixed = this.#mixed.length > 0 && SOME_OF_IT.test(text);
+    const isOpen = this.stage === 'prep' || this.stage === 'open';
+    const isMixed = this.#mixed.length > 0 && (SOME_OF_IT.test(text) || (isOpen && THE_SAUCE.test(text)));
     return isMixed && !linesNamed(text, this.lines, this.pantry).length
       ? { name: 'sauce', lines: this.#mixed }
       : undefined;

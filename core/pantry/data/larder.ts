@@ -68,7 +68,7 @@ export const LARDER = [
   row('starch', 'tapioca starch | tapioca flour | tapioca', { gPerMl: 0.51, strength: 0.9 }),
   row('starch', 'arrowroot | arrowroot powder | arrowroot starch', { strength: 1 }),
   row('starch', 'rice flour', { gPerMl: 0.66, strength: 0.6 }),
-  row('flour', 'plain flour | all-purpose flour | flour | all purpose flour | white flour | ap flour | wheat flour'),
+  row('flour', 'plain flour | atta | chapati flour | roti flour | all-purpose flour | flour | all purpose flour | white flour | ap flour | wheat flour'),
   row('flour', 'self-raising flour | self raising flour | self-rising flour'),
   row('flour', 'wholemeal flour | whole wheat flour', { gPerMl: 0.55 }),
   row('flour', 'chickpea flour | gram flour | besan', { allergens: [] }),

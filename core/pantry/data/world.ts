@@ -179,7 +179,7 @@ export const WORLD = [
   ),
   row(
     'spice-ground',
-    'seasoning mix | seasoning packet | stew seasoning | pot roast seasoning | meatloaf mix | sazón | sazon | sazón seasoning | adobo seasoning | all-purpose seasoning | season-all | chicken seasoning | steak seasoning | seasoning | spice mix | spice blend | chicken masala | meat masala | curry masala | biryani masala',
+    'seasoning mix | seasoning packet | stew seasoning | pot roast seasoning | meatloaf mix | sazón | sazon | sazón seasoning | adobo seasoning | all-purpose seasoning | season-all | chicken seasoning | steak seasoning | seasoning | spice mix | spice blend | chicken masala | meat masala | nihari masala | korma masala | chole masala | kitchen king masala | goda masala | malvani masala | mutton masala | curry masala | biryani masala',
     { salt: 0.2, pieceG: { packet: 32 } },
   ),
   row(

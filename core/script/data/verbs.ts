@@ -453,7 +453,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'dry',
-    words: /\b(?:pat|dry|wipe|blot)\b.*\b(?:dry|kitchen paper|paper towels?)\b/i,
+    words:
+      /\b(?:pat|dry|wipe|blot)\b.*\b(?:dry|kitchen paper|paper towels?)\b|^\W*(?:dry|wipe) (?:the|it|them)\b/i,
     stages: ['prep', 'open', 'after'],
   },
   {
