@@ -396,6 +396,15 @@ const PLURAL = /(?<![su]|sse)s$/;
 /** Sugar thinner than this in the thin liquid only sweetens it, g/ml. Source: a braise with a spoonful in it; spread 40 %. */
 const SUGAR_DISSOLVES = 0.06;
 
+/** Packets that bind as they cook. */
+const MIXES: ReadonlySet<string> = new Set([
+  'gravy-mix',
+  'gravy-granule',
+  'ranch-mix',
+  'ranch-seasoning',
+  'soup-mix',
+]);
+
 /** Flour thinner than this in the thin liquid makes a light sauce that still boils, g/ml. Source: a spoonful to a third of a litre; spread 30 %. */
 const FLOUR_BINDS = 0.025;
 
@@ -407,6 +416,8 @@ function asTold(item: PlacedItem, liquid: LiquidSum): Severity {
   const isFried = by === 'method' && (item.moment === 'bloom' || item.moment === 'aromatics');
   if (isFried && read.food?.kind === 'flour' && item.massG.mid <= FLOUR_BINDS * liquid.countedMl.mid)
     return 'careful';
+  // A packet of gravy or dressing in the braise is how it is sold: most cook it so, and only its dose makes it thick.
+  if (by === 'method' && read.food && MIXES.has(read.food.id)) return 'careful';
   if (by !== 'method' || early.severity !== 'careful') return early.severity;
   const kind = read.food?.kind;
   if (kind === 'sugar' || kind === 'syrup')

@@ -1,3 +1,4 @@
+import { readLengthMm, USUAL_CUBE_MM } from '../dish/descriptors';
 import { isHeldBack } from '../dish/moment';
 import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
@@ -6,7 +7,9 @@ import {
   cutById,
   isLoose,
   SAFE_C,
+  CUBED_POULTRY_MM,
   SLICED_POULTRY_MM,
+  SLICED_SAUSAGE_MM,
   THICKEST_FACTOR,
   type Cut,
 } from '../heat/data/cuts';
@@ -122,10 +125,17 @@ export function meatPieces(
     const written = item.read.thicknessMm ?? told?.thicknessMm ?? null;
     // A cube is no thicker than what it is cut from: a thigh gives flat pieces, however long they are.
     const isOfPoultry = cubed && food.kind === 'poultry';
+    const isUnsized =
+      written === USUAL_CUBE_MM && told === undefined && readLengthMm(item.read.text) === null;
+    const most = Math.round(ordinary * THICKEST_FACTOR);
     const said =
-      isOfPoultry && written !== null ? Math.min(written, Math.round(ordinary * THICKEST_FACTOR)) : written;
-    const isSliced = item.read.cut === 'sliced' && food.kind === 'poultry';
-    const usual = isSliced ? Math.min(SLICED_POULTRY_MM, ordinary) : ordinary;
+      isOfPoultry && written !== null
+        ? Math.min(written, isUnsized ? CUBED_POULTRY_MM : most, most)
+        : written;
+    const isSliced = item.read.cut === 'sliced';
+    const slice =
+      food.kind === 'poultry' ? SLICED_POULTRY_MM : food.kind === 'sausage' ? SLICED_SAUSAGE_MM : ordinary;
+    const usual = isSliced ? Math.min(slice, ordinary) : ordinary;
     const frozen = item.read.frozen;
     const safeC = SAFE_C[kitchen.authority][cut.safe];
     return [

@@ -130,9 +130,14 @@ const volumeMl = (item: PlacedItem): number => {
 };
 const isLiquid = (item: PlacedItem): boolean => item.read.food !== null && LIQUID.has(item.read.food.kind);
 
+/** Beer that a braise is made with has lost its gas by the time the lid is on; a pot of it has not, g. Source: a bottle and a half; spread 40 %. */
+const LEAST_FOAMING_BEER_G = 750;
+
 /** True of what swells or foams in an amount that matters. */
 export const foams = ({ read, massG }: Pick<PlacedItem, 'read' | 'massG'>): boolean =>
-  read.food !== null && (read.food.swells || read.food.foams) && massG.mid > LEAST_FOAMING_G;
+  read.food !== null &&
+  (read.food.swells || read.food.foams) &&
+  massG.mid > (read.food.kind === 'beer' ? LEAST_FOAMING_BEER_G : LEAST_FOAMING_G);
 
 /** Stacks what is under the lid in loading order and finds the levels in this pot. */
 export function fillPot(

@@ -55,6 +55,10 @@ export const CUTS_SOURCE = {
 const FLOOR_MIN = { lean: 2, quick: 3, stewing: 8, stewsFrom95Min: 60 } as const;
 /** Poultry written as sliced, with no figure: about a finger, mm. Source: ordinary kitchen practice; spread 40 %. */
 export const SLICED_POULTRY_MM = 12;
+/** Sausage in coins, mm. Source: ordinary kitchen practice; spread 40 %. */
+export const SLICED_SAUSAGE_MM = 10;
+/** Poultry in cubes of no said size, mm. Source: bites of breast and thigh, 2-3 cm; spread 30 %. */
+export const CUBED_POULTRY_MM = 25;
 /**
  * Stewing pieces lose a quarter of their weight and get a tenth thinner before they are tender: as the square of it, heat is in
  * sooner. Dark poultry shrinks less in its shorter time; lean meat is done before it shrinks. Source: cooking losses; spread 10 %.
