@@ -17,6 +17,12 @@ export interface Descriptors {
   brined: boolean;
   bone: 'in' | 'out' | null;
   skin: 'on' | 'off' | null;
+  /** Its visible fat cut off. */
+  trimmed: boolean;
+  /** Sold as lean, without a figure. */
+  lean: boolean;
+  /** Fat that the packet names, per cent: "12% fat", "80/20". */
+  fatPercent: number | null;
   /** How it is cut, where the words say. */
   cut: 'whole' | 'cubed' | 'sliced' | 'shredded' | null;
   /** Smallest dimension in millimetres, where the words give one. */
@@ -89,6 +95,14 @@ const NAMED_SIZES: readonly [RegExp, number][] = [
   [/\bcubed?\b|\bcubes\b|\bchunks\b|\bstewing\b|\bstew meat\b|\bcut (?:up|into pieces)\b/i, USUAL_CUBE_MM],
 ];
 
+/** "12% fat", "max 5 % fat", "80/20", "93% lean": the fat of a packet, per cent. */
+function fatNamed(text: string): number | null {
+  const fat = /\b(\d{1,2})\s?%\s*fat\b|\bfat\s*(\d{1,2})\s?%/i.exec(text);
+  const lean = /\b([789]\d)\s?(?:%\s*lean|\/\s?([0-3]?\d)\b)/i.exec(text);
+  const n = fat ? Number(fat[1] ?? fat[2]) : lean ? 100 - Number(lean[1]) : null;
+  return n !== null && n <= 50 ? n : null;
+}
+
 const has = (text: string, re: RegExp): boolean => re.test(text);
 
 /** Length in millimetres written in `text` ("3 cm", "1-1½ inch"), or null. */
@@ -137,6 +151,11 @@ export function describe(text: string): Descriptors {
       : has(text, /\bskin[- ]?on\b|\bskin on\b/i)
         ? 'on'
         : null,
+    trimmed:
+      has(text, /\btrimmed\b|\bfat (?:cut off|removed|discarded)\b|\bwell[- ]trimmed\b/i) &&
+      !has(text, /\btrimmed and (?:sliced|chopped|halved|quartered)\b/i),
+    lean: has(text, /\b(?:extra[- ])?lean\b/i),
+    fatPercent: fatNamed(text),
     cut: has(text, /\bshredded\b/i)
       ? 'shredded'
       : has(

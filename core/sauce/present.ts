@@ -1,4 +1,5 @@
 import { isHeldBack } from '../dish/moment';
+import { RENDERS } from './data/fat';
 import { isInTheSauce, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 
@@ -77,11 +78,24 @@ export function sharpnessOf(items: readonly PlacedItem[], sauceG: number): numbe
   return Math.min(1, acid / sauceG / 0.25);
 }
 
-/** Fat that floats free when the lid comes off, g: what the meat renders and what it was fried in. Source: household figures; spread 35 %. */
+/** Fat that a gram of a line sets free under the lid: its food's own share, by its skin, its trimming and what the packet says. */
+function renderedShare({ read }: PlacedItem): number {
+  const { food, skin, trimmed, lean, fatPercent } = read;
+  if (!food) return 0;
+  if (food.kind === 'ground-meat' || food.kind === 'sausage') {
+    if (fatPercent !== null) return (fatPercent / 100) * RENDERS.ofMince.value;
+    return lean
+      ? Math.min(food.fat, RENDERS.leanMince.value * RENDERS.ofMince.value)
+      : food.fat * RENDERS.ofMince.value;
+  }
+  if (food.kind !== 'poultry' && food.kind !== 'red-meat') return food.fat;
+  const bySkin = skin === 'off' ? RENDERS.skinOff.value : skin === 'on' ? RENDERS.skinOn.value : 1;
+  return food.fat * bySkin * (trimmed || lean ? RENDERS.trimmed.value : 1);
+}
+
+/** Fat that floats free when the lid comes off, g: what the meat renders and what it was fried in. Source: `data/fat`; spread 35 %. */
 export function freeFatG(items: readonly PlacedItem[]): number {
-  return items
-    .filter((i) => !isHeldBack(i.moment))
-    .reduce((s, i) => s + i.massG.mid * (i.read.food?.fat ?? 0), 0);
+  return items.filter((i) => !isHeldBack(i.moment)).reduce((s, i) => s + i.massG.mid * renderedShare(i), 0);
 }
 
 /** Sugar dissolved in the sauce while it thickens, share by weight. */
