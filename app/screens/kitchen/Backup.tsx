@@ -17,6 +17,30 @@ import {
   startEmpty,
   type PutBack,
 } from '../../store/backup';
+import { askToKeep, roomLeft, roomSaid } from '../../store/room';
+
+/** How full this browser is with it, and the wish that it keeps it. */
+function RoomHere() {
+  const say = useSay();
+  const { data: room, mutate } = useSWR('room', () => roomLeft());
+  const words = room ? roomSaid(room) : '';
+  if (!room || !words) return null;
+  const ask = async (): Promise<void> => {
+    const isKept = await askToKeep();
+    await mutate();
+    if (!isKept) say('This browser made no promise. A saved file is the surer way.');
+  };
+  return (
+    <div className="d-flex flex-wrap align-items-center gap-2 mt-3">
+      <p className="small my-0">{words}</p>
+      {room.isKept === false && (
+        <Button variant="quiet" onClick={() => void ask()}>
+          Ask it to keep it
+        </Button>
+      )}
+    </div>
+  );
+}
 
 const HealthSchema = z.object({ ok: z.literal(true), version: z.string().max(40) });
 
@@ -120,6 +144,7 @@ export function Backup() {
           Bring the demo back
         </Button>
       </div>
+      <RoomHere />
       {bad && (
         <p className="notice notice-bad mt-3" role="alert">
           {bad}
