@@ -108,13 +108,17 @@ function readContainer(
   };
 }
 
+/** "3 thick slices": how thick they are is no part of how many. */
+const CUT_HOW =
+  /^((?:\d[\d\s/.½¼¾–-]*|an?|one|two|three|four|five|six|eight))\s+(?:very )?(?:thick|thin|thinly|fat|good|generous|nice|chunky)(?:[- ]cut)?\s+(?=(?:slices?|rashers?|strips?|coins?|rounds?|wedges?|pieces?)\b)/i;
+
 /**
  * Reads an amount at the start of a line. Understands multipliers ("2 x 400 g tins"), containers ("1 (14 oz) can"),
  * sizes, "plus", second measures in brackets and vague units ("a handful of"). Null when the line starts otherwise.
  */
 export function readAmount(text: string): FoundAmount | null {
   const plain = plainFigures(text);
-  const found = readPlainAmount(plain.text);
+  const found = readPlainAmount(plain.text.replace(CUT_HOW, '$1 '));
   if (!found || !plain.readAs || found.amount.content) return found;
   return { ...found, amount: { ...found.amount, readAs: plain.readAs } };
 }

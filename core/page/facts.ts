@@ -8,7 +8,7 @@ const FIGURE = String.raw`((?:\d{1,2}(?:\s*(?:-|–|to|or)\s*\d{1,2})?|one|two|t
 /** Ways in which a page says for how many it is; the figure is the first group. */
 const PLATES: readonly RegExp[] = [
   new RegExp(
-    String.raw`\b(?:serves|servings?|feeds|portions?|plates|dinner for|lunch for|supper for|enough for|recipe\s?yield|for)\s*[:=(]*\s*${ABOUT}${FIGURE}(?!\s*(?:\/|%|min|hour|hr|h\b|sec|day|week|year|inch|cm|mm|g\b|kg|ml|l\b|oz|lb|cup|tbsp|tsp|°|am\b|pm\b|:\d|[.,]\d|stars?))`,
+    String.raw`\b(?:serves|servings?|feeds|portions?|plates|dinner for|lunch for|supper for|enough for|recipe\s?yield|for)\s*[:=(]*\s*${ABOUT}${FIGURE}(?!\s*(?:\/|x\b|%|min|hour|hr|h\b|sec|day|week|year|inch|cm|mm|g\b|kg|ml|l\b|oz|lb|cup|tbsp|tsp|°|am\b|pm\b|:\d|[.,]\d|stars?))`,
     'i',
   ),
   new RegExp(
@@ -22,9 +22,19 @@ const PLATES: readonly RegExp[] = [
   ),
 ];
 const MOST = 60;
+/** "2 adults and 3 kids": both eat. */
+const FAMILY =
+  /\b(\d{1,2}|one|two|three|four|five|six) (?:hungry )?(?:adults?|grown[- ]?ups?)(?:,| and| &| \+) (\d{1,2}|one|two|three|four|five|six) (?:kids?|children|little ones)\b/i;
+/** "4p", "6 pax", of a hand note. */
+const SHORT_PLATES = /^\W*(\d{1,2})\s?(?:p|pp|pax|ppl|pers)\.?\W*$/i;
 
 /** For how many a line says it is, the middle of a range rounded; null when it says nothing of it. */
 export function platesIn(line: string): number | null {
+  const family = FAMILY.exec(line);
+  if (family)
+    return (readNumber(family[1] ?? '')?.min ?? 0) + (readNumber(family[2] ?? '')?.min ?? 0) || null;
+  const short = SHORT_PLATES.exec(line);
+  if (short) return Number(short[1]) || null;
   for (const words of PLATES) {
     const found = words.exec(line.replace(/\*\*|__/g, ''));
     const n = found ? readNumber((found[1] ?? '').replace(/\+$/, '')) : null;
@@ -36,6 +46,7 @@ export function platesIn(line: string): number | null {
 /** True when a line says little else than for how many it is. */
 export function isPlatesFact(line: string): boolean {
   if (platesIn(line) === null || line.length > 90) return false;
+  if (SHORT_PLATES.test(line) || FAMILY.test(line)) return true;
   if (
     /^\W*(?:serves|servings?|feeds|portions?|plates|makes|yields?|dinner for|enough for|recipe\s?yield|for|für|pour|para|per|voor|does|gives)\b/i.test(
       line,

@@ -3,7 +3,7 @@ import { isPlatesFact, platesIn } from './facts';
 import { factsApart, linesOfPage, type PageLine } from './lines';
 import { bestPath } from './path';
 import { unlistedLiquids } from './unlisted';
-import { scoreLine, START, STEP, STATES, type State } from './scores';
+import { scoreLine, START, STEP, STATES, titleScore, type Around, type State } from './scores';
 
 /** What one line of a page was taken for. */
 export type PartKind = 'title' | 'fact' | 'heading' | 'section' | 'ingredient' | 'method' | 'note' | 'left';
@@ -76,23 +76,22 @@ const stateOf = (kind: PartKind | undefined, read: State): State => (kind && TUR
  * Never throws and never drops a line.
  */
 export function readPage(text: string, pantry: Pantry, turned: Turned = NOT_TURNED): ReadPage {
-  const lines = linesOfPage(text.slice(0, MAX_PAGE_LENGTH), pantry);
+  const lines = withRealLists(linesOfPage(text.slice(0, MAX_PAGE_LENGTH), pantry));
   const hasHeading = lines.some((l) => l.isIngredientHeading);
   const firstHeading = lines.findIndex((l) => l.isIngredientHeading);
-  const says = lines.map((line, i) =>
-    scoreLine(line, {
-      hasHeading,
-      isBeforeHeading: hasHeading && i < firstHeading,
-      next: lines[i + 1],
-      index: i,
-      count: lines.length,
-      isTitled: lines.slice(0, i).some((l) => l.isMarkedTitle),
-    }),
-  );
+  const around = (i: number): Around => ({
+    hasHeading,
+    isBeforeHeading: hasHeading && i < firstHeading,
+    next: lines[i + 1],
+    index: i,
+    count: lines.length,
+    isTitled: lines.slice(0, i).some((l) => l.isMarkedTitle),
+  });
+  const says = lines.map((line, i) => scoreLine(line, around(i)));
   const read = bestPath(STATES, START, says, STEP);
   // What the cook turned is what the cook says; nothing else moves because of it.
   const states = read.map((state, i) => stateOf(turned.get((lines[i] as PageLine).at), state));
-  const page = assemble(lines, states, turned);
+  const page = assemble(lines, states, turned, (i) => titleScore(lines[i] as PageLine, around(i)));
   for (const r of page.recipes)
     for (const text of unlistedLiquids(r.method, r.lines, pantry))
       r.lines.push({ text, section: FROM_THE_METHOD });
@@ -110,13 +109,52 @@ const LABELLED =
 /** Where a line stands that the method pours and the list has forgotten. */
 export const FROM_THE_METHOD = 'From the method';
 
-function assemble(lines: readonly PageLine[], states: readonly State[], turned: Turned): ReadPage {
+/** Most lines under a heading that are looked at to see whether they are a list. */
+const LOOKED_UNDER = 8;
+
+/**
+ * A page that talks of its ingredients before it lists them has two headings: where under one of them hardly a line has an amount and
+ * under another most have, the first is only talk.
+ */
+function withRealLists(lines: readonly PageLine[]): readonly PageLine[] {
+  const heads = lines.flatMap((l, i) => (l.isIngredientHeading ? [i] : []));
+  if (heads.length < 2) return lines;
+  const shareUnder = (at: number): number => {
+    const end = lines.findIndex(
+      (l, i) => i > at && (l.isIngredientHeading || l.isMethodHeading || l.isAsideHeading),
+    );
+    const under = lines.slice(at + 1, Math.min(end < 0 ? lines.length : end, at + 1 + LOOKED_UNDER));
+    return under.length ? under.filter((l) => l.hasAmount && !l.isFact).length / under.length : 0;
+  };
+  const shares = new Map(heads.map((at) => [at, shareUnder(at)]));
+  if (Math.max(...shares.values()) < 0.5) return lines;
+  return lines.map((l, i) =>
+    (shares.get(i) ?? 1) < 0.25 ? { ...l, isIngredientHeading: false, isAsideHeading: true } : l,
+  );
+}
+
+function assemble(
+  lines: readonly PageLine[],
+  states: readonly State[],
+  turned: Turned,
+  titleOf: (at: number) => number,
+): ReadPage {
   const parts: PagePart[] = [];
-  const recipes: (PageRecipe & { methodRows: string[]; hints: string[] })[] = [];
+  const recipes: Begun[] = [];
   const begin = () => {
-    const made = { title: null, plates: null, lines: [], method: '', notes: [], methodRows: [], hints: [] };
+    const made: Begun = {
+      title: null,
+      plates: null,
+      lines: [],
+      method: '',
+      notes: [],
+      methodRows: [],
+      hints: [],
+      titleScore: Number.NEGATIVE_INFINITY,
+      titleEnd: -1,
+    };
     recipes.push(made);
-    return made as PageRecipe & { methodRows: string[]; hints: string[] };
+    return made;
   };
   let now = begin();
   let section: string | undefined;
@@ -137,7 +175,15 @@ function assemble(lines: readonly PageLine[], states: readonly State[], turned: 
     now.hints.push(line.text);
     switch (state) {
       case 'title':
-        now.title = now.title && before === 'title' ? `${now.title} ${line.plain}` : line.plain;
+        // A page says several things that could be its name: the likeliest, and of equals the first.
+        if (now.title !== null && before === 'title' && now.titleEnd === i - 1) {
+          now.title = `${now.title} ${line.plain}`;
+          now.titleEnd = i;
+        } else if (now.title === null || turned.get(line.at) === 'title' || titleOf(i) > now.titleScore) {
+          now.title = line.plain;
+          now.titleScore = titleOf(i);
+          now.titleEnd = i;
+        }
         break;
       case 'fact':
         now.plates ??= platesIn(line.text);
@@ -177,7 +223,7 @@ function assemble(lines: readonly PageLine[], states: readonly State[], turned: 
         .map((h) => (isPlatesFact(h) ? platesIn(h) : null))
         .find((n) => n !== null) ?? null;
     r.plates ??= r.hints.map((h) => platesInPassing(h)).find((n) => n !== null) ?? null;
-    r.title = r.title?.slice(0, 120).trim() || null;
+    r.title = r.title?.replace(NAMED_AS, '').slice(0, 120).trim() || null;
   }
   return {
     parts,
@@ -191,8 +237,20 @@ function assemble(lines: readonly PageLine[], states: readonly State[], turned: 
   };
 }
 
+/** "Recipe: cumin lamb". */
+const NAMED_AS = /^(?:recipe|title|name|dish)\s*[:：-]\s*/i;
+
+/** A recipe while its page is gone through. */
+interface Begun extends PageRecipe {
+  methodRows: string[];
+  hints: string[];
+  /** How likely its title is one, and the row where it ends. */
+  titleScore: number;
+  titleEnd: number;
+}
+
 function platesInPassing(text: string): number | null {
-  return /\b(?:for|serves|does|enough for)\s+(?:\d{1,2}|two|three|four|five|six|eight|ten)\b\s*[:.)]?\s*$/i.test(
+  return /\b(?:for|serves|does|enough for)\s+(?:\d{1,2}(?:\s?[-–]\s?\d{1,2})?|two|three|four|five|six|eight|ten)\b(?:\s+(?:people|persons|adults|hungry \p{L}+))?\s*[:.)*_]*\s*$/iu.test(
     text,
   )
     ? platesIn(text.trim().replace(/[:.)]+$/, ''))

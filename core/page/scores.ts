@@ -53,7 +53,7 @@ export function scoreLine(line: PageLine, around: Around): Record<State, number>
   };
 }
 
-function titleScore(line: PageLine, { index, count, next, isTitled }: Around): number {
+export function titleScore(line: PageLine, { index, count, next, isTitled }: Around): number {
   let s = 1;
   if (line.isMarkedTitle) s += 8;
 
@@ -61,9 +61,17 @@ function titleScore(line: PageLine, { index, count, next, isTitled }: Around): n
   if (line.words > 14 || line.plain.length > 110) s -= 6;
   if (line.words === 1) s -= 0.5;
   // "Grandmother's way, for 6", under a name: a word about it.
-  if (index > 0 && /\bfor (?:\d{1,2}|two|three|four|five|six|eight|ten)$/i.test(line.plain)) s -= 3;
-  if (/[.;]$/.test(line.plain)) s -= 3;
+  if (
+    index > 0 &&
+    !/^[\p{Lu}\d\s&'’-]+$/u.test(line.plain) &&
+    /\bfor (?:\d{1,2}|two|three|four|five|six|eight|ten)$/i.test(line.plain)
+  )
+    s -= 3;
+  if (/[.;]$/.test(line.plain)) s -= 6;
+  if (/[?]$/.test(line.plain)) s -= 6;
   if (/:$/.test(line.plain)) s -= 4;
+  // "For the lamb" heads a part of the list.
+  if (line.isHeadingLike && !/^[\p{Lu}\s&'’\d-]+$/u.test(line.plain)) s -= 4;
   if (line.hasAmount && !/^\d+[- ](?:minute|ingredient|hour|step|pot)/i.test(line.plain)) s -= 5;
   if (line.isSentence && line.words > 8) s -= 2;
   if (line.hasFood) s += 1.5;

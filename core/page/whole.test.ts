@@ -77,3 +77,64 @@ describe('what the list has forgotten', () => {
     expect(got?.lines.at(-1)).toEqual({ text: '300 ml water', section: FROM_THE_METHOD });
   });
 });
+
+describe('what a page is called, and for how many it is', () => {
+  const LINES = '1 kg lamb shoulder, diced\n2 onions, chopped\n300 ml stock\n2 tsp cumin';
+  const COOK =
+    'Brown the lamb, add the onions, cumin and stock. Cook at high pressure for 25 minutes, natural release.';
+  it.each([
+    [
+      'a blog that talks of its ingredients first',
+      `How to Make the Best Lamb Stew\n\nLast updated on March 4th\n\nWHAT IS LAMB STEW?\nLamb stew is a hearty dish.\n\nIngredients you’ll need\nLamb: shoulder is best.\nOnions: any kind.\n\nLamb Stew\nYield: 5 to 6 servings\n\nINGREDIENTS\n${LINES}\n\nINSTRUCTIONS\n1. ${COOK}`,
+      'Lamb Stew',
+      6,
+    ],
+    [
+      'a hand note',
+      `lamb shoulder w cumin (sunday)\n4p\n\n${LINES}\n\n${COOK}`,
+      'lamb shoulder w cumin (sunday)',
+      4,
+    ],
+    [
+      'a form',
+      `Recipe: Cumin Lamb\nCategory: Main\nPortions: 4\n\n${LINES}\n\nProcedure\n${COOK}`,
+      'Cumin Lamb',
+      4,
+    ],
+    [
+      'a family',
+      `Mum’s Tuesday Lamb\n(makes enough for 2 adults and 3 kids)\n\nWhat you need:\n${LINES}\n\nWhat to do:\n${COOK}`,
+      'Mum’s Tuesday Lamb',
+      5,
+    ],
+    [
+      'a card with its scale buttons',
+      `Print\nLamb with Cumin and Onions\n★★★★★\nYield: 4 servings 1x\nDescription\nTender lamb in a cumin-rich gravy.\nIngredients\nUnits\nScale\n${LINES}\nInstructions\n${COOK}`,
+      'Lamb with Cumin and Onions',
+      4,
+    ],
+    [
+      'a letter',
+      `Subject: that lamb recipe\nFrom: Tam\n\nHi love, here it is as promised:\n\nCUMIN LAMB FOR 6\n${LINES}\n${COOK}\nEnjoy! x`,
+      'CUMIN LAMB FOR 6',
+      6,
+    ],
+    [
+      'parts of a list',
+      `Braised Lamb\nwith Cumin\n\nServings 4 · Ready in 70 min\n\nFor the lamb\n${LINES}\n\nSteps\nStep 1\n${COOK}`,
+      'Braised Lamb with Cumin',
+      4,
+    ],
+    [
+      'a line under the title',
+      `# Cumin lamb\n\n*A weeknight braise for 4-6 people*\n\n## Ingredients\n${LINES}\n\n## Method\n${COOK}`,
+      'Cumin lamb',
+      5,
+    ],
+  ])('%s', (_name, page, title, plates) => {
+    const [got] = readPage(page, pantry).recipes;
+    expect(got).toMatchObject({ title, plates });
+    expect(got?.lines).toHaveLength(4);
+    expect(got?.method).toContain('Brown the lamb');
+  });
+});
