@@ -25,6 +25,8 @@ const MOST = 60;
 /** "2 adults and 3 kids": both eat. */
 const FAMILY =
   /\b(\d{1,2}|one|two|three|four|five|six) (?:hungry )?(?:adults?|grown[- ]?ups?)(?:,| and| &| \+) (\d{1,2}|one|two|three|four|five|six) (?:kids?|children|little ones)\b/i;
+/** Pictures of people or plates before a figure. */
+const PICTURED = /[\u{1F465}\u{1F464}\u{1F37D}\u{1F9D1}\u{1F46A}]\ufe0f?\s*:?\s*(\d{1,2})\b/u;
 /** "4p", "6 pax", of a hand note. */
 const SHORT_PLATES = /^\W*(\d{1,2})\s?(?:p|pp|pax|ppl|pers)\.?\W*$/i;
 
@@ -33,7 +35,7 @@ export function platesIn(line: string): number | null {
   const family = FAMILY.exec(line);
   if (family)
     return (readNumber(family[1] ?? '')?.min ?? 0) + (readNumber(family[2] ?? '')?.min ?? 0) || null;
-  const short = SHORT_PLATES.exec(line);
+  const short = SHORT_PLATES.exec(line) ?? PICTURED.exec(line);
   if (short) return Number(short[1]) || null;
   for (const words of PLATES) {
     const found = words.exec(line.replace(/\*\*|__/g, ''));
@@ -42,6 +44,11 @@ export function platesIn(line: string): number | null {
   }
   return null;
 }
+
+/** "Beef with onions. 4 ppl.": said in passing, with who eats. */
+export const platesBeside = (line: string): number | null =>
+  line.length <= 80 && EATEN_BY.test(line) ? platesIn(line) : null;
+const EATEN_BY = new RegExp(String.raw`(?:^|[\s(|·.])${FIGURE}\s*${EATERS}\b`, 'i');
 
 /** True when a line says little else than for how many it is. */
 export function isPlatesFact(line: string): boolean {

@@ -58,7 +58,7 @@ export interface PageLine {
 /** Longest line whose features are looked at. */
 const LOOKED_AT = 600;
 
-const PICTURES = /[\p{Extended_Pictographic}\u20e3\ufe0f]+/gu;
+const PICTURES = /[\p{Extended_Pictographic}\p{Emoji_Modifier}\u20e3\ufe0f\u200d]+/gu;
 const STEP_NUMBER =
   /^(?:step\s*\d{1,2}\s*[:.)-]?\s*|\(?\d{1,2}[.):]\s+|\d{1,2}️?⃣\s*|(?:first|second|third|fourth)(?:ly)?\s*[:.)]\s*)/i;
 

@@ -1,5 +1,5 @@
 import type { Pantry } from '../pantry/pantry';
-import { isPlatesFact, platesIn } from './facts';
+import { isPlatesFact, platesBeside, platesIn } from './facts';
 import { factsApart, linesOfPage, type PageLine } from './lines';
 import { bestPath } from './path';
 import { unlistedLiquids } from './unlisted';
@@ -222,7 +222,7 @@ function assemble(
         .flatMap(factsApart)
         .map((h) => (isPlatesFact(h) ? platesIn(h) : null))
         .find((n) => n !== null) ?? null;
-    r.plates ??= r.hints.map((h) => platesInPassing(h)).find((n) => n !== null) ?? null;
+    r.plates ??= r.hints.map((h) => platesInPassing(h) ?? platesBeside(h)).find((n) => n !== null) ?? null;
     r.title = r.title?.replace(NAMED_AS, '').slice(0, 120).trim() || null;
   }
   return {

@@ -9,14 +9,14 @@ export const HEADING_TAIL =
   /\s*(?:\(\s*(?:\d+(?: steps?| items?| people| persons?| servings?| portions?| plates)?|for \d+[^)]*|serves[^)]*)\s*\)|for \d+(?: people| persons)?)\s*(?=[:：]?\s*$)/i;
 
 export const INGREDIENT_HEADING = whole(
-  String.raw`(?:the |main |key )?ingredients?(?: list)?(?: for (?:the )?[\p{L} ]{3,30})?|you(?:'|’)?ll need|you will need|what you(?:'|’)?ll need|what you need|what (?:i|we) use|what(?:'|’)?s in it|gather|what goes in(?:to it)?|shopping list|zutaten(?: ?\/ ?ingredients)?|ingr[eé]dients?|ingredientes|ingredienti|sestavine|ingrediënten|ingredienser|quantity[\s|]+ingredients?|amount[\s|]+ingredients?`.replaceAll(
+  String.raw`(?:the |main |key )?ingredients?(?: list)?(?: for (?:the )?[\p{L} ]{3,30})?|you(?:'|’)?ll need|you will need|what you(?:'|’)?ll need|what you need|what (?:i|we) use|what(?:'|’)?s in it|gather|take|what goes in(?:to it)?|shopping list|zutaten(?: ?\/ ?ingredients)?|ingr[eé]dients?|ingredientes|ingredienti|sestavine|ingrediënten|ingredienser|quantity[\s|]+ingredients?|amount[\s|]+ingredients?`.replaceAll(
     String.raw`\p{L} `,
     'a-zà-ÿ ',
   ),
 );
 
 export const METHOD_HEADING = whole(
-  "(?:the )?(?:method|directions?|instructions?|preparation(?: method)?|preparing|procedure|steps?|step by step(?: instructions)?|how to(?: (?:make|cook|prepare)(?: it| this)?)?|how it'?s (?:made|done)|how (?:i|we|you) (?:make|do|cook) (?:it|this|them)|here(?:'|’)?s (?:how|what to do)|here is how|what (?:i|you|we) do|do this|let(?:'|’)?s cook|cook it|now cook|the cooking|to (?:make|cook|prepare)(?: it)?|what to do|what happens|making it|cooking(?: instructions| method)?|zubereitung|anleitung|préparation|preparación|procedimiento|procedimento|bereiding|tillagning|fremgangsmåte)",
+  "(?:the )?(?:method|directions?|instructions?|preparation(?: method)?|preparing|procedure|steps?|step by step(?: instructions)?|how to(?: (?:make|cook|prepare)(?: it| this)?)?|how it'?s (?:made|done)|how (?:i|we|you) (?:make|do|cook) (?:it|this|them)|here(?:'|’)?s (?:how|what to do)|here is how|what (?:i|you|we) do|do(?: this)?|let(?:'|’)?s cook|cook it|now cook|the cooking|to (?:make|cook|prepare)(?: it)?|what to do|what happens|making it|cooking(?: instructions| method)?|zubereitung|anleitung|préparation|preparación|procedimiento|procedimento|bereiding|tillagning|fremgangsmåte)",
 );
 
 /** From here to the next heading of lines or method nothing is cooked. */
@@ -51,6 +51,7 @@ export const CLUTTER: readonly RegExp[] = [
   /^["“].{3,200}["”]\s*[-–—]\s*\w+/,
   /^[\p{L} .'-]{2,30}\s+says\s*:/iu,
   /^(?:dear|hi|hello|hey)\b(?! \p{L}+ (?:stew|curry|chicken|pot)).{0,60}[,:!]?$/iu,
+  /^keywords?\s+\S/i,
   /^(?:enjoy|bon app[eé]tit|happy cooking|good luck)\b.{0,16}$/i,
   /^(?:love|yours|best|cheers|regards),\s/i,
   /^(?:nb|p\.?\s?s\.?)\b[\s:]/i,
