@@ -366,7 +366,7 @@ export const LINES_AS_WRITTEN: readonly [string, string, number | null, string][
   ['750g lamb shoulder, trimmed of fat, cut into 4cm dice', 'lamb-shoulder', 750, 'sear'],
   ['2 tablespoons plain flour seasoned with salt and pepper', 'plain-flour', 15.7, 'thicken'],
   ['25ml olive oil', 'olive-oil', 23, 'sear'],
-  ['8 baby onions, peeled', 'pearl-onion', 160, 'aromatics'],
+  ['8 baby onions, peeled', 'pearl-onion', 112, 'aromatics'],
   ['400g can cherry tomatoes', 'chopped-tomatoes', 400, 'lid'],
   ['185ml (3/4 cup) chicken stock', 'chicken-stock', 185, 'deglaze'],
   ['1 cinnamon quill', 'cinnamon-stick', 4, 'bloom'],

@@ -86,7 +86,7 @@ const LENGTH = new RegExp(`${FIG}(?:\\s?(?:-|–|to)\\s?${FIG})?[\\s-]*(mm|cm|in
 export const USUAL_CUBE_MM = 35;
 const NAMED_SIZES: readonly [RegExp, number][] = [
   [/\bvery thin(?:ly)?\b|\bshaved\b|\bwafer/i, 3],
-  [/\bthin(?:ly)?[- ]?(?:sliced|strips|cut)\b|\bsliced thin|\bstrips\b|\bescalopes?\b/i, 8],
+  [/\bthin(?:ly)?[- ]?(?:sliced|strips|cut)\b|\bthin slices\b|\bsliced thin|\bstrips\b|\bescalopes?\b/i, 8],
   [/\bfine(?:ly)? (?:diced|chopped)\b|\bsmall dice/i, 8],
   [/\bcut (?:at|through) the joints?\b|\bseparated at the joint/i, 42],
   [/\bbite[- ]?siz(?:ed?|e)\b|\bsmall (?:pieces|chunks|cubes)\b|\bdiced\b/i, 25],

@@ -620,7 +620,7 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     return [];
   const things: { text: string; food: Food; hasAmount: boolean }[] = [];
   for (const part of parts) {
-    const measured = readAmount(part);
+    const measured = readAmount(part) ?? amountBehind(part);
     const food = measured ? pantry.find(measured.rest)?.food : pantry.named(part.trim());
     const isThing =
       food !== undefined && !/^or\b/i.test(part) && measured?.amount.unitId !== 'cube' && !isSizeOnly(part);
@@ -648,6 +648,14 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
           isOneEach &&
           things.every((t) => pantry.named(t.text.replace(/,.*$/, '')) !== undefined);
   return isList ? things.map((t) => (served ? `${t.text}, ${served}` : t.text)) : [];
+}
+
+/** "Turmeric 1/2 tsp", "cloves 4": the amount behind the food, with the food as what is left; null where there is none. */
+function amountBehind(part: string): { amount: Amount; rest: string } | null {
+  const found = /^(\p{L}[\p{L} -]{2,40}?)\s+((?:\d|[¼-¾⅓⅔]).*)$/u.exec(part.trim());
+  const amount = found ? readAmount(found[2] ?? '') : null;
+  const isAll = amount !== null && !/\p{L}{3}/u.test(amount.rest);
+  return found && isAll ? { amount: amount.amount, rest: found[1] ?? '' } : null;
 }
 
 /** "2 cm dice", "3 cm pieces": how it is cut. */

@@ -20,6 +20,11 @@ describe('several things in one line', () => {
     ],
     ['25 g butter mashed with 25 g flour', ['25 g butter', '25 g flour']],
     ['bay leaf, thyme', ['bay leaf', 'thyme']],
+    [
+      'Turmeric 1/2 tsp, red chilli powder 1 tsp, coriander powder 2 tsp',
+      ['Turmeric 1/2 tsp', 'red chilli powder 1 tsp', 'coriander powder 2 tsp'],
+    ],
+    ['Bay leaf 1, cardamom 3, cloves 4', ['Bay leaf 1', 'cardamom 3', 'cloves 4']],
   ])('%s', (text, wanted) => {
     expect(readLine(text, pantry).several).toEqual(wanted);
   });

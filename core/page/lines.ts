@@ -81,6 +81,14 @@ export function linesOfPage(text: string, pantry: Pantry): PageLine[] {
 
 /** "Ingredients: 1 kg lamb; 2 onions." is a heading and its lines; "Method: Brown …" a heading and its text. */
 function apart(line: string): string[] {
+  // A list that runs on in one line between its bullets.
+  const bullets = line.split(/\s*[•▢☐◦‣·]\s+/).filter((p) => /\p{L}/u.test(p));
+  if (
+    bullets.length >= 4 &&
+    bullets.every((p) => p.length < 90) &&
+    bullets.filter((p) => readAmount(p)).length >= 3
+  )
+    return bullets.map((p) => p.trim());
   const head =
     /^(ingredients|zutaten|you will need|method|directions|instructions|preparation)\s*[:：]\s*(\S.{14,})$/i.exec(
       line,

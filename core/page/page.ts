@@ -223,7 +223,7 @@ function assemble(
         .map((h) => (isPlatesFact(h) ? platesIn(h) : null))
         .find((n) => n !== null) ?? null;
     r.plates ??= r.hints.map((h) => platesInPassing(h) ?? platesBeside(h)).find((n) => n !== null) ?? null;
-    r.title = r.title?.replace(NAMED_AS, '').slice(0, 120).trim() || null;
+    r.title = r.title?.replace(NAMED_AS, '').replace(FOR_SO_MANY, '').slice(0, 120).trim() || null;
   }
   return {
     parts,
@@ -239,6 +239,9 @@ function assemble(
 
 /** "Recipe: cumin lamb". */
 const NAMED_AS = /^(?:recipe|title|name|dish)\s*[:：-]\s*/i;
+
+/** "Paprika chicken | for 4": the name, and a fact. */
+const FOR_SO_MANY = /\s*[|·–-]\s*(?:for|serves|makes)\s+\d{1,2}(?:\s?[-–]\s?\d{1,2})?\s*$/i;
 
 /** A recipe while its page is gone through. */
 interface Begun extends PageRecipe {

@@ -1,7 +1,7 @@
 import { readAmount } from '../dish/amount';
 import { readLine } from '../dish/read';
 import type { Pantry } from '../pantry/pantry';
-import { clauses } from '../script/clauses';
+import { clausesOf } from '../dish/pressure';
 
 /** A measured jug of something thin: "½ cup water", "200 ml of hot stock". */
 const JUGFUL =
@@ -25,8 +25,12 @@ export function unlistedLiquids(
 ): readonly string[] {
   const kinds = new Set(lines.map(({ text }) => readLine(text, pantry).food?.kind));
   const found: string[] = [];
-  for (const { text } of clauses(method)) {
-    if (found.length >= MOST_ADDED || !GOES_IN.test(text) || ELSEWHERE.test(text)) continue;
+  const parts = method
+    .split(/\n+|(?<=[.!?])\s+/)
+    .filter((sentence) => GOES_IN.test(sentence))
+    .flatMap(clausesOf);
+  for (const text of parts) {
+    if (found.length >= MOST_ADDED || ELSEWHERE.test(text)) continue;
     for (const [words, noun = ''] of text.matchAll(JUGFUL)) {
       const kind = /water/i.test(noun) ? 'water' : 'stock';
       const line = words.trim();

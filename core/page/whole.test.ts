@@ -51,6 +51,31 @@ describe('a method however it is told', () => {
   });
 });
 
+describe('a list that runs on', () => {
+  it('is told apart at its bullets, and a title without its fact', () => {
+    const [got] = readPage(
+      'Chicken Paprikash, my way | for 4\n• 8 chicken drumsticks • salt • 2 tbsp lard • 2 onions, finely chopped • 250 ml chicken stock\n\nSalt the drumsticks. Melt the lard, cook the onions. Add drumsticks and stock. Pressure-cook 10 min.',
+      pantry,
+    ).recipes;
+    expect(got).toMatchObject({ title: 'Chicken Paprikash, my way', plates: 4 });
+    expect(got?.lines.map((l) => l.text)).toEqual([
+      '8 chicken drumsticks',
+      'salt',
+      '2 tbsp lard',
+      '2 onions, finely chopped',
+      '250 ml chicken stock',
+    ]);
+  });
+
+  it('under a name of its own in one line is a part of the list', () => {
+    const [got] = readPage(
+      'Ribs\n2 racks baby back ribs\nRub: 2 Tbsp brown sugar, 1 Tbsp paprika, 2 tsp salt\n1 cup water\n\nRub the ribs. Add the water. High pressure 25 minutes.',
+      pantry,
+    ).recipes;
+    expect(got?.lines[1]).toEqual({ text: '2 Tbsp brown sugar, 1 Tbsp paprika, 2 tsp salt', section: 'Rub' });
+  });
+});
+
 describe('what the list has forgotten', () => {
   const lines = [{ text: '700 g beef chuck' }, { text: '1 can (400 ml) coconut milk' }];
   it.each([

@@ -396,6 +396,8 @@ const PLURAL = /(?<![su]|sse)s$/;
 /** Sugar thinner than this in the thin liquid only sweetens it, g/ml. Source: a braise with a spoonful in it; spread 40 %. */
 const SUGAR_DISSOLVES = 0.06;
 
+/** So much curd grains without spoiling a sauce for four, g. Source: a quarter to half a cup; spread 30 %. */
+const LITTLE_CURD_G = 125;
 /** Packets that bind as they cook. */
 const MIXES: ReadonlySet<string> = new Set([
   'gravy-mix',
@@ -415,6 +417,9 @@ function asTold(item: PlacedItem, liquid: LiquidSum): Severity {
   // A spoonful of flour fried with the onions, with a jug of stock after it, is an old way of cooks and hardly settles.
   const isFried = by === 'method' && (item.moment === 'bloom' || item.moment === 'aromatics');
   if (isFried && read.food?.kind === 'flour' && item.massG.mid <= FLOUR_BINDS * liquid.countedMl.mid)
+    return 'careful';
+  // A few spoonfuls of curd, cooked into the masala before the lid, are how half a continent cooks: they grain a little.
+  if (by === 'method' && read.food?.kind === 'sour-dairy' && item.massG.mid <= LITTLE_CURD_G)
     return 'careful';
   // A packet of gravy or dressing in the braise is how it is sold: most cook it so, and only its dose makes it thick.
   if (by === 'method' && read.food && MIXES.has(read.food.id)) return 'careful';

@@ -8,6 +8,7 @@ import {
   isLoose,
   SAFE_C,
   CUBED_POULTRY_MM,
+  ROLLED_MM,
   SLICED_POULTRY_MM,
   SLICED_SAUSAGE_MM,
   THICKEST_FACTOR,
@@ -88,6 +89,8 @@ function cutOf({ read }: PlacedItem): Cut | undefined {
 interface MeatTold {
   /** The cooked meat is worked and no bone is taken out. */
   hasNoBones?: boolean;
+  /** Slices are filled and rolled up. */
+  isRolled?: boolean;
   /** How a line is cut, where the line itself does not say. */
   sizeOf?: (lineId: string) => Omit<SizeTold, 'index'> | undefined;
 }
@@ -100,7 +103,7 @@ export function meatPieces(
   items: readonly PlacedItem[],
   dish: Dish,
   kitchen: Kitchen,
-  { hasNoBones = false, sizeOf = () => undefined }: MeatTold = {},
+  { hasNoBones = false, isRolled = false, sizeOf = () => undefined }: MeatTold = {},
 ): MeatPiece[] {
   const found = items.flatMap((item): MeatPiece[] => {
     const food = item.read.food;
@@ -136,6 +139,7 @@ export function meatPieces(
     const slice =
       food.kind === 'poultry' ? SLICED_POULTRY_MM : food.kind === 'sausage' ? SLICED_SAUSAGE_MM : ordinary;
     const usual = isSliced ? Math.min(slice, ordinary) : ordinary;
+    const rolled = isRolled && food.kind === 'red-meat' && (said ?? usual) < ROLLED_MM ? ROLLED_MM : null;
     const frozen = item.read.frozen;
     const safeC = SAFE_C[kitchen.authority][cut.safe];
     return [
@@ -144,7 +148,7 @@ export function meatPieces(
         cut,
         label: item.read.known || (food.names[0] ?? cut.name),
         massG: item.massG.mid,
-        thicknessMm: said ?? usual,
+        thicknessMm: rolled ?? said ?? usual,
         thicknessAssumed: said === null,
         cubed,
         boneless,

@@ -214,6 +214,7 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
   const acts = script?.acts ?? [];
   const meat = meatPieces(items, dish, kitchen, {
     hasNoBones: isWorkedWithoutBones(acts),
+    isRolled: acts.some((a) => a.verb === 'stuff' && ROLLED_UP.test(a.words)),
     sizeOf: (lineId) => script?.sizes.find(({ index }) => dish.lines[index]?.id === lineId),
   });
   const plants = plantPieces(items);
@@ -265,6 +266,9 @@ const isLittleMore = (heat: HeatForecast, minutes: number): boolean =>
 const isWorkedWithoutBones = (acts: readonly Act[]): boolean =>
   acts.some((a) => a.run > 0 && (a.verb === 'shred' || a.verb === 'slice')) &&
   !acts.some((a) => a.verb === 'bone' || /\bbones?\b/i.test(a.words));
+
+/** Slices that are spread, filled and rolled. */
+const ROLLED_UP = /\broll(?:ed)?\b.{0,20}\bup\b|\broll(?:ed)? (?:tightly|each)\b/i;
 
 /** Meat with little to melt, by minutes at 95 °C: well over its safe figure it is eaten with pleasure, if not yet off the bone. */
 const QUICK_AT_95_MIN = 40;

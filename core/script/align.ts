@@ -122,7 +122,11 @@ const SHORT_NAMES = new Set([
 
 const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: readonly string[] }[] = [
   { words: /\bwhole spices?\b/i, kinds: ['spice-whole'], foods: ['bay-leaf'] },
-  { words: /\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i, kinds: ['spice-ground'] },
+  {
+    words:
+      /\bdry (?:masalas?|spices)\b|\b(?:the|all) masalas\b|\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i,
+    kinds: ['spice-ground'],
+  },
   {
     words: /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings?)\b/i,
     kinds: ['spice-ground', 'spice-whole'],

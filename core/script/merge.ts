@@ -131,48 +131,50 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
           ? 'pop'
           : ['add', 'deglaze'].includes(last.verb) && act.verb === 'flame' && !act.lines.length
             ? 'flame'
-            : last.verb === 'add' &&
-                ['soften', 'bloom', 'pop', 'brown'].includes(act.verb) &&
-                isEmpty(act) &&
-                act.stage === 'open'
-              ? act.verb === 'soften' && last.lines.length > 0 && last.lines.every((l) => isMeat(l.index))
-                ? last.lines.every((l) => lines[l.index]?.read.food?.kind === 'cured-meat')
-                  ? 'render'
-                  : 'brown'
-                : act.verb === 'soften' &&
-                    last.lines.some((l) => isFlavour(l.index)) &&
-                    last.lines.every((l) => isFlavour(l.index) || isFat(l.index))
-                  ? 'bloom'
-                  : act.verb
+            : last.verb === 'add' && act.verb === 'stuff' && !act.lines.length
+              ? 'stuff'
               : last.verb === 'add' &&
-                  act.verb === 'reduce' &&
+                  ['soften', 'bloom', 'pop', 'brown'].includes(act.verb) &&
                   isEmpty(act) &&
-                  act.stage === 'open' &&
-                  pouredG(last) < BOILS_AT_ONCE_G
-                ? 'deglaze'
-                : last.verb === 'stirin' && act.verb === 'serve' && isEmpty(act) && last.words === act.words
-                  ? 'serve'
-                  : last.verb === 'serve' && ['grill', 'bake'].includes(act.verb)
-                    ? act.verb
-                    : ['dairy', 'top', 'stirin'].includes(last.verb) &&
-                        act.verb === 'melt' &&
-                        !act.lines.length
+                  act.stage === 'open'
+                ? act.verb === 'soften' && last.lines.length > 0 && last.lines.every((l) => isMeat(l.index))
+                  ? last.lines.every((l) => lines[l.index]?.read.food?.kind === 'cured-meat')
+                    ? 'render'
+                    : 'brown'
+                  : act.verb === 'soften' &&
+                      last.lines.some((l) => isFlavour(l.index)) &&
+                      last.lines.every((l) => isFlavour(l.index) || isFat(l.index))
+                    ? 'bloom'
+                    : act.verb
+                : last.verb === 'add' &&
+                    act.verb === 'reduce' &&
+                    isEmpty(act) &&
+                    act.stage === 'open' &&
+                    pouredG(last) < BOILS_AT_ONCE_G
+                  ? 'deglaze'
+                  : last.verb === 'stirin' && act.verb === 'serve' && isEmpty(act) && last.words === act.words
+                    ? 'serve'
+                    : last.verb === 'serve' && ['grill', 'bake'].includes(act.verb)
                       ? act.verb
-                      : last.verb === 'mix' && ['season', 'marinate', 'dredge'].includes(act.verb)
+                      : ['dairy', 'top', 'stirin'].includes(last.verb) &&
+                          act.verb === 'melt' &&
+                          !act.lines.length
                         ? act.verb
-                        : last.verb === 'serve' && act.verb === 'melt'
+                        : last.verb === 'mix' && ['season', 'marinate', 'dredge'].includes(act.verb)
                           ? act.verb
-                          : last.verb === 'stirin' &&
-                              (['simmer', 'boil', 'wilt'].includes(act.verb) ||
-                                (act.verb === 'glaze' && last.words === act.words)) &&
-                              !act.lines.length
-                            ? // A sauce that is brought to the boil only simmers: what boils is what drinks.
-                              act.verb === 'boil' &&
-                              last.lines.length > 0 &&
-                              !last.lines.some((l) => isBoiled(l.index))
-                              ? 'simmer'
-                              : act.verb
-                            : null
+                          : last.verb === 'serve' && act.verb === 'melt'
+                            ? act.verb
+                            : last.verb === 'stirin' &&
+                                (['simmer', 'boil', 'wilt'].includes(act.verb) ||
+                                  (act.verb === 'glaze' && last.words === act.words)) &&
+                                !act.lines.length
+                              ? // A sauce that is brought to the boil only simmers: what boils is what drinks.
+                                act.verb === 'boil' &&
+                                last.lines.length > 0 &&
+                                !last.lines.some((l) => isBoiled(l.index))
+                                ? 'simmer'
+                                : act.verb
+                              : null
         : null;
     if (last && becomes) {
       last.verb = becomes;

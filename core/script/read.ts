@@ -98,6 +98,7 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     withMeatUnderLid(
       withMeatBlanched(r.acts, (i) => r.isRawMeat(i)),
       (i) => r.isRawMeat(i),
+      (i) => r.kindOf(i) === 'seafood',
     ),
     lines,
   );
@@ -352,14 +353,18 @@ function withMeatBlanched(acts: readonly Act[], isRawMeat: (line: number) => boo
 }
 
 /** Raw meat that is first named once the lid is off ("shred the pork") was under it: it went in with the last thing before. */
-function withMeatUnderLid(acts: readonly Act[], isRawMeat: (line: number) => boolean): readonly Act[] {
+function withMeatUnderLid(
+  acts: readonly Act[],
+  isRawMeat: (line: number) => boolean,
+  isQuick: (line: number) => boolean,
+): readonly Act[] {
   const lid = acts.findIndex((a) => a.verb === 'close');
   const before = acts.slice(0, Math.max(0, lid)).findLast((a) => a.stage === 'open' && a.verb !== 'liftout');
   if (!before) return acts;
   const late = acts
     .slice(lid)
-    .filter((a) => WORKED_ON.has(a.verb) && !/\braw\b/i.test(a.words))
-    .flatMap((a) => a.lines.filter((l) => isRawMeat(l.index)));
+    .filter((a) => (WORKED_ON.has(a.verb) || a.verb === 'stirin') && !/\braw\b/i.test(a.words))
+    .flatMap((a) => a.lines.filter((l) => isRawMeat(l.index) && !(a.verb === 'stirin' && isQuick(l.index))));
   if (!late.length) return acts;
   const isLate = (l: { index: number }): boolean => late.some((m) => m.index === l.index);
   return acts.map((a, i) =>

@@ -11,7 +11,7 @@ const SPLASHED_G = 60;
 const WATER_BESIDE =
   /(?<=\b(?:blanch|parboil|scald)\w*\b.{0,40})\bin (?:\p{L}+ ){0,2}water\b|\bsoak\b.{0,40}\bin (?:plenty of |fresh )?(?:cold|warm|hot) water\b|^roll\b(?= (?:it|them|the|into|in|small|little|into))|\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\bin the same water\b/giu;
 const OIL_RISES =
-  /\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shimmers|is (?:hot|red))\b/gi;
+  /\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shimmers|is (?:hot|red))\b/gi;
 const ITS_FAT =
   /\b(?:bacon|lardons?|pancetta|chorizo|sausage|chicken|duck|pork|beef|lamb) (?:fat|drippings?|grease)\b/gi;
 /** What a clause makes of its lines: "to a smooth paste". Named again, it is they, and no line that ends in the same noun. */

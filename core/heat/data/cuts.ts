@@ -55,6 +55,8 @@ export const CUTS_SOURCE = {
 const FLOOR_MIN = { lean: 2, quick: 3, stewing: 8, stewsFrom95Min: 60 } as const;
 /** Poultry written as sliced, with no figure: about a finger, mm. Source: ordinary kitchen practice; spread 40 %. */
 export const SLICED_POULTRY_MM = 12;
+/** Thin slices that are filled and rolled up, mm. Source: roulades as they are tied, a thumb to two thick; spread 25 %. */
+export const ROLLED_MM = 38;
 /** Sausage in coins, mm. Source: ordinary kitchen practice; spread 40 %. */
 export const SLICED_SAUSAGE_MM = 10;
 /** Poultry in cubes of no said size, mm. Source: bites of breast and thigh, 2-3 cm; spread 30 %. */

@@ -142,4 +142,25 @@ describe('what no cook would say', () => {
     expect(meat[0]?.thicknessMm).toBeGreaterThan(70);
     expect(timing.totalS.mid).toBeLessThan(150 * 60);
   });
+
+  it('forecasts a roll of thin slices as a roll, and sausage in coins as coins', () => {
+    const rolls = plan(
+      ['8 thin slices beef top round (about 800 g)', '3 tbsp mustard', '8 slices bacon', '400 ml beef stock'],
+      'Lay the slices flat and spread with mustard. Put a slice of bacon on each, roll up tightly and tie. Brown the rolls. Add the stock. High pressure 25 minutes. Natural release.',
+    );
+    expect(rolls.meat[0]?.thicknessMm).toBeGreaterThan(30);
+    expect(rolls.meat[0]?.thicknessMm).toBeLessThan(45);
+    expect(rolls.told).toMatchObject({ minutes: 25, isFollowed: true });
+    const coins = plan(['500 g smoked sausage, sliced', '400 ml stock'], 'Add all. High pressure 4 minutes.');
+    expect(coins.meat[0]?.thicknessMm).toBeLessThan(15);
+  });
+
+  it('leaves no raw meat out of the pot because it is named again only afterwards', () => {
+    const { meat, findings } = plan(
+      ['3 lb pork shoulder, cut into 2-inch chunks', '1 tbsp salt', '1/2 cup orange juice', '1 cup broth'],
+      'Toss the pork with the salt. Dump in pot with the juice and broth. High pressure 30 minutes. Natural release. Move pork to a sheet pan, shred it and broil 5 min.',
+    );
+    expect(meat).toHaveLength(1);
+    expect(findings.map((f) => f.id)).not.toContain('no-meat');
+  });
 });

@@ -364,7 +364,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'stuff',
     words:
-      /\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside|mixture|filling|stuffing)\b|^\W*(?:stuff|fill)\b(?! (?:the|your) (?:pot|cooker|kettle|pan)\b)|^wrap\b.*\b(?:in|with)\b/i,
+      /\broll(?:ed)? (?:it |them |each |each one )?up\b|\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside|mixture|filling|stuffing)\b|^\W*(?:stuff|fill)\b(?! (?:the|your) (?:pot|cooker|kettle|pan)\b)|^wrap\b.*\b(?:in|with)\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'rinse', words: /^(?:\W*)(?:rinse|wash)\b/i, stages: ['prep', 'open'] },
@@ -476,7 +476,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil)s?)\b|\bout\b$|\baside\b/i,
+      /\b(?:remove|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|\bout\b$|\baside\b/i,
   },
   {
     verb: 'heat',
@@ -522,7 +522,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'add',
     words:
-      /\b(?:add|put|pour|place|stir|tip|arrange|nestle|settle|slide|sit|tuck|lay|layer|drop|throw|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b/i,
+      /\b(?:add|put|pour|place|stir|tip|arrange|nestle|settle|slide|sit|tuck|lay|layer|drop|throw|dump|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b/i,
     stages: ['prep', 'open'],
   },
 ];
