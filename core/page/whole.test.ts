@@ -69,7 +69,7 @@ describe('a list that runs on', () => {
 
   it('under a name of its own in one line is a part of the list', () => {
     const [got] = readPage(
-      'Ribs\n2 racks baby back ribs\nRub: 2 Tbsp brown sugar, 1 Tbsp paprika, 2 tsp salt\n1 cup water\n\nRub the ribs. Add the water. High pressure 25 minutes.',
+      'Sticky ribs for Friday\n2 racks baby back ribs\nRub: 2 Tbsp brown sugar, 1 Tbsp paprika, 2 tsp salt\n1 cup water\n\nRub the ribs. Add the water. High pressure 25 minutes.',
       pantry,
     ).recipes;
     expect(got?.lines[1]).toEqual({ text: '2 Tbsp brown sugar, 1 Tbsp paprika, 2 tsp salt', section: 'Rub' });
