@@ -419,8 +419,8 @@ function asTold(item: PlacedItem, liquid: LiquidSum): Severity {
   if (isFried && read.food?.kind === 'flour' && item.massG.mid <= FLOUR_BINDS * liquid.countedMl.mid)
     return 'careful';
   // A few spoonfuls of curd, cooked into the masala before the lid, are how half a continent cooks: they grain a little.
-  if (by === 'method' && read.food?.kind === 'sour-dairy' && item.massG.mid <= LITTLE_CURD_G)
-    return 'careful';
+  const isCurd = by === 'method' && read.food?.kind === 'sour-dairy' && early.severity === 'stop';
+  if (isCurd && item.massG.mid <= LITTLE_CURD_G) return 'careful';
   // A packet of gravy or dressing in the braise is how it is sold: most cook it so, and only its dose makes it thick.
   if (by === 'method' && read.food && MIXES.has(read.food.id)) return 'careful';
   if (by !== 'method' || early.severity !== 'careful') return early.severity;
