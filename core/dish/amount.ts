@@ -308,7 +308,8 @@ function readPlainAmount(text: string): FoundAmount | null {
     if (CONTAINER.test(found.unit.names[0] ?? '')) {
       const content = /^\s*\(([^()]{1,40})\)/.exec(rest);
       const measured = content ? readMeasured(content[1] ?? '') : null;
-      if (content && measured) {
+      // "1/2 box (110 g)": what is in brackets is the half of it that goes in.
+      if (content && measured && base.max >= 1) {
         amount.content = { value: (measured.min + measured.max) / 2, unitId: measured.unit.id };
         rest = rest.slice(content[0].length);
       }

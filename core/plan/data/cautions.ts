@@ -3,6 +3,8 @@ export const CAUTIONS = {
   fit: 'Never above the pot’s maximum line: usually two thirds, half for food that swells or foams.',
   hotFat: 'Hot fat. A thin film is enough: a pressure cooker is not a pressure fryer.',
   rawPoultry: 'Raw poultry: own board, own plate, wash hands, do not rinse it.',
+  scalded:
+    'Raw meat that is only scalded in the bowl does not come to the temperature that your food-safety authority asks for: slice it thin, the broth at a rolling boil, or cook it first.',
   rawMeat: 'Raw meat: own board and plate, wash hands.',
   seal: 'Ring seated, vent clear, valve on seal. A damaged ring, valve or lid is not used: your pot’s manual comes first.',
   stovetop: 'Do not leave a stovetop cooker unattended on high heat.',

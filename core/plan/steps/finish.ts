@@ -6,7 +6,7 @@ import { quartersToAdd, saltView } from '../../sauce/salt';
 import { CAUTIONS } from '../data/cautions';
 import { WORK } from '../data/work';
 import { glazedOf, SWEET, type Glazed } from '../glazed';
-import { handwork, kindOf, listed, step, stepItems, type Step, type StepInput } from './step';
+import { handwork, kindOf, listed, step, stepItems, willBind, type Step, type StepInput } from './step';
 
 /** What goes into the sauce together near the end, and how. */
 interface Together {
@@ -194,18 +194,25 @@ function saltWords({ items, dish, kitchen }: StepInput): string {
 }
 
 /** To the table, with what is served beside. */
-export function serving({ items, dish, kitchen }: StepInput): Step {
+export function serving(input: StepInput): Step {
+  const { items, dish, kitchen, presentPercent } = input;
+  const isThick = willBind(input) || presentPercent >= THICKENS_ON_PLATE;
+  const isScalded = items.some(
+    (i) => i.moment === 'serve' && !i.read.cooked && /^(?:poultry|red-meat|seafood)$/.test(kindOf(i) ?? ''),
+  );
   const wholeG = items.filter((i) => i.moment !== 'serve').reduce((s, i) => s + i.massG.mid, 0);
   return step(
     'serve',
     'finish',
     'To the table',
-    `It thickens about another third on the plate. ${formatMass(wholeG / Math.max(1, dish.plates), kitchen.units)} a plate, near enough.`,
+    `${isThick ? 'It thickens about another third on the plate. ' : ''}${formatMass(wholeG / Math.max(1, dish.plates), kitchen.units)} a plate, near enough.`,
     {
       kind: 'serve',
       items: stepItems(inOrder(items, 'serve')),
       durationS: handwork(WORK.serveMin, 0.3),
-      cautions: [CAUTIONS.leftovers],
+      cautions: [...(isScalded ? [CAUTIONS.scalded] : []), CAUTIONS.leftovers],
     },
   );
 }
+/** A sauce thinner than this is a broth, and thickens on no plate, per cent of starch. Source: half of a light gravy; spread 30 %. */
+const THICKENS_ON_PLATE = 0.6;

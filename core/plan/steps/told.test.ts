@@ -163,4 +163,26 @@ describe('what no cook would say', () => {
     expect(meat).toHaveLength(1);
     expect(findings.map((f) => f.id)).not.toContain('no-meat');
   });
+
+  it('thickens no broth on the plate, and warns of meat that is only scalded', () => {
+    const broth = plan(
+      [
+        '1 kg beef bones',
+        '500 g beef brisket in one piece',
+        '2 litres water',
+        '200 g beef sirloin, very thinly sliced',
+        '400 g rice noodles',
+      ],
+      'Add the bones, brisket and water. High pressure 60 minutes, natural release. Lift out the brisket and slice. Strain the broth. Divide the noodles between bowls. Lay the raw sirloin over. Bring the broth back to a rolling boil and ladle over.',
+    );
+    const table = broth.steps.find((s) => s.kind === 'serve');
+    expect(table?.text).not.toMatch(/thickens/);
+    expect(table?.cautions.join(' ')).toMatch(/scalded/);
+    const gravy = plan(
+      ['1 kg beef chuck', '500 ml beef stock', '2 tbsp cornflour'],
+      'Add the beef and stock. High pressure 35 minutes. Natural release. Whisk in the cornflour and simmer until thick.',
+    ).steps.find((s) => s.kind === 'serve');
+    expect(gravy?.text).toMatch(/thickens about another third/);
+    expect(gravy?.cautions.join(' ')).not.toMatch(/scalded/);
+  });
 });
