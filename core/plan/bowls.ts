@@ -16,6 +16,8 @@ export type BowlWhen = 'before' | 'while-searing' | 'while-softening' | 'under-p
 /** Things that share a bowl because they go in together. */
 export interface Bowl {
   id: string;
+  /** Made into one thing before the pot is hot, whatever moment it goes in at. */
+  isMade?: boolean;
   name: string;
   /** When it goes in, in a cook's words. */
   goesIn: string;
@@ -240,6 +242,7 @@ export function bowlsFor(laid: Laid): Bowl[] {
     const prepMin = items.reduce((s, i) => s + prepOf({ ...i, partIndex: 0 }, laid), 0);
     bowls.push({
       id: `made-${act.id}`,
+      isMade: true,
       name: act.verb === 'blend' ? 'To blend' : 'To stir together',
       goesIn: 'Made first; in where the recipe says',
       items,

@@ -94,7 +94,7 @@ function OneBowl({ bowl }: { bowl: Bowl }) {
           {bowl.name} {bowl.cold && <span className="badge-own">cold</span>}
         </h3>
         <p className="small soft mb-0">
-          {bowl.goesIn === MOMENT_NAMES[moment] ? '' : `${MOMENT_NAMES[moment]}. `}
+          {bowl.isMade || bowl.goesIn === MOMENT_NAMES[moment] ? '' : `${MOMENT_NAMES[moment]}. `}
           {bowl.goesIn}.
         </p>
         <ul className="bowl-items">

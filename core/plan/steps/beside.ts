@@ -55,6 +55,13 @@ export function gotOut(items: readonly PlacedItem[], script: Script | null | und
     .map((i) => stepItem(together.has(i.index) ? whole(i) : i));
 }
 
+/** Most names that are said of what is in a mixture. */
+const MOST_NAMES = 7;
+const inIt = (names: readonly string[]): string =>
+  names.length <= MOST_NAMES
+    ? names.join(', ')
+    : `${names.slice(0, MOST_NAMES - 1).join(', ')} and ${names.length - MOST_NAMES + 1} more`;
+
 /** What lines became that go into the pot together: "half of the paste", with what is in it; null where they are named for themselves. */
 export function asProduct(
   act: Act,
@@ -80,11 +87,7 @@ export function asProduct(
       lineId: first.lineId,
       amount: first.share < 0.999 ? `${shareName(first.share)} of` : 'all of',
       name,
-      note: of
-        .filter((i) => !isSalt(i))
-        .map((i) => i.read.known ?? i.read.foodText)
-        .join(', ')
-        .slice(0, 120),
+      note: inIt(of.filter((i) => !isSalt(i)).map((i) => i.read.known || i.read.foodText)),
     },
   };
 }
