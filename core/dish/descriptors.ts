@@ -27,6 +27,8 @@ export interface Descriptors {
   cut: 'whole' | 'cubed' | 'sliced' | 'shredded' | null;
   /** Smallest dimension in millimetres, where the words give one. */
   thicknessMm: number | null;
+  /** The thickness is a figure of the line ("3 cm"), and not what a word for it usually is. */
+  isSized: boolean;
   toTaste: boolean;
   optional: boolean;
   divided: boolean;
@@ -172,6 +174,7 @@ export function describe(text: string): Descriptors {
             ? 'whole'
             : null,
     thicknessMm: length ?? named,
+    isSized: length !== null,
     toTaste: has(own, /\bto taste\b|\bas needed\b|\bas required\b|\bq\.?s\.?\b|\bto season\b/i),
     optional: has(text, /\boptional(?:ly)?\b|\bif (?:you )?(?:like|liked|wanted|desired|using)\b/i),
     divided: has(

@@ -17,6 +17,7 @@ import { freeFrom, othersIn } from './allergens';
 import { formatAmount } from './amountText';
 import { jointMm, portionOf, portionsG, PORTION_SPREAD } from './portions';
 import { describe, readLengthMm, type Descriptors } from './descriptors';
+import { tellApart } from './several';
 import { mendSpelling, writeOut } from './spelling';
 
 /** One line as understood. `text` is always the cook's own words, whole. */
@@ -570,94 +571,3 @@ function alternative(clean: string, unbracketed: string, foodText: string, pantr
   const before = at > 0 ? clean.slice(0, at) : '';
   return `${before}${words}`.trim();
 }
-
-/**
- * Tells a line apart that holds several things: "1 tsp each cumin, coriander and turmeric", "25 g butter mashed with 25 g
- * flour", "2 carrots and 2 sticks celery". Water beside a starch is its slurry and stays. Empty when there is one thing.
- */
-function tellApart(clean: string, amount: Amount | null, pantry: Pantry): string[] {
-  const each =
-    /^(.{1,24}?)\s+(?:each|each of)\s*:?\s+(.{3,120})$/i.exec(clean) ??
-    /^(.{1,24}?)\s+(?:of )?each:?\s+(.{3,120})$/i.exec(clean);
-  if (each && amount) {
-    const names = (each[2] ?? '')
-      .replace(/^of\s+/i, '')
-      .split(/\s*,\s*(?:and\s+)?|\s+and\s+|\s*&\s*/i)
-      .filter(Boolean);
-    const last = (names.at(-1) ?? '').split(' ');
-    const whole = names.map((name) => {
-      if (pantry.named(name)) return name;
-      // "Dark and light soy sauce", "cumin and coriander seeds": they share what the last one ends in.
-      const joined = [2, 1]
-        .filter((n) => n < last.length)
-        .map((n) => `${name} ${last.slice(-n).join(' ')}`)
-        .find((whole) => pantry.find(whole));
-      return pantry.find(name) ? name : (joined ?? '');
-    });
-    if (names.length > 1 && names.length <= 8 && whole.every(Boolean))
-      return whole.map((name) => `${each[1] ?? ''} ${name}`);
-  }
-  return listApart(clean, amount, pantry);
-}
-
-/** What divides the things of one line: a comma, a plus, a word for "and". */
-const APART =
-  /\s*(?:,|;|\s[+&]\s|\+|\b(?:and|plus|mashed with|kneaded with|mixed with)\b|\bwith\b(?=\s+(?:\d|[¼-¾]|an?\s)))\s*/iu;
-const TO_SERVE = /,?\s*\b(?:to serve|for serving|to garnish|for garnish)\b.*$/i;
-const MOST_THINGS = 8;
-
-/**
- * A line that lists several things is told apart where each of them is a food by itself: with amounts of their own ("1 large onion, 2
- * carrots and 2 celery sticks, all chopped"), before the first amount ("salt, pepper, 1 tsp cumin"), or side by side for the table ("500
- * g tagliatelle and grated parmesan, to serve"). What says how the last one is cut stays with it.
- */
-function listApart(clean: string, amount: Amount | null, pantry: Pantry): string[] {
-  const bare = clean.replace(/\([^()]*\)/g, ' ');
-  if (pantry.named(bare)) return [];
-  const served = TO_SERVE.exec(bare)?.[0].replace(/^,?\s*/, '') ?? '';
-  const parts = bare.replace(TO_SERVE, '').split(APART).filter(Boolean);
-  if (parts.length < 2 || parts.length > MOST_THINGS || /\b(?:or|made|from|as)$/i.test(parts[0] ?? ''))
-    return [];
-  const things: { text: string; food: Food; hasAmount: boolean }[] = [];
-  for (const part of parts) {
-    const measured = readAmount(part) ?? amountBehind(part);
-    const food = measured ? pantry.find(measured.rest)?.food : pantry.named(part.trim());
-    const isThing =
-      food !== undefined && !/^or\b/i.test(part) && measured?.amount.unitId !== 'cube' && !isSizeOnly(part);
-    const last = things.at(-1);
-    if (isThing) things.push({ text: part.trim(), food, hasAmount: measured !== null });
-    else if (last) last.text += `, ${part.trim()}`;
-    else return [];
-  }
-  const counted = things.filter((t) => t.hasAmount);
-  const isSlurry = things.length === 2 && things[1]?.food.kind === 'water';
-  const areDifferent = new Set(things.map((t) => t.food.id)).size === things.length;
-  const isOneEach =
-    new Set(things.map((t) => t.food.kind)).size === things.length ||
-    things.length > 2 ||
-    things.every((t) => /^(?:herb|spice)-/.test(t.food.kind));
-  if (things.length < 2 || isSlurry || !areDifferent) return [];
-  const isList =
-    counted.length > 1
-      ? // "1 lemon, zest": what has no amount of its own among things that have one is a part of the one before.
-        things.every((t, i) => t.hasAmount || i === 0)
-      : counted.length === 1
-        ? (!things[0]?.hasAmount && things.at(-1)?.hasAmount === true) ||
-          (served !== '' && things.every((t, i) => t.hasAmount === (i === 0)))
-        : amount === null &&
-          isOneEach &&
-          things.every((t) => pantry.named(t.text.replace(/,.*$/, '')) !== undefined);
-  return isList ? things.map((t) => (served ? `${t.text}, ${served}` : t.text)) : [];
-}
-
-/** "Turmeric 1/2 tsp", "cloves 4": the amount behind the food, with the food as what is left; null where there is none. */
-function amountBehind(part: string): { amount: Amount; rest: string } | null {
-  const found = /^(\p{L}[\p{L} -]{2,40}?)\s+((?:\d|[¼-¾⅓⅔]).*)$/u.exec(part.trim());
-  const amount = found ? readAmount(found[2] ?? '') : null;
-  const isAll = amount !== null && !/\p{L}{3}/u.test(amount.rest);
-  return found && isAll ? { amount: amount.amount, rest: found[1] ?? '' } : null;
-}
-
-/** "2 cm dice", "3 cm pieces": how it is cut. */
-const isSizeOnly = (part: string): boolean =>
-  /^\s*\d[\d.,/½¼¾ ]*\s*(?:cm|mm|in|inch(?:es)?|"|″)\b/i.test(part);

@@ -1,4 +1,4 @@
-import { readLengthMm, USUAL_CUBE_MM } from '../dish/descriptors';
+import { USUAL_CUBE_MM } from '../dish/descriptors';
 import { isHeldBack } from '../dish/moment';
 import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
@@ -128,8 +128,7 @@ export function meatPieces(
     const written = item.read.thicknessMm ?? told?.thicknessMm ?? null;
     // A cube is no thicker than what it is cut from: a thigh gives flat pieces, however long they are.
     const isOfPoultry = cubed && food.kind === 'poultry';
-    const isUnsized =
-      written === USUAL_CUBE_MM && told === undefined && readLengthMm(item.read.text) === null;
+    const isUnsized = written === USUAL_CUBE_MM && told === undefined && !item.read.isSized;
     const most = Math.round(ordinary * THICKEST_FACTOR);
     const said =
       isOfPoultry && written !== null
