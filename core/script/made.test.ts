@@ -207,4 +207,25 @@ describe('words that only sound like something else', () => {
     const words = clauses(method).map((c) => c.sentence);
     for (const sentence of new Set(words)) expect(method).toContain(sentence.replace(/tbsp /, 'tbsp. '));
   });
+
+  it('drains on the board, strips only what was in the pot, and slices for the table', () => {
+    const lines = [
+      '400 g dried black beans',
+      '1 smoked ham hock',
+      '200 g smoked sausage',
+      '1 onion',
+      '1 tbsp oil',
+      '1000 ml water',
+      '1 orange',
+    ];
+    const got = told(
+      lines,
+      'Drain the beans. Fry the onion in the oil. Add the beans, hock and water. High pressure 35 minutes, natural release. Take out the hock, strip off the meat and discard the bone. Return the meat with the sausage and simmer for 10 minutes. Slice the orange. Serve with the orange.',
+    );
+    expect(got[0]).toBe('soften(onion oil)');
+    expect(got).toContain('add(dried smoked water)');
+    expect(got.find((a) => a.startsWith('liftout'))).toBe('liftout(; smoked)');
+    expect(got.some((a) => a.startsWith('slice'))).toBe(false);
+    expect(got.at(-1)).toBe('serve(orange)');
+  });
 });

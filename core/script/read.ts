@@ -18,7 +18,7 @@ const PERHAPS =
 const BESIDE =
   /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:(?!sheet|baking|roasting|oven|grill|broiler|foil)\p{L}+ )?(?<!(?:sheet|baking|roasting|grill|broiler) )(?:pan|skillet)\b|\bskillet\b/iu;
 const KNIFE =
-  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:cut|chop|dice|slice|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
+  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
   /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it |them |the \p{L}+ )?(?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/iu;
@@ -113,9 +113,15 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
 }
 
 /** Work of the knife: it is told at the board, and goes in where it is named next. */
-function knifeWork(r: Reading, { text, named }: Clause): boolean {
+function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boolean {
+  // Once the pot is open it is what goes to the table: "slice the rest of the orange".
+  const isForTable =
+    r.stage === 'after' && r.parts[n + 1]?.sentence !== sentence && !named.some((i) => r.isMeat(i));
   const isKnife =
-    (r.stage === 'prep' || r.stage === 'open') && KNIFE.test(text) && named.length && !INTO_POT.test(text);
+    (r.stage === 'prep' || r.stage === 'open' || isForTable) &&
+    KNIFE.test(text) &&
+    named.length &&
+    !INTO_POT.test(text);
   if (!isKnife) return false;
   for (const i of named) if (r.isToCome(i)) r.waiting.add(i);
   return true;

@@ -281,7 +281,18 @@ export class Reading {
     if (ready.length) return ready;
     const isOfPot =
       meansEverything(text) && (OUT_OF_IT.test(text) || this.stage === 'after') && !STILL_TO_COME.test(text);
-    return isOfPot ? meant.filter((i) => (this.used.get(i) ?? 0) > 0) : this.#stillThere(text, meant);
+    if (isOfPot) return meant.filter((i) => (this.used.get(i) ?? 0) > 0);
+    return this.#stillThere(text, this.#meatOfThePot(text, meant));
+  }
+
+  /** "Strip off the meat", once the pot is open: what was in it, and no sausage that is still to come. */
+  #meatOfThePot(text: string, meant: readonly number[]): readonly number[] {
+    const isIn = (i: number): boolean => (this.used.get(i) ?? 0) > 0;
+    // The lid comes off with the first thing that is told of what is in it.
+    const isCooked = this.stage === 'after' || this.stage === 'closed';
+    if (!isCooked || !/\bmeat\b/i.test(text) || !meant.some((i) => this.isMeat(i) && isIn(i))) return meant;
+    const told = linesNamed(text.replace(/\bmeat\b/gi, ' '), this.lines, this.pantry);
+    return meant.filter((i) => !this.isMeat(i) || isIn(i) || told.includes(i));
   }
 
   #wasMadeReady(line: number): boolean {
