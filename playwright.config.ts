@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumPath } from './scripts/chromium.mjs';
 
 const PORT = 4399;
 
@@ -21,7 +22,7 @@ export default defineConfig({
     // Every test has the app as it was built just now; what is kept for a day without the server has tests of its own.
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: chromiumPath() ?? '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
     },
   },

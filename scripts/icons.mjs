@@ -2,13 +2,14 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium } from 'playwright-core';
+import { chromiumPath } from './chromium.mjs';
 import { root } from './tools.mjs';
 
 const PAPER = '#f5f1e8';
 const mark = readFileSync(join(root, 'app/public/ladle.svg'), 'utf8');
 const out = join(root, 'app/public/icons');
 mkdirSync(out, { recursive: true });
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const browser = await chromium.launch({ executablePath: chromiumPath(), args: ['--no-sandbox'] });
 const page = await browser.newPage();
 for (const { name, size, share } of [
   { name: 'icon-192', size: 192, share: 0.78 },

@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium.mjs';
 import { bin, installChromium, installPackages, root, run } from './tools.mjs';
 
 /** Renews docs/screenshots from the demo household: one picture of each main view. `npm run shots -- counter` takes only those named. */
@@ -150,7 +151,7 @@ const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
 });
 await new Promise((resolve) => server.stdout.once('data', resolve));
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 try {

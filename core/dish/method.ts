@@ -1,6 +1,7 @@
 import type { Food } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
+import { kept } from '../quantity/kept';
 import type { Moment } from './moment';
 import { pressureRuns } from './pressure';
 import type { ReadLine } from './read';
@@ -52,14 +53,10 @@ const sentencesOf = (method: string): string[] =>
     .map((s) => s.trim())
     .filter(Boolean);
 
-/** Methods read before: a dish is planned at every keystroke and its method seldom changes. */
-const READ_BEFORE = new Map<string, MethodHints>();
-const KEPT = 300;
-
 /** Reads a method for what it says about time, release, sides and what goes in last. Never throws; silent where it is unsure. */
-export function readMethod(method: string): MethodHints {
-  const before = READ_BEFORE.get(method);
-  if (before) return before;
+export const readMethod = kept<string, MethodHints>(300, (method) => method, readAfresh);
+
+function readAfresh(method: string): MethodHints {
   const sentences = sentencesOf(method.slice(0, 20000));
   const [run] = pressureRuns(method.slice(0, 20000));
   const underPressure = run !== undefined || sentences.some((s) => PRESSURE.test(s));
@@ -108,10 +105,7 @@ export function readMethod(method: string): MethodHints {
       }
     }
   }
-  const read: MethodHints = { ...hints, late, early };
-  if (READ_BEFORE.size >= KEPT) READ_BEFORE.clear();
-  READ_BEFORE.set(method, read);
-  return read;
+  return { ...hints, late, early };
 }
 
 const TOO_PLAIN = new Set([

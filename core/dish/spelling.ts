@@ -54,9 +54,7 @@ const VOCABULARIES = new WeakMap<
 function vocabularyOf(pantry: Pantry) {
   const before = VOCABULARIES.get(pantry);
   if (before) return before;
-  const known = new Set(
-    pantry.all().flatMap((f) => f.names.flatMap((n) => foldWord(n).split(' ').map(singular))),
-  );
+  const known = pantry.words();
   const made = {
     words: [...known].filter((w) => w.length >= 4),
     known,

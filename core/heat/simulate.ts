@@ -1,3 +1,4 @@
+import { kept } from '../quantity/kept';
 import { around, type Range } from '../quantity/range';
 import { HEAT_FIGURES } from './data/figures';
 import { tendernessOf, softnessOf, windowOf, type Softness, type Tenderness } from './doneness';
@@ -63,7 +64,7 @@ const SECOND_LONGEST_MIN = 60;
  */
 export function forecastHeat(input: HeatInput): HeatForecast {
   const spread = HEAT_FIGURES.efficiency.spread;
-  const quick = new Run(input, { ...EXPECTED, power: 1 + spread });
+  const quick = quickest(input);
   const quickS = quick.comeUp();
   const slowS = new Run(input, { ...EXPECTED, power: 1 - spread * 1.3, loss: 1.15 }).comeUp();
   const decides = quick.judges.some((j) => j.doneness.safeC !== null);
@@ -135,6 +136,17 @@ export function forecastHeat(input: HeatInput): HeatForecast {
   };
 }
 
+/** Only the minutes that `forecastHeat` would suggest, in half the time: for a table of them. */
+export function suggestedMinutes(input: HeatInput): number {
+  const quick = quickest(input);
+  quick.comeUp();
+  return suggestFor(input, quick).minutes;
+}
+
+/** The kitchen that comes up soonest, whose meat has had the least on the way. */
+const quickest = (input: HeatInput): Run =>
+  new Run(input, { ...EXPECTED, power: 1 + HEAT_FIGURES.efficiency.spread });
+
 function releaseSpread(release: HeatInput['release']): number {
   if (release === 'natural') return HEAT_FIGURES.releaseLoss.spread;
   return HEAT_FIGURES.ventS.spread * (release === 'quick' ? 1 : 0.2);
@@ -202,7 +214,7 @@ export function learnedTime(
  * Minutes belong to the piece, so they are the same for half of it and for twice as much, with carrots or without.
  * Source: what printed minutes are written for; spread 20 %.
  */
-const REFERENCE = { loadG: 1000, lumpJPerK: 3200, startC: 70 } as const;
+export const REFERENCE = { loadG: 1000, lumpJPerK: 3200, startC: 70 } as const;
 
 /**
  * The minutes suggested: what the same pieces of meat need in a kilo's load in this pot and at this height, where it comes up
@@ -214,21 +226,33 @@ function suggestFor(input: HeatInput, quick: Run): { minutes: number; lead: numb
     return judged.doneness.safeC === null || !piece ? [] : [{ kind, piece, doneness: judged.doneness }];
   });
   const share = REFERENCE.loadG / meats.reduce((sum, m) => sum + m.piece.massG, 1e-9);
-  const kilo = new Run(
-    {
-      ...input,
-      lumpJPerK: REFERENCE.lumpJPerK,
-      startC: REFERENCE.startC,
-      pieces: meats.map((m) => ({ ...m.piece, massG: m.piece.massG * share })),
-      judged: meats.map((m, index) => ({ index, doneness: m.doneness })),
-    },
-    quick.factors,
-  );
-  kilo.comeUp();
-  const { minutes, lead } = suggestMinutes(kilo);
+  const { minutes, lead } = minutesOfKilo({
+    pot: input.pot,
+    altitudeM: input.altitudeM,
+    roomC: input.roomC,
+    release: input.release,
+    ...(input.ventAfterMin === undefined ? {} : { ventAfterMin: input.ventAfterMin }),
+    pieces: meats.map((m) => ({ ...m.piece, massG: Math.round(m.piece.massG * share) })),
+    judged: meats.map((m, index) => ({ index, doneness: m.doneness })),
+    factors: quick.factors,
+  });
   const least = Math.max(minutes, ...meats.map((m) => m.doneness.floorMin));
   return { minutes: minutesToServe(quick, least), lead: meats[lead]?.kind ?? 0 };
 }
+
+/** What the minutes of a kilo depend on: not on the liquid, the vegetables or how warm they are. */
+type Kilo = Pick<
+  HeatInput,
+  'pot' | 'altitudeM' | 'roomC' | 'release' | 'ventAfterMin' | 'pieces' | 'judged'
+> & { factors: Run['factors'] };
+
+/** The minutes of a kilo of these pieces, kept: a dish is planned many times with the same meat. */
+const minutesOfKilo = kept(200, JSON.stringify, ({ factors, ...kilo }: Kilo) => {
+  const { lumpJPerK, startC } = REFERENCE;
+  const run = new Run({ ...kilo, lumpJPerK, startC, minutes: null }, factors);
+  run.comeUp();
+  return suggestMinutes(run);
+});
 
 /** Minutes from `from` up after which no meat of a run that has come up is under when the lid opens, in heat, in time or in softness. */
 function minutesToServe(run: Run, from: number): number {

@@ -24,6 +24,17 @@ export interface FoodMatch {
   words: number;
 }
 
+const keysOf = (foods: readonly Food[]): (readonly [key: string, food: Food])[] =>
+  foods.flatMap((food) =>
+    food.names.flatMap((name) => {
+      const key = foodWords(name).join(' ');
+      return key ? [[key, food] as const] : [];
+    }),
+  );
+
+/** The names of what ships, folded once: a household's own are laid over them. */
+const SHIPPED = keysOf(FOODS);
+
 /** Looks foods up by the words a cook uses. Built once from the shipped foods and the household's own. */
 export class Pantry {
   readonly #byId = new Map<string, Food>();
@@ -32,15 +43,16 @@ export class Pantry {
 
   /** `own` foods come first: a household's figure wins over the shipped one of the same name. */
   constructor(own: readonly Food[] = []) {
-    for (const food of [...own, ...FOODS]) {
-      if (!this.#byId.has(food.id)) this.#byId.set(food.id, food);
-      for (const name of food.names) {
-        const key = this.key(name);
-        if (!key) continue;
-        if (!this.#byName.has(key)) this.#byName.set(key, food);
-        this.#longest = Math.max(this.#longest, key.split(' ').length);
-      }
+    for (const food of [...own, ...FOODS]) if (!this.#byId.has(food.id)) this.#byId.set(food.id, food);
+    for (const [key, food] of [...keysOf(own), ...SHIPPED]) {
+      if (!this.#byName.has(key)) this.#byName.set(key, food);
+      this.#longest = Math.max(this.#longest, key.split(' ').length);
     }
+  }
+
+  /** Every word of every name, folded and singular. */
+  words(): Set<string> {
+    return new Set([...this.#byName.keys()].flatMap((key) => key.split(' ')));
   }
 
   /** The food with this id, or undefined. */

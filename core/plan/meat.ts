@@ -23,6 +23,7 @@ import type { PlacedItem } from '../moments/place';
 import type { SizeTold } from '../script/act';
 import type { Fill } from '../pot/layers';
 import { floorAreaCm2, type Pot } from '../pot/pot';
+import { kept } from '../quantity/kept';
 import {
   LAG_PIECE,
   LUMP_EXPONENT,
@@ -428,20 +429,8 @@ export function forecastFor(input: HeatInput, frozen: boolean, rules: HouseRules
   return forecastOnce({ ...input, minutes: fresh.suggestedMin });
 }
 
-/** Forecasts made before, by their whole input: most edits of a dish change nothing that heats. */
-const FORECAST_BEFORE = new Map<string, HeatForecast>();
-const KEPT_FORECASTS = 100;
-
-/** A forecast, remembered by its whole input. */
-export function forecastOnce(input: HeatInput): HeatForecast {
-  const key = JSON.stringify(input);
-  const before = FORECAST_BEFORE.get(key);
-  if (before) return before;
-  const forecast = forecastHeat(input);
-  if (FORECAST_BEFORE.size >= KEPT_FORECASTS) FORECAST_BEFORE.clear();
-  FORECAST_BEFORE.set(key, forecast);
-  return forecast;
-}
+/** A forecast, remembered by its whole input: most edits of a dish change nothing that heats. */
+export const forecastOnce = kept<HeatInput, HeatForecast>(100, JSON.stringify, forecastHeat);
 
 /** Batches needed to brown the meat in one layer on this pot's floor. */
 export function searBatches(meat: readonly MeatPiece[], pot: Pot): number {

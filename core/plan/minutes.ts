@@ -1,14 +1,11 @@
 import { CUBED_EXPONENT, CUTS, isLoose, THICKEST_FACTOR, type Cut } from '../heat/data/cuts';
 import { donenessOf } from '../heat/doneness';
-import { forecastHeat, type HeatInput } from '../heat/simulate';
+import { REFERENCE, suggestedMinutes, type HeatInput } from '../heat/simulate';
 import type { Pot } from '../pot/pot';
 import type { Kitchen } from './kitchen';
 
 /** Thicknesses of the table, mm. */
 export const MINUTES_SIZES = [20, 30, 40, 50, 60] as const;
-/** A kilo in thin sauce that is already hot. */
-const SAUCE_J_PER_K = 3200;
-const SAUCE_C = 70;
 const COLD_C = 6;
 const FROZEN_C = -18;
 /** Frozen pieces thicker than this are not predicted, mm. */
@@ -36,7 +33,7 @@ function minutesFor(
   isCubed = false,
 ): number {
   const [low, high] = pot.highKPa;
-  return forecastHeat({
+  return suggestedMinutes({
     pot: {
       kind: pot.kind,
       heaterW: pot.heaterW,
@@ -46,11 +43,11 @@ function minutesFor(
     },
     altitudeM: pot.altitudeM ?? kitchen.altitudeM,
     roomC: kitchen.roomC,
-    lumpJPerK: SAUCE_J_PER_K,
-    startC: SAUCE_C,
+    lumpJPerK: REFERENCE.lumpJPerK,
+    startC: REFERENCE.startC,
     pieces: [
       {
-        massG: 1000,
+        massG: REFERENCE.loadG,
         thicknessMm: mm * THICKEST_FACTOR * (isCubed ? 1 : cut.depth),
         exponent: isCubed ? CUBED_EXPONENT : cut.exponent,
         conduction: cut.conduction,
@@ -61,7 +58,7 @@ function minutesFor(
     // Cubes of poultry are vented, as a dish of them is.
     release: isCubed && cut.safe === 'poultry' ? 'quick' : cut.release,
     minutes: null,
-  }).suggestedMin;
+  });
 }
 
 /**

@@ -37,6 +37,7 @@ import {
 } from './meat';
 import { brokenNeeds, type BrokenNeed } from './needs';
 import { buildSteps } from './steps/build';
+import { kept } from '../quantity/kept';
 import type { Range } from '../quantity/range';
 import { boundWith } from './binding';
 import { leftAfterBoiling } from './boilsDown';
@@ -96,13 +97,14 @@ export interface PlanOptions {
   calibration?: Calibration;
 }
 
-let pantryOf: { own: Kitchen['ownFoods']; pantry: Pantry } | undefined;
+const pantryOfFoods = kept<Kitchen['ownFoods'], Pantry>(4, JSON.stringify, (own) => new Pantry(own));
+const pantryOfList = new WeakMap<Kitchen['ownFoods'], Pantry>();
 
-/** The household's pantry: shipped foods and its own. Kept between calls with the same list. */
-export function pantryFor(kitchen: Pick<Kitchen, 'ownFoods'>): Pantry {
-  if (pantryOf?.own !== kitchen.ownFoods)
-    pantryOf = { own: kitchen.ownFoods, pantry: new Pantry(kitchen.ownFoods) };
-  return pantryOf.pantry;
+/** The household's pantry: shipped foods and its own. Kept for the same foods, in this list or in one that says the same. */
+export function pantryFor({ ownFoods }: Pick<Kitchen, 'ownFoods'>): Pantry {
+  const pantry = pantryOfList.get(ownFoods) ?? pantryOfFoods(ownFoods);
+  pantryOfList.set(ownFoods, pantry);
+  return pantry;
 }
 
 /** The pot a dish is cooked in: its own choice, or the household's. */

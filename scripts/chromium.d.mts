@@ -1,0 +1,2 @@
+export declare const SMALL: string;
+export declare function chromiumPath(): string | undefined;
