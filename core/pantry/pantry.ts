@@ -32,8 +32,8 @@ const keysOf = (foods: readonly Food[]): (readonly [key: string, food: Food])[] 
     }),
   );
 
-/** The names of what ships, folded once: a household's own are laid over them. */
-const SHIPPED = keysOf(FOODS);
+/** The names of what ships, folded when first asked for: a household's own are laid over them. */
+let shipped: ReturnType<typeof keysOf> | undefined;
 
 /** Looks foods up by the words a cook uses. Built once from the shipped foods and the household's own. */
 export class Pantry {
@@ -44,7 +44,7 @@ export class Pantry {
   /** `own` foods come first: a household's figure wins over the shipped one of the same name. */
   constructor(own: readonly Food[] = []) {
     for (const food of [...own, ...FOODS]) if (!this.#byId.has(food.id)) this.#byId.set(food.id, food);
-    for (const [key, food] of [...keysOf(own), ...SHIPPED]) {
+    for (const [key, food] of [...keysOf(own), ...(shipped ??= keysOf(FOODS))]) {
       if (!this.#byName.has(key)) this.#byName.set(key, food);
       this.#longest = Math.max(this.#longest, key.split(' ').length);
     }
