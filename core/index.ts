@@ -88,6 +88,8 @@ export {
 export { DEFAULT_RULES, HouseRulesSchema, SCHOOLS, type HouseRules, type School } from './dish/houseRules';
 export { isHeldBack, MOMENTS, MOMENT_NAMES, type Moment } from './dish/moment';
 export { formatAmount } from './dish/amountText';
+export { figuresOf, type Figure } from './pantry/figures';
+export { likelyAnswers, type Answer } from './dish/answers';
 export { readLine, stripBullet, MAX_LINE_LENGTH, type ReadLine } from './dish/read';
 export { isWorthKeeping, MAX_REVISIONS, RevisionSchema, type Revision } from './dish/revision';
 export { diffDishes, isSameDish, type DishChange } from './dish/diff';
@@ -112,6 +114,7 @@ export {
   FROM_THE_METHOD,
   MAX_PAGE_LENGTH,
   readPage,
+  readPageInSteps,
   type PagePart,
   type PageRecipe,
   type PartKind,

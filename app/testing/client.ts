@@ -1,4 +1,4 @@
-import type { HeatInput, Kitchen, MinutesRow, Pot, RangeAnswer } from '../../core/index';
+import type { HeatInput, Kitchen, MinutesRow, Pot, RangeAnswer, ReadPage, Turned } from '../../core/index';
 import { planning } from '../workers/planning';
 
 /** The worker's door without a worker: the same work, on the same thread. */
@@ -17,6 +17,16 @@ export function startRanges(
 ): () => void {
   const job = ++jobs;
   void planning.ranges(job, ask.input, ask.minutes, ask.lead, ask.runs, tell);
+  return () => planning.drop(job);
+}
+
+export function startPage(
+  ask: { text: string; ownFoods: Kitchen['ownFoods']; turned: Turned },
+  tell: (share: number) => void,
+  whole: (page: ReadPage) => void,
+): () => void {
+  const job = ++jobs;
+  void planning.page(job, ask.text, ask.ownFoods, ask.turned, tell).then((page) => page && whole(page));
   return () => planning.drop(job);
 }
 

@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { HeatInput, Kitchen, MinutesRow, Pot, RangeAnswer } from '../../core/index';
+import type { HeatInput, Kitchen, MinutesRow, Pot, RangeAnswer, ReadPage, Turned } from '../../core/index';
 import type { Planning } from './planning';
 
 let planning: Remote<Planning> | undefined;
@@ -42,6 +42,18 @@ export function startRanges(
   tell: (answer: RangeAnswer) => void,
 ): () => void {
   return start((job, t) => planningWorker().ranges(job, ask.input, ask.minutes, ask.lead, ask.runs, t), tell);
+}
+
+/** Tells a long page apart, with the share that is read so far. */
+export function startPage(
+  ask: { text: string; ownFoods: Kitchen['ownFoods']; turned: Turned },
+  tell: (share: number) => void,
+  whole: (page: ReadPage) => void,
+): () => void {
+  return start<number>(async (job, t) => {
+    const page = await planningWorker().page(job, ask.text, ask.ownFoods, ask.turned, t);
+    if (page) whole(page);
+  }, tell);
 }
 
 /** Computes the table of minutes of a pot, row by row. */

@@ -3,8 +3,10 @@ import {
   HeatRanges,
   minutesTable,
   outlookOf,
+  pantryFor,
   planDish,
   potFor,
+  readPageInSteps,
   schoolsFor,
   type Calibration,
   type Dish,
@@ -14,6 +16,8 @@ import {
   type Outlook,
   type Pot,
   type RangeAnswer,
+  type ReadPage,
+  type Turned,
   type Severity,
   type SchoolForDish,
 } from '../../core/index';
@@ -58,6 +62,27 @@ export const planning = {
         return null;
       }
     });
+  },
+
+  /** A long page told apart, telling what share of it is read; null where nobody waits for it any more. */
+  async page(
+    job: number,
+    text: string,
+    ownFoods: Kitchen['ownFoods'],
+    turned: Turned,
+    tell: (share: number) => void,
+  ): Promise<ReadPage | null> {
+    const reading = readPageInSteps(text, pantryFor({ ownFoods }), turned);
+    let until = performance.now() + TURN_MS;
+    for (;;) {
+      const step = reading.next();
+      if (step.done) return step.value;
+      if (performance.now() < until) continue;
+      tell(step.value);
+      await turn();
+      if (dropped.delete(job)) return null;
+      until = performance.now() + TURN_MS;
+    }
   },
 
   /** A dish in every pot of the household. */

@@ -484,8 +484,6 @@ export function canBeCounted(amount: Amount, food: Food): boolean {
 /** Grams of one where the food has no figure of its own. Source: ordinary kitchen weights, spread 50 %. */
 const EACH_G: Partial<Record<FoodKind, number>> = {
   'spice-whole': 0.3,
-  'spice-ground': 2,
-  'spice-late': 1,
   'herb-soft': 5,
   'herb-woody': 1.5,
   nut: 1.5,

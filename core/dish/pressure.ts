@@ -59,6 +59,9 @@ const HOURS_IN_WORDS: readonly { words: RegExp; minutes: number }[] = [
   { words: /\bhalf an hour\b/i, minutes: 30 },
   { words: /\ba quarter of an hour\b/i, minutes: 15 },
   { words: /\b(?:an|one|about an|at least an) hour\b(?! (?:and|or))/i, minutes: 60 },
+  { words: /\ba couple of (?:more )?min(?:ute)?s\b/i, minutes: 2 },
+  { words: /\ba few (?:more )?min(?:ute)?s\b/i, minutes: 3 },
+  { words: /\b(?:for|about|another|just) (?:a|one) (?:more )?min(?:ute)?\b/i, minutes: 1 },
 ];
 const SHORT_TIME = /\b(?:HP|LP)\s*(?:for\s*)?(\d{1,3})\b/i;
 const SHORT_RELEASE =
@@ -111,6 +114,11 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
     'valve',
   ],
   // "Brown it in the pressure cooker": a pot. "Cook it in the pressure cooker for 20 minutes" is under pressure.
+  // A lid that only lies there: "put a non-locking lid on", "with the glass lid on".
+  [
+    /\b(?:put |place |set |lay |with )?(?:a |the )?\(?(?:non[- ]?locking|glass|ordinary|loose|tempered glass)\)? lid(?: on(?: top)?)?\b/gi,
+    'cover without pressure',
+  ],
   [/(?<!\bcook\w*\b.{0,24}\bin (?:a|the|your) )\bpressure[- ]?cookers?\b/gi, 'pot'],
 ];
 /** The method without the names of the pot and its parts that sound like something to do. */

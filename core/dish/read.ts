@@ -92,7 +92,16 @@ const MINCED: readonly (readonly [minced: string, ...cuts: string[]])[] = [
 ];
 
 /** Words that turn one pantry entry into another, given unit or neighbours. First match wins. */
-const REINTERPRET: readonly { from: string; to: string; unit?: string[]; word?: RegExp; not?: RegExp }[] = [
+const REINTERPRET: readonly {
+  from: string;
+  to: string;
+  unit?: string[];
+  word?: RegExp;
+  not?: RegExp;
+  /** Only of so many: nobody peels fifteen onions, but fifteen shallots. */
+  fewest?: number;
+}[] = [
+  { from: 'onion', to: 'shallot', unit: ['each'], word: /\b(?:small|baby|tiny)\b/i, fewest: 8 },
   {
     from: 'black-pepper',
     to: 'red-pepper',
@@ -241,6 +250,7 @@ function reinterpret(food: Food, amount: Amount | null, text: string, pantry: Pa
     if (rule.not?.test(text)) continue;
     if (rule.word && !rule.word.test(text)) continue;
     if (rule.unit && !rule.unit.includes(amount?.unitId ?? '')) continue;
+    if (rule.fewest !== undefined && (amount?.min ?? 0) < rule.fewest) continue;
     return pantry.get(rule.to) ?? food;
   }
   return food;

@@ -64,6 +64,17 @@ function vocabularyOf(pantry: Pantry) {
   return made;
 }
 
+/** The one known word that two letters in the wrong order make of this one: "thihg"; null where there is none, or more than one. */
+function swappedWord(word: string, known: ReadonlySet<string>): string | null {
+  const made = new Set<string>();
+  for (let i = 0; i + 1 < word.length; i++) {
+    const turned = `${word.slice(0, i)}${word[i + 1] ?? ''}${word[i] ?? ''}${word.slice(i + 2)}`;
+    if (turned !== word && known.has(turned)) made.add(turned);
+  }
+  const [one] = made;
+  return made.size === 1 && one !== undefined ? one : null;
+}
+
 /** Kept answers: a page says the same odd words again and again. */
 const MOST_KEPT = 3000;
 
@@ -75,6 +86,11 @@ function mend(word: string, pantry: Pantry): string | null {
   const before = mended.get(single);
   if (before !== undefined) return before;
   const most = MOST_WRONG(single);
+  const swapped = most ? swappedWord(single, known) : null;
+  if (swapped !== null) {
+    mended.set(single, swapped);
+    return swapped;
+  }
   let best: string | null = null;
   let least = most + 1;
   let isTie = false;

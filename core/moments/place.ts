@@ -237,8 +237,12 @@ function partsOf(
   if (asked && asked !== computed)
     return whole(asked, 'words', `The recipe says “${read.written?.words ?? ''}”.`);
   const heading = line.section ? HEADING_MOMENTS.find(([re]) => re.test(line.section ?? ''))?.[1] : undefined;
+  // Where the method itself holds it back it says more than a heading does: the dough, and not the end of the cook.
+  const isHeldByScript = scripted?.every((p) => isHeldBack(p.moment)) === true;
   const isLater = (moment: Moment): boolean =>
-    MOMENTS.indexOf(moment) > MOMENTS.indexOf(computed) && (!isHeldBack(computed) || moment === 'serve');
+    !isHeldByScript &&
+    MOMENTS.indexOf(moment) > MOMENTS.indexOf(computed) &&
+    (!isHeldBack(computed) || moment === 'serve');
   if (heading && isLater(heading)) return whole(heading, 'words', `The recipe says “${line.section ?? ''}”.`);
   // A table that parts a line serves lists: a recipe that pours it all in is followed, then judged.
   if (rule?.parts && !scripted)

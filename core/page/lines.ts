@@ -63,7 +63,7 @@ const STEP_NUMBER =
   /^(?:step\s*\d{1,2}\s*[:.)-]?\s*|\(?\d{1,2}[.):]\s+|\d{1,2}️?⃣\s*|(?:first|second|third|fourth)(?:ly)?\s*[:.)]\s*)/i;
 
 /** The page as lines: blank ones dropped, wrapped ingredients joined, a list on one line told apart. */
-export function linesOfPage(text: string, pantry: Pantry): PageLine[] {
+export function* linesOfPage(text: string, pantry: Pantry): Generator<number, PageLine[]> {
   const raw = text.split(/\r\n|[\n\r\u2028\u2029]/);
   const rows: { at: number; text: string; afterBlank: boolean }[] = [];
   let afterBlank = true;
@@ -76,8 +76,16 @@ export function linesOfPage(text: string, pantry: Pantry): PageLine[] {
     for (const part of apart(line.trim())) rows.push({ at, text: part, afterBlank });
     afterBlank = false;
   });
-  return joined(rows).map((row) => features(row, pantry));
+  const whole = joined(rows);
+  const lines: PageLine[] = [];
+  for (const row of whole) {
+    lines.push(features(row, pantry));
+    if (lines.length % STEP_OF_LINES === 0) yield lines.length / whole.length;
+  }
+  return lines;
 }
+/** Lines between two looks at whether a page is still wanted. */
+const STEP_OF_LINES = 50;
 
 /** "Ingredients: 1 kg lamb; 2 onions." is a heading and its lines; "Method: Brown …" a heading and its text. */
 function apart(line: string): string[] {

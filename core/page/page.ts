@@ -76,7 +76,20 @@ const stateOf = (kind: PartKind | undefined, read: State): State => (kind && TUR
  * Never throws and never drops a line.
  */
 export function readPage(text: string, pantry: Pantry, turned: Turned = NOT_TURNED): ReadPage {
-  const lines = withRealLists(linesOfPage(text.slice(0, MAX_PAGE_LENGTH), pantry));
+  const reading = readPageInSteps(text, pantry, turned);
+  for (;;) {
+    const step = reading.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** As `readPage`, but it can be left off: yields from time to time what share of the lines it has read. */
+export function* readPageInSteps(
+  text: string,
+  pantry: Pantry,
+  turned: Turned = NOT_TURNED,
+): Generator<number, ReadPage> {
+  const lines = withRealLists(yield* linesOfPage(text.slice(0, MAX_PAGE_LENGTH), pantry));
   const hasHeading = lines.some((l) => l.isIngredientHeading);
   const firstHeading = lines.findIndex((l) => l.isIngredientHeading);
   const around = (i: number): Around => ({

@@ -1,20 +1,29 @@
 import { USUAL_ALLERGENS } from './data/allergens';
+import { ASIA } from './data/asia';
 import { LARDER } from './data/larder';
 import { MEAT } from './data/meat';
 import { PLANTS } from './data/plants';
 import { REGIONAL } from './data/regional';
+import { WEST } from './data/west';
 import { WET } from './data/wet';
 import { WORLD } from './data/world';
 import type { Food } from './food';
 import { foodWords } from './words';
 
 /** Every food that ships, in data order, with the allergens its kind does not show. */
-export const FOODS: readonly Food[] = [...MEAT, ...PLANTS, ...LARDER, ...WET, ...REGIONAL, ...WORLD].map(
-  (food) => ({
-    ...food,
-    allergens: [...new Set([...food.allergens, ...(USUAL_ALLERGENS[food.id] ?? [])])],
-  }),
-);
+export const FOODS: readonly Food[] = [
+  ...MEAT,
+  ...PLANTS,
+  ...LARDER,
+  ...WET,
+  ...REGIONAL,
+  ...WORLD,
+  ...ASIA,
+  ...WEST,
+].map((food) => ({
+  ...food,
+  allergens: [...new Set([...food.allergens, ...(USUAL_ALLERGENS[food.id] ?? [])])],
+}));
 
 /** A food found in a line, with how much of the line's words it explains. */
 export interface FoodMatch {

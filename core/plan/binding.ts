@@ -15,6 +15,7 @@ const BY_FOOD: Readonly<Record<string, ThickenerId>> = {
   'wholemeal-flour': 'flour',
   'flour-and-butter-paste': 'paste',
   roux: 'roux',
+  'curry-roux': 'roux',
   'xanthan-gum': 'xanthan',
   glucomannan: 'glucomannan',
 };

@@ -1,6 +1,6 @@
 import { isPlainDescription } from '../dish/amount';
 import type { ReadLine } from '../dish/read';
-import type { FoodKind } from '../pantry/food';
+import type { Food, FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 
@@ -255,12 +255,14 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
   // "Chicken, stock" are two things: a name never goes over a comma or an "and".
   const segments = clause.split(/[,;:&+/()]|\band\b|\bwith\b|\bthen\b/i).filter((part) => part.trim());
   const named = segments.flatMap((part) => pantry.mentions(part));
+  // "The ground walnuts" of a list that has only walnuts are they: no food of another name stands in their way.
+  const isListed = (food: Food): boolean => lines.some((l) => l.read.food?.id === food.id);
   const free = new Set(
     segments.flatMap((part) => {
       const covered = new Set(
         pantry
           .mentions(part)
-          .filter((m) => m.words > 1 && !MEATS.has(m.food.kind))
+          .filter((m) => m.words > 1 && !MEATS.has(m.food.kind) && isListed(m.food))
           .flatMap((m) => Array.from({ length: m.words }, (_, k) => m.at + k)),
       );
       return foodWords(part).filter((_, k) => !covered.has(k));

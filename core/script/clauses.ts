@@ -2,7 +2,7 @@ import { withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
 const STARTS =
-  'add|dump|bhuno|adjust|allow|arrange|assemble|bake|baste|beat|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|glaze|grate|grill|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|pop|pound|pour|press|pressure[- ]cook|process|pull|put|quick|reduce|release|remove|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+  'add|dump|bhuno|adjust|allow|arrange|assemble|bake|baste|beat|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|pop|pound|pour|press|pressure[- ]cook|process|pull|put|quick|reduce|release|remove|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
 /** How quickly or gently it is begun. */
 const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
 /** "Until soft and brown": a look, and nothing new to do. */
@@ -75,6 +75,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /\buntil (?:it |they |(?:just )?)?(?:is |are )?(?:just |lightly )?(?:start|begin|tak)\w* (?:to |on )?(?:a little )?colou?r\b/gi,
     'until golden',
   ],
+  // "And begin to brown": a look too.
+  [/\b(?:start|begin)(?:s|ing|ning)? to (?:lightly )?(?:brown|colou?r)\b/gi, 'look golden'],
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/(?=\s|\p{L})/giu, 'with '],
   [/\s&\s/g, ' and '],

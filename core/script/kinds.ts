@@ -23,3 +23,6 @@ export const KINDS = {
   fat: ['oil', 'butter'],
   leaf: ['leaf'],
 } satisfies Record<string, FoodKind[]>;
+
+/** More flour than binds any sauce is a dough, g. Source: a roux for two litres; spread 30 %. */
+export const DOUGH_G = 100;

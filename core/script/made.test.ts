@@ -74,6 +74,36 @@ describe('what is made beside the pot', () => {
       'serve(yogurt chopped; lamb)',
     ],
     [
+      'chillies are toasted dry, and it is they that are soaked',
+      ['4 ancho chiles', '500 ml boiling water', '1 tsp cumin seeds', '3 garlic cloves', '800 g beef chuck'],
+      `Tear the stems and seeds out of the chiles. Toast them in a dry skillet until they puff, then cover with the boiling water for 20 minutes. Blend the chiles with their water and the garlic. Brown the beef. Add the puree.${CLOSED}`,
+      'soak(; ancho boiling)',
+    ],
+    [
+      'what is ground and kept aside is lifted out of nothing',
+      ['50 g desiccated coconut', '1 tsp poppy seeds', '2 onions', '600 g lamb shoulder', '300 ml water'],
+      `Grind the coconut and poppy seeds and keep aside. Soften the onions. Add the lamb and water.${CLOSED} Stir in the paste.`,
+      'stirin(desiccated poppy)',
+    ],
+    [
+      'mince that is kneaded is mixed in a bowl, with the crumbs that were soaked',
+      ['500 g ground beef', '40 g breadcrumbs', '100 ml milk', '1 egg', '300 ml beef stock'],
+      'Soak the breadcrumbs in the milk. Add the beef and egg, knead and roll into 20 balls. Brown the meatballs. Add the stock.',
+      'mix(ground egg)',
+    ],
+    [
+      'a dough that is made while the pot is open is dropped on top',
+      ['1 kg chicken thighs', '1 l chicken stock', '250 g flour', '1 tbsp baking powder', '180 ml milk'],
+      `Add the chicken and stock.${CLOSED} Stir together the flour and baking powder, then mix in the milk until a dough forms. Drop the dough by spoonfuls over the top.`,
+      'top(; flour baking milk)',
+    ],
+    [
+      'water that onions lose is nobody’s water',
+      ['4 onions', '150 ml water', '2 tbsp ghee', '1 kg chicken thighs'],
+      `Put the onions into the dry pot on a medium heat and stir until they have lost their water and begin to brown. Add the ghee. Add the chicken and water.${CLOSED}`,
+      'soften(onions)',
+    ],
+    [
       'meat balls stay what they are',
       ['500 g ground beef', '1 egg', '60 g breadcrumbs', '700 g passata', '200 ml stock'],
       'Mix the beef, egg and breadcrumbs. Roll into 18 balls. Add the passata and stock, and the meatballs.',

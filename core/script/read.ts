@@ -6,7 +6,7 @@ import { closing, holding, lettingGo, longCooking, whileClosed } from './lid';
 import { KINDS } from './kinds';
 import { joined, merged } from './merge';
 import { HALF } from './portions';
-import { ON_THE_BOARD, Reading, timeNamed, type Clause } from './reading';
+import { BESIDE_THE_POT, DOUGHS, ON_THE_BOARD, Reading, timeNamed, type Clause } from './reading';
 import { inferVerb, verbOf } from './verbOf';
 import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
 
@@ -18,7 +18,7 @@ const PERHAPS =
 const BESIDE =
   /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:(?!sheet|baking|roasting|oven|grill|broiler|foil)\p{L}+ )?(?<!(?:sheet|baking|roasting|grill|broiler) )(?:pan|skillet)\b|\bskillet\b/iu;
 const KNIFE =
-  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
+  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
   /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it |them |the \p{L}+ )?(?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/iu;
@@ -71,6 +71,7 @@ const RULES: readonly Rule[] = [
   knifeWork,
   tip,
   setting,
+  standing,
   reserving,
   untying,
   waiting,
@@ -139,6 +140,11 @@ function untying(_r: Reading, { text, named }: Clause): boolean {
 const UNTIES =
   /^(?:\W*)(?:remove|take out|discard|snip|cut|pull out)\b.*\b(?:sticks?|strings?|twine|toothpicks?|skewers?|netting)$/i;
 
+/** "Grind the coconut and keep it aside": what is made beside the pot stands there, and nothing is lifted out. */
+function standing({ last }: Reading, { text, named }: Clause): boolean {
+  return !named.length && last !== undefined && BESIDE_THE_POT.has(last.verb) && RESERVES.test(text);
+}
+
 /** "Scoop the thick cream off and set it aside", "reserve half of the parsley": so much of a line waits for the end. */
 function reserving(r: Reading, { n, text, named }: Clause): boolean {
   if (r.stage !== 'prep' && r.stage !== 'open') return false;
@@ -198,6 +204,8 @@ function verbTold(r: Reading, c: Clause): string | null {
     (i) => r.isToCome(i),
     r.parts[c.n + 1]?.text,
   );
+  // A dough that is dropped on the stew lies on top and steams.
+  if (r.stage === 'after' && c.product && DOUGHS.includes(c.product.name)) return 'top';
   // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
   if (told === 'add' && meant.length > 0 && RACK.test(sentence) && ON_IT.test(text)) return 'rack';
   // The floor is clean by now: what is poured round the meat that went back is only poured.
@@ -216,6 +224,8 @@ function verbTold(r: Reading, c: Clause): string | null {
   return isNew ? 'add' : told;
 }
 
+const KNEADED = /\bknead|\b(?:roll|form|shape)\b.*\b(?:balls?|patties|koft\w+|meatballs|burgers)\b/i;
+
 /** Meat that is put together with what it is to taste of, before there is any pot: a marinade where it is left to stand, else a rub. */
 function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: string | null): string | null {
   const isFirstMixed = r.last?.verb === 'mix' || r.last?.verb === 'season';
@@ -228,6 +238,13 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
     INTO_A_BOWL.test(text)
   )
     return 'mix';
+  // "Add the mince and the egg, knead, and roll into balls": a bowl, and no pot.
+  const isKneaded =
+    r.stage === 'prep' &&
+    told === 'add' &&
+    meant.some((i) => r.kindOf(i) === 'ground-meat') &&
+    r.parts.slice(n + 1, n + 3).some((p) => KNEADED.test(p.text));
+  if (isKneaded) return 'mix';
   const isTogether =
     r.stage === 'prep' &&
     [null, 'mix', 'add', 'season'].includes(told) &&
@@ -273,6 +290,7 @@ function goesOn(r: Reading, { n, text, sentence, meant }: Clause): void {
     before.lines.push({ index, share: 1 - (r.used.get(index) ?? 0) });
     r.used.set(index, 1);
   }
+  if (fresh.length) r.nameWhatIsMade(before);
 }
 
 /** "Brown hard": the meat that is not in yet; "add the mushrooms and brown them": they, and no meat that is still to come. */
@@ -308,7 +326,12 @@ function done(r: Reading, c: Clause, verb: string): void {
   // "Season the beef": with the salt and pepper of the list, where no other sentence names them.
   const salts = verb === 'season' && meant.every((i) => r.isMeat(i)) ? saltOfTheList(r, c.n) : [];
   const water = verb === 'thicken' ? slurryWater(r, c) : [];
-  r.put(verb, r.stage, c, [...new Set([...meant, ...cut, ...salts, ...water])]);
+  // "Toast the chillies, then cover with boiling water": what is soaked is what was toasted.
+  const soaked =
+    verb === 'soak' && r.last?.verb === 'toast' && meant.every((i) => r.kindOf(i) === 'water')
+      ? [...r.last.lines.map((l) => l.index), ...r.last.again]
+      : [];
+  r.put(verb, r.stage, c, [...new Set([...meant, ...cut, ...salts, ...water, ...soaked])]);
   for (const i of [...meant, ...cut]) r.waiting.delete(i);
   // A splash of what is poured later loosens the floor: so much of it is in already.
   const isPoured = (verb === 'deglaze' || verb === 'add') && r.stage === 'open' && !r.last?.lines.length;

@@ -47,7 +47,7 @@ const CUT_UP = /\b(?:cut|chop|dice|slice|cube)\w*\b/i;
 const GROUND = /\b(?:grind|blend|blitz|process|pur[eé]e)\b/i;
 const MADE_READY: ReadonlySet<string> = new Set(['toast', 'soften', 'bloom', 'fry', 'soak', 'pop']);
 /** Done beside the pot: what was made there goes in where it is named next. */
-const BESIDE_THE_POT: ReadonlySet<string> = new Set(['toast', 'blend', 'mix', 'soak']);
+export const BESIDE_THE_POT: ReadonlySet<string> = new Set(['toast', 'blend', 'mix', 'soak']);
 /** What is made of what: the words by which it is named from then on. */
 const NAMES_OF: Readonly<Record<string, readonly string[]>> = {
   blend: ['mixture', 'paste', 'puree', 'purée', 'base'],
@@ -255,7 +255,7 @@ export class Reading {
       where: this.where,
     };
     this.acts.push(act);
-    this.#nameWhatIsMade(act);
+    this.nameWhatIsMade(act);
     return act;
   }
 
@@ -419,17 +419,24 @@ export class Reading {
     return taken;
   }
 
-  /** True of what is rolled to balls or turned over meat on the board: there it stays. */
-  #isUsedUp({ lines }: Act, at: number): boolean {
-    const next = this.acts[at + 1]?.verb ?? '';
-    return next === 'shape' || ON_THE_BOARD.has(next) || lines.some((l) => this.isMeat(l.index));
+  /** True of what is rolled to balls, made to a dough or turned over meat on the board: there it stays. */
+  #isUsedUp({ verb, run, lines }: Act, at: number): boolean {
+    if (verb === 'mix' && run > 0 && lines.some((l) => this.kindOf(l.index) === 'flour')) return true;
+    const next = this.acts[at + 1];
+    const isOverMeat =
+      next !== undefined &&
+      ON_THE_BOARD.has(next.verb) &&
+      [...next.again, ...next.lines.map((l) => l.index)].some((i) => this.isMeat(i));
+    return next?.verb === 'shape' || isOverMeat || lines.some((l) => this.isMeat(l.index));
   }
 
   /** From now on what an act made beside the pot can be named: the mixture, the marinade. */
-  #nameWhatIsMade({ verb, lines, again }: Act): void {
+  nameWhatIsMade({ verb, lines, again }: Act): void {
     const all = inOrder([...lines.map((l) => l.index), ...again]).filter((i) => !this.isMeat(i));
-    const names = NAMES_OF[verb];
-    if (!names || !all.length || this.stage === 'after') return;
+    // A dough for dumplings is made while the pot is open: it goes in where it is dropped.
+    const isDough = this.stage === 'after' && verb === 'mix' && all.some((i) => this.kindOf(i) === 'flour');
+    const names = isDough ? DOUGHS : NAMES_OF[verb];
+    if (!names || !all.length || (this.stage === 'after' && !isDough)) return;
     if (verb === 'mix' || verb === 'blend') this.#mixed = all;
     for (const name of names) this.#made.set(name, all);
   }
@@ -437,6 +444,7 @@ export class Reading {
   /** What a clause names of what was made before; "the chicken mixture" is none of hoisin and honey. */
   #productNamed(text: string): Product | undefined {
     for (const [name, lines] of this.#made) {
+      if (this.stage === 'after' && DOUGHS.includes(name) && !DROPPED.test(text)) continue;
       const found = new RegExp(
         `\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name}\\b`,
         'iu',
@@ -457,6 +465,9 @@ export class Reading {
       : undefined;
   }
 }
+/** What flour is made to once the pot is open, and how it goes in. */
+export const DOUGHS: readonly string[] = ['dough', 'batter', 'dumplings'];
+const DROPPED = /\b(?:drop|sit|place|put|spoon|add|lay|dot|float|arrange|lower|slide|scoop)\b/i;
 const OF_IT = /^(?:the|rest|remaining|other|half|whole|spice|whisked|blended|ground)$/;
 
 const inOrder = (indices: readonly number[]): readonly number[] =>

@@ -2,6 +2,7 @@ import type { Moment } from '../dish/moment';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import type { ScriptLine } from './align';
+import { DOUGH_G } from './kinds';
 import type { Act, Script } from './act';
 import { readScript } from './read';
 
@@ -66,12 +67,22 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
         later: isLater(act, script),
         boilsDown: BOILS.test(act.words) || script.acts[at + 1]?.verb === 'reduce',
         touchesRaw: act.verb === 'marinate' || act.verb === 'brine' || act.verb === 'season',
-        isBound: act.verb === 'stuff' || (act.verb === 'mix' && script.acts[at + 1]?.verb === 'shape'),
+        isBound: act.verb === 'stuff' || (['mix', 'soak'].includes(act.verb) && isShaped(script, at, lines)),
       };
       found.set(index, [...(found.get(index) ?? []), place]);
     }
   });
   return found;
+}
+
+/** True of what is mixed to balls, or with flour to a dough once the pot is open: it stays in its pieces. */
+function isShaped({ acts }: Script, at: number, lines: readonly ScriptLine[]): boolean {
+  const isFlour = ({ index }: Act['lines'][number]): boolean =>
+    lines[index]?.read.food?.kind === 'flour' && lines[index].read.massG.mid > DOUGH_G;
+  const next = acts[at + 1];
+  // Crumbs that are soaked for the meatballs are in them.
+  if (acts[at]?.verb === 'soak') return next?.verb === 'mix' && acts[at + 2]?.verb === 'shape';
+  return next?.verb === 'shape' || ((acts[at]?.run ?? 0) > 0 && acts[at]?.lines.some(isFlour) === true);
 }
 
 /** True of an act between two lids: what goes in then is cooked by the second. */

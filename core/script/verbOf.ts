@@ -2,7 +2,7 @@ import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
 import { meansEverything, type ScriptLine } from './align';
 import { SAYS, type Stage } from './data/verbs';
-import { KINDS } from './kinds';
+import { DOUGH_G, KINDS } from './kinds';
 
 const IN_THE_POT = new Set([
   'add',
@@ -17,10 +17,8 @@ const IN_THE_POT = new Set([
 ]);
 /** What makes a dough of flour. */
 const DOUGH: readonly FoodKind[] = ['oil', 'butter', 'egg', 'sugar'];
-/** More flour than binds any sauce is a dough, g. Source: a roux for two litres; spread 30 %. */
-const DOUGH_G = 100;
 const isDough = (line: ScriptLine | undefined): boolean =>
-  line?.read.food?.kind === 'flour' && line.read.massG.mid > DOUGH_G;
+  line?.read.food?.kind === 'flour' && line.read.massG.mid > DOUGH_G && /\bflour\b/.test(line.read.known);
 /** What is turned over meat on the board or in a bowl: dry things, oil, a little acid. */
 const RUBBED: readonly FoodKind[] = [
   ...KINDS.spice,
@@ -107,6 +105,26 @@ const HAD_HEAT: ReadonlySet<string> = new Set([
 const READY_TO_FRY: ReadonlySet<string> = new Set(['dredge', 'season', 'marinate', 'dry']);
 /** A boil of its own before the lid: "let it boil, uncovered, for three minutes". */
 const BOILS_OPEN = /\b(?:boil|simmer)\b.*\b(?:minutes?|mins?)\b/i;
+const BROUGHT_UP = /\bbring\b.{0,40}\bto (?:a |the )?(?:\p{L}+ )?boil\b(?!.*\d)/iu;
+const LAID_ON = /\blay\b.*\b(?:on|over)\b|\bon each\b/i;
+/** Over so much fire, whatever is put in is fried. */
+const ON_FIRE = /\b(?:low|gentle|medium|high|moderate)(?:[- ](?:low|high))? (?:heat|flame)\b/i;
+/** "Saffron rice beside", "mash on the side". */
+const BESIDE_IT = /\b(?:beside|alongside|on the side|on top)\b/i;
+const OF_THE_TABLE: readonly FoodKind[] = [
+  'herb-soft',
+  'allium',
+  'nut',
+  'spice-whole',
+  'pickle',
+  'fruit',
+  'citrus',
+  'grain',
+  'pasta',
+  'bread',
+  'quick-veg',
+  'leaf',
+];
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
 /** What is strewn over a dish on its plate. */
 const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
@@ -136,7 +154,13 @@ export function verbOf(
   const bindsWith = meant.some((i) => isBinder(i) && isToCome(i));
   const said = SAYS.find((s) => (!s.stages || s.stages.includes(stage)) && s.words.test(text))?.verb ?? null;
   const isAfter = stage === 'after' || stage === 'table';
+  if (said === 'score' && meant.length && !some(KINDS.meat)) return null;
   if (isAfter) {
+    // "Mix in the milk until a dough forms": what was mixed before goes on.
+    if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text) && meant.some(isToCome)) return null;
+    // A slice of cheese laid on each roll belongs to the roll.
+    if (last && ['fill', 'serve', 'grill'].includes(last.verb) && some(['cheese']) && LAID_ON.test(text))
+      return 'fill';
     // Flour whisked into the cream keeps it from splitting: it is the cream that goes in.
     if (bindsWith && some(KINDS.dairy)) return 'dairy';
     // Flour with suet, egg or sugar is a dough and binds nothing.
@@ -226,11 +250,14 @@ export function verbOf(
       /^(?:add|stir|put|tip|drop|throw)\b/i.test(text)
     )
       return some(KINDS.leaf) ? 'wilt' : 'stirin';
-    if (said === 'boil' && !meant.length && /\b(?:sauce|juices?|liquid|gravy)\b/i.test(text)) return 'reduce';
+    // "Bring the liquid to a boil and whisk in the slurry": it has to be hot, and goes down by nothing.
+    if (said === 'boil' && !meant.length && /\b(?:sauce|juices?|liquid|gravy)\b/i.test(text))
+      return BROUGHT_UP.test(text) ? null : 'reduce';
     if (said === 'stirin' && all(KINDS.meat) && /\bbrush/i.test(text)) return null;
     if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
     if (said === null && /\bback\b/i.test(text)) return 'return';
     if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(STREWN)) return 'serve';
+    if (said === null && BESIDE_IT.test(text) && all(OF_THE_TABLE)) return 'serve';
     // Spread over the joint and pressed into its fat, before it browns.
     if (
       said === 'stirin' &&
@@ -262,6 +289,14 @@ export function verbOf(
   if (said === 'season' && all(['flour'])) return 'dredge';
   if (said === 'season' && last?.verb === 'dredge' && /\bcoat\b/i.test(text)) return 'dredge';
   if ((said === 'add' || said === null) && SOAKED_IN.test(text) && some(SOAKED)) return 'soak';
+  // What was toasted is covered with water, and stands.
+  if (
+    stage === 'prep' &&
+    last?.verb === 'toast' &&
+    /^(?:\W*)(?:then )?(?:cover|soak|pour)\b/i.test(text) &&
+    all(KINDS.thin)
+  )
+    return 'soak';
   if (said === 'marinate' && last?.verb === 'soak' && !some(KINDS.meat)) return null;
   if ((said === 'score' || said === 'tie' || said === 'brine') && !some(KINDS.meat)) return null;
   if (said === 'brown' && /\b(?:break|crumbl)/i.test(text) && !some(KINDS.meat) && last?.verb !== 'add')
@@ -297,7 +332,7 @@ export function verbOf(
       !meant.length &&
       last &&
       ['soften', 'bloom', 'brown'].includes(last.verb) &&
-      /\b(?:cook|fry|stir)\b/i.test(text)
+      /\b(?:cook|fry|stir|saut[eé])\b/i.test(text)
     )
       return null;
     return 'soften';
@@ -318,6 +353,8 @@ export function verbOf(
       if (hadHeat && some(['spice-ground']) && all([...KINDS.spice, 'aromatic', 'tomato-paste']))
         return 'bloom';
       if (hadHeat && all(FRIED_TOGETHER) && some(KINDS.aromatic)) return 'soften';
+      // Into a dry pot, but over the fire.
+      if (some(KINDS.aromatic) && all(FRIED_TOGETHER) && ON_FIRE.test(text)) return 'soften';
       // "Add the garlic, Worcestershire and paprika; stir for a minute": what stirs a minute in the hot pot is fried.
       if (
         hadHeat &&
@@ -387,6 +424,8 @@ export function inferVerb(
       last.verb,
     );
   if (stage === 'after' || stage === 'table') {
+    // Milk that makes a dough of what was mixed.
+    if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text)) return null;
     if (some(KINDS.dairy) && last?.verb !== 'dairy') return 'dairy';
     if (all(KINDS.leaf)) return 'wilt';
     if (/\b(?:boil|sticky|glaze)\b/i.test(text)) return 'glaze';
@@ -400,6 +439,7 @@ export function inferVerb(
   if (goesOn && last.lines.length > 0 && (last.verb !== 'deglaze' || all(KINDS.thin))) return null;
   if (all(KINDS.thin)) return 'add';
   if (all(KINDS.spice)) return 'bloom';
+  if (last && HAD_HEAT.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER)) return 'soften';
   if (all([...KINDS.aromatic, 'butter', 'oil'])) return 'soften';
   return 'add';
 }

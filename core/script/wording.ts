@@ -11,7 +11,12 @@ const SPLASHED_G = 60;
 const WATER_BESIDE =
   /(?<=\b(?:blanch|parboil|scald)\w*\b.{0,40})\bin (?:\p{L}+ ){0,2}water\b|\bsoak\b.{0,40}\bin (?:plenty of |fresh )?(?:cold|warm|hot) water\b|^roll\b(?= (?:it|them|the|into|in|small|little|into))|\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\bin the same water\b/giu;
 const OIL_RISES =
-  /\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shimmers|is (?:hot|red))\b/gi;
+  /\b(?:los|lost|giv|gave|releas|let go|drop|shed|yield)\w*(?: (?:up|off|out|of|all|most))* (?:their|its|the|some) (?:water|liquid|juices?|moisture|oil|fat)\b|\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shimmers|is (?:hot|red))\b/gi;
+/** What is cut off a thing by the name it shares with a line: "tear the stems and seeds out of the chillies" is no cumin seed. */
+const ITS_PARTS =
+  /\b(?:the )?(?:stems?|stalks?|cores?|seeds?|pith|membranes?|skins?)(?:(?:,|,? and|,? or) (?:the )?(?:stems?|stalks?|cores?|seeds?|pith|membranes?|skins?))* (?=(?:out of|from|off) )/gi;
+/** The cream that has risen in a tin, where the list has only the milk. */
+const RISEN_CREAM = /\b(?:the )?thick(?:ened)? coconut cream\b|\bcoconut cream (?=(?:from|off) the top)/gi;
 const ITS_FAT =
   /\b(?:bacon|lardons?|pancetta|chorizo|sausage|chicken|duck|pork|beef|lamb) (?:fat|drippings?|grease)\b/gi;
 /** What a clause makes of its lines: "to a smooth paste". Named again, it is they, and no line that ends in the same noun. */
@@ -31,6 +36,10 @@ export function withoutSplash(text: string, lines: readonly ScriptLine[]): strin
   return text
     .replace(OIL_RISES, ' ')
     .replace(WATER_BESIDE, ' ')
+    .replace(ITS_PARTS, ' ')
+    .replace(RISEN_CREAM, (whole) =>
+      lines.some(({ read }) => read.food?.kind === 'coconut-cream') ? whole : 'the coconut milk ',
+    )
     .replace(/\bjuices\b/gi, ' ')
     .replace(ITS_FAT, (whole) =>
       lines.some(({ read }) => read.foodText.toLowerCase().includes(whole.toLowerCase())) ? whole : ' ',

@@ -4,7 +4,9 @@ import Form from 'react-bootstrap/Form';
 import {
   asComputed,
   consequencesOf,
+  figuresOf,
   formatMass,
+  likelyAnswers,
   LIKENESSES,
   MOMENTS,
   MOMENT_NAMES,
@@ -17,6 +19,7 @@ import {
   swapsFor,
   type Dish,
   type Fix,
+  type Food,
   type Kitchen,
   type Line,
   type Moment,
@@ -24,6 +27,7 @@ import {
   type Plan,
   sayTemps,
 } from '../../../core/index';
+import { Answers } from '../../parts/Answers';
 import { Consequences } from '../../parts/Consequences';
 import { useSay } from '../../parts/Toasts';
 import { rememberFood } from '../../store/household';
@@ -66,6 +70,15 @@ export function LineEditor(props: Props) {
     edit(fix.label, fix.apply);
     onClose();
   };
+  const { system } = kitchen;
+  const { writtenFor } = props.dish;
+  const answers = useMemo(
+    () =>
+      item.read.confidence === 'sure'
+        ? []
+        : likelyAnswers(item.line.text, pantryFor(kitchen), system, writtenFor),
+    [item.read.confidence, item.line.text, kitchen, system, writtenFor],
+  );
   const food = item.read.food;
   const isMoved = item.line.moment !== undefined || item.line.split !== undefined;
   const back = swapBack(item);
@@ -95,6 +108,13 @@ export function LineEditor(props: Props) {
           `, about ${formatMass(item.massG.mid, kitchen.units)}${item.part ? ` (${item.part})` : ''}`}
         {item.read.doubt && food ? `. ${item.read.doubt}` : '.'} {item.scaleNote}
       </p>
+      <Answers
+        all={answers}
+        onAnswer={(answer) => {
+          setText(answer.text);
+          change(`“${answer.label}”`, { text: answer.text });
+        }}
+      />
       {!food && <Likeness word={item.read.foodText} />}
       <p className="small mb-0">
         <strong>Why here?</strong> {sayTemps(item.reason, kitchen.units)} {item.early?.harm}
@@ -178,7 +198,30 @@ export function LineEditor(props: Props) {
       <Instead {...props} onApply={apply} />
       <Split {...props} change={change} />
       <Corrections {...props} change={change} />
+      {food && <Figures food={food} />}
     </section>
+  );
+}
+
+/** What every sum here takes of this food, and where each figure is from. */
+function Figures({ food }: { food: Food }) {
+  return (
+    <details className="line-more">
+      <summary>What is known of it, and from where</summary>
+      <table className="figures small">
+        <tbody>
+          {figuresOf(food).map((f) => (
+            <tr key={f.figure}>
+              <th scope="row">{f.name}</th>
+              <td>
+                {f.value} <span className="soft">± {Math.round(f.spread * 100)} %</span>
+              </td>
+              <td className="soft">{f.source}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
   );
 }
 

@@ -51,6 +51,27 @@ describe('a page as it was copied', () => {
     await waitFor(() => expect(zone('method').textContent).toContain('my own secret'));
   });
 
+  it('answers a doubt with one tap, and takes the answer back with another', async () => {
+    await openAt('/dishes/new');
+    write('1 kg lamb neck\n2 soy sauce');
+    fireEvent.click(await screen.findByRole('button', { name: '2 tbsp' }));
+    await screen.findByText(/2 lines, all understood/);
+    expect(area().value).toBe('1 kg lamb neck\n2 tbsp soy sauce');
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(area().value).toBe('1 kg lamb neck\n2 soy sauce'));
+  });
+
+  it('is read elsewhere where it is very long, and may be left off', async () => {
+    await openAt('/dishes/new');
+    const long = `Stew\nIngredients\n1 kg lamb neck\n2 onions\nMethod\nBrown it.\n${'Nothing but talk of the sea and the ferry.\n'.repeat(3500)}`;
+    write(long);
+    await waitFor(() => expect(zone('ingredient')?.querySelectorAll('.page-part')).toHaveLength(2));
+    write(`${long}Another word.`);
+    fireEvent.click(await screen.findByRole('button', { name: 'Leave off' }));
+    expect(await screen.findByText(/Left off\. Your text is kept/)).toBeTruthy();
+    expect(area().value).toContain('Another word.');
+  });
+
   it('asks in place what it does not know, and knows it then', async () => {
     await openAt('/dishes/new');
     write('1 kg lamb neck\n3 zorblaxes');

@@ -1,17 +1,19 @@
 import { useDeferredValue, useEffect, useMemo, useRef, useState, type ClipboardEvent } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import ProgressBar from 'react-bootstrap/ProgressBar';
 import { useLocation, useNavigate } from 'react-router';
 import {
   emptyDish,
+  likelyAnswers,
   MAX_LINES,
   FROM_THE_METHOD,
   MAX_PAGE_LENGTH,
   pantryFor,
   placeDish,
   readMethod,
-  readPage,
   recipeOf,
+  type Answer,
   type Kitchen,
   type MethodHints,
   type PagePart,
@@ -26,6 +28,7 @@ import { rememberFood } from '../../store/household';
 import { useKitchen } from '../../store/live';
 import { reasonOf } from '../../store/writes';
 import { PageParts } from './PageParts';
+import { useReadPage } from './useReadPage';
 import { forgetDraft, keepDraft, readDraft, sharedDraft, type Draft } from './draft';
 import { textOfClipboard, textOfFile } from './pageFile';
 import { useTitle } from '../../parts/title';
@@ -110,7 +113,8 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
   const { text, name, plates, turned, which } = draft;
   const shown = useDeferredValue(text);
   const pantry = pantryFor(kitchen);
-  const page = useMemo(() => readPage(shown, pantry, turnedIn(shown, turned)), [shown, pantry, turned]);
+  const turnedHere = useMemo(() => turnedIn(shown, turned), [shown, turned]);
+  const { page, share, stop, isStopped } = useReadPage(shown, kitchen.ownFoods, turnedHere);
   const one = Math.min(which, page.recipes.length - 1);
   const recipe = useMemo(() => recipeOf(page, one), [page, one]);
   const placed = useMemo((): PlacedItem[] => {
@@ -120,6 +124,7 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
       { pantry, system: kitchen.system, rules: kitchen.rules },
     );
   }, [recipe, pantry, kitchen]);
+  const forPlates = plates ?? recipe.plates ?? 4;
   const byText = useMemo(() => {
     const found = new Map<string, PlacedItem[]>();
     const parts = page.parts.filter((p) => p.kind === 'ingredient' && p.recipe === one);
@@ -129,18 +134,35 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
     });
     return found;
   }, [page, placed, one]);
+  const answers = useMemo(
+    () =>
+      new Map(
+        [...byText].flatMap(([text, [first]]) =>
+          first && first.read.confidence !== 'sure'
+            ? [[text, likelyAnswers(text, pantry, kitchen.system, forPlates)] as const]
+            : [],
+        ),
+      ),
+    [byText, pantry, kitchen.system, forPlates],
+  );
   const read = placed.filter((p) => p.partIndex === 0);
   const hints = useMemo(() => (recipe.method ? readMethod(recipe.method) : null), [recipe]);
   const unsure = read.filter((p) => p.read.confidence === 'unsure').length;
   const tooMany = Math.max(0, recipe.lines.length - MAX_LINES);
   const forgotten = recipe.lines.filter((l) => l.section === FROM_THE_METHOD).map((l) => l.text);
-  const forPlates = plates ?? recipe.plates ?? 4;
-
   const turn = (part: PagePart, kind: PartKind): void => {
     const row = text.split(/\r\n|[\n\r\u2028\u2029]/).at(part.at) ?? part.text;
     const words = row.trim().slice(0, 200);
     const others = turned.filter(([t]) => t !== words);
     change({ turned: [...others, [words, kind] satisfies [string, PartKind]].slice(-300) });
+  };
+  const answer = (part: PagePart, { label, text: then }: Answer): void => {
+    const rows = text.split('\n');
+    const row = rows[part.at] ?? '';
+    rows[part.at] = row.includes(part.text) ? row.replace(part.text, then) : then;
+    const before = text;
+    change({ text: rows.join('\n').slice(0, MAX_PAGE_LENGTH) });
+    say(`Written down: ${label}.`, { label: 'Undo', run: () => change({ text: before }) });
   };
   const show = (part: PagePart): void => {
     const rows = text.split('\n');
@@ -315,6 +337,20 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
         </div>
         <div className="new-dish-read">
           <h2>Understood so far</h2>
+          {share !== null && (
+            <div className="notice" role="status">
+              Reading a long text…
+              <ProgressBar now={share * 100} label={`${Math.round(share * 100)} %`} className="mt-1" />
+              <Button size="sm" variant="quiet" className="mt-1" onClick={stop}>
+                Leave off
+              </Button>
+            </div>
+          )}
+          {isStopped && (
+            <p className="notice" role="status">
+              Left off. Your text is kept; as soon as it is changed it is read again.
+            </p>
+          )}
           {!shown.trim() ? (
             <p className="soft mt-2">
               Nothing yet. Cups or grams, fractions, tins, “to taste”: write it as you would for yourself, or
@@ -340,6 +376,8 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
                 parts={page.parts.filter((p) => p.recipe === one)}
                 placed={byText}
                 kitchen={kitchen}
+                answers={answers}
+                onAnswer={answer}
                 onTurn={turn}
                 onShow={show}
                 onLike={(item, foodId, label) =>

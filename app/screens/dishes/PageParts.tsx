@@ -12,11 +12,14 @@ import {
   type CollisionDetection,
 } from '@dnd-kit/core';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { Answers } from '../../parts/Answers';
+import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import {
   formatMass,
   LIKENESSES,
   MOMENT_NAMES,
+  type Answer,
   type Kitchen,
   type PagePart,
   type PartKind,
@@ -53,9 +56,15 @@ interface Props {
   kitchen: Kitchen;
   onTurn: (part: PagePart, kind: PartKind) => void;
   onLike: (item: PlacedItem, foodId: string, label: string) => void;
+  /** Likely answers to what is asked about a line, by its text. */
+  answers: ReadonlyMap<string, readonly Answer[]>;
+  onAnswer: (part: PagePart, answer: Answer) => void;
   /** Puts the cursor on a line in the text. */
   onShow: (part: PagePart) => void;
 }
+
+/** Rows of a part that are drawn unasked: no recipe has more, and a page of thousands is still quick to type in. */
+const MOST_ROWS = 150;
 
 const collision: CollisionDetection = (args) =>
   args.pointerCoordinates ? pointerWithin(args) : closestCenter(args);
@@ -64,6 +73,7 @@ const collision: CollisionDetection = (args) =>
 export function PageParts(props: Props) {
   const { parts, onTurn } = props;
   const [open, setOpen] = useState<ReadonlySet<Zone>>(new Set(['ingredient', 'method']));
+  const [whole, setWhole] = useState<ReadonlySet<Zone>>(new Set());
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
@@ -102,10 +112,20 @@ export function PageParts(props: Props) {
             {isOpen && mine.length === 0 && <p className="soft small mb-1">{zone.empty}</p>}
             {isOpen && mine.length > 0 && (
               <ol className="page-parts">
-                {mine.map((part, i) => (
+                {(whole.has(zone.kind) ? mine : mine.slice(0, MOST_ROWS)).map((part, i) => (
                   <PartRow key={`${part.at}-${i}`} part={part} index={i} {...props} />
                 ))}
               </ol>
+            )}
+            {isOpen && mine.length > MOST_ROWS && !whole.has(zone.kind) && (
+              <Button
+                size="sm"
+                variant="quiet"
+                className="mt-1"
+                onClick={() => setWhole(new Set([...whole, zone.kind]))}
+              >
+                Show {mine.length - MOST_ROWS} more
+              </Button>
             )}
           </DropZone>
         );
@@ -130,6 +150,8 @@ function PartRow({
   kitchen,
   onTurn,
   onLike,
+  answers,
+  onAnswer,
   onShow,
 }: Props & { part: PagePart; index: number }) {
   const { setNodeRef, listeners, attributes } = useDraggable({ id: `part-${part.at}-${index}` });
@@ -187,6 +209,7 @@ function PartRow({
           )}
         </span>
       )}
+      {first && <Answers all={answers.get(part.text)} onAnswer={(answer) => onAnswer(part, answer)} />}
       {first && !first.read.food && (
         <Form.Select
           size="sm"

@@ -58,8 +58,15 @@ export const WORLD = [
     pieceG: { jar: 200, slice: 2 },
   }),
   row('pickle', 'pickled beetroot | pickled beet', { gPerMl: 0.8, pieceG: { jar: 340 } }),
-  row('pickle', 'pickled cabbage | pickled mustard green | zha cai', { gPerMl: 0.7, salt: 0.04 }),
-  row('pickle', 'mango pickle | lime pickle | achaar | achar', { gPerMl: 1, salt: 0.08, fat: 0.15 }),
+  row('pickle', 'pickled cabbage | pickled mustard green | zha cai | suan cai | preserved vegetable', {
+    gPerMl: 0.7,
+    salt: 0.04,
+  }),
+  row('pickle', 'mango pickle | lime pickle | achaar | achar | brinjal pickle | chilli pickle', {
+    gPerMl: 1,
+    salt: 0.08,
+    fat: 0.15,
+  }),
   row('dried-fruit', 'candied ginger | crystallised ginger | crystallized ginger | stem ginger in syrup', {
     sugar: 0.6,
     pieceG: { each: 15, piece: 15, ball: 15 },
@@ -102,13 +109,17 @@ export const WORLD = [
       pieceG: { can: 298, packet: 60 },
     },
   ),
-  row('stock', 'canned broth | french onion soup | beefy onion soup | chicken noodle soup', {
-    salt: 0.012,
-    pieceG: { can: 298 },
-  }),
+  row(
+    'stock',
+    'canned broth | french onion soup | beefy onion soup | chicken noodle soup | canned onion soup | beef consomme soup',
+    {
+      salt: 0.012,
+      pieceG: { can: 298 },
+    },
+  ),
   row(
     'tomato-chunky',
-    'tomatoes with chillies | tomatoes and green chilies | diced tomatoes with green chilies | rotel-style tomatoes | chilli tomatoes',
+    'tomatoes with chillies | tomatoes and green chilies | diced tomatoes with green chilies | chilli tomatoes',
     { pieceG: { can: 284 } },
   ),
   row('thick-sauce', 'chipotle salsa | taco sauce | enchilada red sauce', {
@@ -122,7 +133,7 @@ export const WORLD = [
     pieceG: { can: 418 },
   }),
   row('pulse-cooked', 'gigantes bean | giant bean | gigandes', { pieceG: { can: 280, jar: 400 } }),
-  row('pulse-cooked', 'pork and beans | chilli beans | chili beans | beans in chilli sauce', {
+  row('pulse-cooked', 'pork and beans | chilli beans | chili beans | beans in chilli sauce | ranch beans', {
     pieceG: { can: 400 },
     strength: 0.03,
     sugar: 0.04,
@@ -157,14 +168,14 @@ export const WORLD = [
     gPerMl: 1.03,
     pieceG: { carton: 400 },
   }),
-  row('cream', 'malai | kaymak | khoya | mawa | milk solids', { dairy: 'heavy-cream', fat: 0.4 }),
+  row('cream', 'malai | kaymak | milk solids', { dairy: 'heavy-cream', fat: 0.4 }),
   row('cream-cheese', 'plant cream cheese | vegan cream cheese', {
     allergens: [],
     dairy: 'cream-cheese',
     pieceG: { carton: 150 },
   }),
   row('butter', 'vegan butter block | dairy-free butter | plant-based butter', { allergens: [] }),
-  row('milk', 'soya milk | rice milk | dairy-free milk', { dairy: 'milk', allergens: ['soy'] }),
+  row('milk', 'soya milk | dairy-free milk', { dairy: 'milk', allergens: ['soy'] }),
 
   // Packets
   row(
@@ -174,17 +185,17 @@ export const WORLD = [
   ),
   row(
     'stock-concentrate',
-    'ranch seasoning | ranch dressing mix | ranch mix | italian dressing mix | salad dressing mix | zesty dressing mix',
+    'ranch seasoning | ranch dressing mix | ranch mix | italian dressing mix | salad dressing mix | zesty dressing mix | dry onion dip mix',
     { salt: 0.25, gPerMl: 0.55, pieceG: { packet: 28 }, allergens: ['milk'] },
   ),
   row(
     'spice-ground',
-    'seasoning mix | seasoning packet | stew seasoning | pot roast seasoning | meatloaf mix | sazón | sazon | sazón seasoning | adobo seasoning | all-purpose seasoning | season-all | chicken seasoning | steak seasoning | seasoning | spice mix | spice blend | chicken masala | meat masala | nihari masala | korma masala | chole masala | kitchen king masala | goda masala | malvani masala | mutton masala | curry masala | biryani masala',
+    'seasoning mix | seasoning packet | stew seasoning | pot roast seasoning | meatloaf mix | sazón | sazon | sazón seasoning | adobo seasoning | all-purpose seasoning | season-all | chicken seasoning | steak seasoning | seasoning | spice mix | spice blend | chicken masala | meat masala | nihari masala | korma masala | chole masala | kitchen king masala | goda masala | malvani masala | mutton masala | curry masala | biryani masala | pork and beef mince | mixed mince | half and half mince | barbecue rub | dry rub | pork rub',
     { salt: 0.2, pieceG: { packet: 32 } },
   ),
   row(
     'starch',
-    'gravy mix | gravy granules | gravy powder | brown gravy mix | turkey gravy mix | au jus mix',
+    'gravy mix | gravy granules | gravy powder | brown gravy mix | turkey gravy mix | au jus mix | au jus gravy mix',
     { strength: 0.5, salt: 0.12, gPerMl: 0.65, pieceG: { packet: 25 }, allergens: ['gluten'] },
   ),
   row('thick-sauce', 'gochujang | korean chilli paste', {
@@ -253,12 +264,15 @@ export const WORLD = [
     'lingonberry jam | lingonberries in sugar | plum jam | cherry jam | berry jam | strawberry jam | raspberry jam | jam',
     { sugar: 0.58, gPerMl: 1.32, pieceG: { jar: 370 } },
   ),
-  row('syrup', 'cranberry sauce | cranberry relish', {
+  row('syrup', 'cranberry sauce | cranberry relish | mint sauce | onion marmalade', {
     sugar: 0.35,
     gPerMl: 1.15,
     pieceG: { can: 397, jar: 200 },
   }),
-  row('syrup', 'gochujang honey | hot honey | agave syrup | agave', { sugar: 0.76, gPerMl: 1.38 }),
+  row('syrup', 'gochujang honey | hot honey | agave syrup | agave | agave nectar | silan', {
+    sugar: 0.76,
+    gPerMl: 1.38,
+  }),
   row('sugar', 'jaggery | gur | panela | piloncillo | rapadura', {
     gPerMl: 0.85,
     pieceG: { each: 30, piece: 20, cube: 15 },
@@ -269,7 +283,7 @@ export const WORLD = [
   row('spice-whole', 'kalonji | nigella | nigella seed | onion seed', {}),
   row(
     'spice-whole',
-    'ancho chile | ancho | pasilla | mulato | guajillo | guajillo chile | dried new mexico chile',
+    'ancho chile | ancho | pasilla | mulato | guajillo | guajillo chile | dried new mexico chile | new mexico dried chile',
     { gPerMl: 0.3, pieceG: { each: 7 } },
   ),
   row('spice-whole', 'celery seed', { allergens: ['celery'] }),
@@ -294,14 +308,17 @@ export const WORLD = [
     sugar: 0.1,
   }),
   row('poultry', 'duck breast | duck fillet | magret', { pieceG: { each: 180 }, fat: 0.25, cut: 'duck-leg' }),
-  row('spice-ground', 'berbere | berbere spice | mitmita', { salt: 0.04, scorch: 3 }),
+  row('spice-ground', 'berbere | berbere spice | mitmita | mekelesha | shiro powder', {
+    salt: 0.04,
+    scorch: 3,
+  }),
   row('spice-late', 'dukkah', { gPerMl: 0.5, allergens: ['nuts', 'sesame'] }),
   row('pulse-dry', 'soya chunk | soy chunk | textured vegetable protein | tvp | soya mince', {
     drinks: 2.2,
     gPerMl: 0.35,
     allergens: ['soy'],
   }),
-  row('dried-mushroom', 'nori | kombu | wakame | dried seaweed | dulse', {
+  row('dried-mushroom', 'nori | kombu | wakame | dried seaweed | dulse | dried kelp | dashi kombu', {
     gPerMl: 0.1,
     pieceG: { sheet: 3, piece: 5, each: 5 },
   }),
@@ -328,7 +345,7 @@ export const WORLD = [
   row('water', 'ice | ice cube', { pieceG: { each: 25, cube: 25, handful: 150 } }),
 
   // Baking and binding
-  row('other', 'baking powder | baking soda | bicarbonate of soda | cream of tartar | yeast', {
+  row('other', 'baking powder | baking soda | bicarbonate of soda | cream of tartar | yeast | dried yeast', {
     gPerMl: 0.9,
     pieceG: { packet: 7, sachet: 7 },
   }),
@@ -343,7 +360,7 @@ export const WORLD = [
     pieceG: { each: 60 },
     allergens: ['gluten', 'milk', 'egg'],
   }),
-  row('bread', 'puff pastry | pie crust | shortcrust pastry | filo pastry', {
+  row('bread', 'puff pastry | pie crust | shortcrust pastry | filo pastry | filo | phyllo', {
     pieceG: { sheet: 320, each: 320, packet: 320 },
     allergens: ['gluten'],
   }),
@@ -355,8 +372,10 @@ export const WORLD = [
     pieceG: { bag: 120, handful: 20 },
   }),
   row('quick-veg', 'steamed greens | steamed vegetable | seasonal vegetable', {}),
-  row('oil', 'annatto oil | achiote oil | garlic oil | avocado oil', {}),
-  row('vinegar', 'cane vinegar | coconut vinegar | black vinegar | sugarcane vinegar', { acid: 0.8 }),
-  row('juice', 'lemonade | lemon-lime soda | ginger ale | ginger beer | root beer', { sugar: 0.1 }),
+  row('oil', 'annatto oil | achiote oil | avocado oil | safflower oil', {}),
+  row('vinegar', 'cane vinegar | sugarcane vinegar', { acid: 0.8 }),
+  row('juice', 'lemonade | lemon-lime soda | ginger ale | ginger beer | root beer | citrus soda', {
+    sugar: 0.1,
+  }),
   row('water', 'pasta water | rice water | potato water | ice water', {}),
 ];

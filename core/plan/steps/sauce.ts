@@ -1,7 +1,7 @@
 import { inOrder, type PlacedItem } from '../../moments/place';
 import { formatDuration, formatMass, formatTemp, formatVolume } from '../../quantity/format';
 import { around, sumRanges } from '../../quantity/range';
-import { BINDING, GENTLE, GENTLE_TO_C } from '../../sauce/data/binding';
+import { BINDING, BLOCK, GENTLE, GENTLE_TO_C, type Binding } from '../../sauce/data/binding';
 import { DAIRY } from '../../sauce/data/dairy';
 import { nearestThickness, thicknessOf } from '../../sauce/data/thickeners';
 import { BOIL_OFF_G_PER_MIN, doseFor, isWrittenRight, reduceTo, thicknessAfter } from '../../sauce/dose';
@@ -146,14 +146,21 @@ function reducing({ rules, dish, kitchen, liquid, presentPercent }: StepInput): 
   ];
 }
 
+/** How this dish's thickener goes in: by its kind, below the boil where it swells early, in pieces where it is a block. */
+export function wayOfBinding(input: StepInput): Binding {
+  const thickener = bindingOf(input);
+  const isGentle = thickener.how === 'slurry' && thickener.fromC <= GENTLE_TO_C;
+  const isBlock = boundWith(input.items, input.rules).lines.some((i) => i.read.food?.id === 'curry-roux');
+  return { ...BINDING[thickener.how], ...(isGentle ? GENTLE : {}), ...(isBlock ? BLOCK : {}) };
+}
+
 /** The slurry, paste or gum at its heat. */
 export function thickening(input: StepInput): Step[] {
   const slurry = slurryItems(input.items);
   if (!isBound(input) && !slurry.length) return [];
   const thickener = bindingOf(input);
   const { lines } = boundWith(input.items, input.rules);
-  const isGentle = thickener.how === 'slurry' && thickener.fromC <= GENTLE_TO_C;
-  const { title, text, heat, look, timer } = { ...BINDING[thickener.how], ...(isGentle ? GENTLE : {}) };
+  const { title, text, heat, look, timer } = wayOfBinding(input);
   const seconds = Math.max(WORK.settleS, thickener.simmerS);
   return [
     step('thicken', 'thicken', title, [text, writtenWords(input)].filter(Boolean).join(' '), {

@@ -260,7 +260,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const ofMeat = [
     ...new Set([
       ...mine.filter(isOfMeatKind).map((i) => shortName(i.read)),
-      ...(againMeat.length || ONLY_MEAT.has(act.verb) ? againMeat : again),
+      ...(!product && (againMeat.length || ONLY_MEAT.has(act.verb)) ? againMeat : again),
     ]),
   ];
   // "Rub with the spice": what is rubbed is the meat, whether it is named or not.
@@ -288,14 +288,22 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const isOfMeatToo = act.verb === 'soften' && mine.some((i) => /meat|poultry/.test(kindOf(i) ?? ''));
   const isPasteFried = act.verb === 'soften' && made !== null;
   const title = (
-    isOfMeatToo ? 'Cook {food}' : isPasteFried ? 'Fry {food}' : isFlavour ? 'Fish out {food}' : verb.title
+    act.verb === 'skim' && act.run === 0
+      ? 'Skim the scum'
+      : isOfMeatToo
+        ? 'Cook {food}'
+        : isPasteFried
+          ? 'Fry {food}'
+          : isFlavour
+            ? 'Fish out {food}'
+            : verb.title
   )
     .replace(object ? '{food}' : / ?(?:with )?\{food\} ?/, object)
     .replace(/\s+/g, ' ')
     .trim();
   const minutes = minutesFor(act, input, mine);
   const isAhead = STANDS_COLD.has(act.verb) && (act.minutes ?? 0) >= AHEAD_FROM_MIN;
-  const place = act.where === 'pan' ? 'In the pan beside the pot. ' : '';
+  const place = act.where === 'pan' && !IN_A_BOWL.has(act.verb) ? 'In the pan beside the pot. ' : '';
   const isOwnPot = act.verb === 'boil' && mine.length > 0 && mine.every((i) => i.moment === 'serve');
   const batches = act.verb === 'brown' && input.batches > 1 ? ` ${input.batches} batches.` : '';
   // Cooked meat is raw no more.
@@ -318,7 +326,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
         verb.timed && minutes >= 1 ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) } : null,
       durationS: handwork(minutes, 0.3),
       hands: verb.hands && !(STANDS_COLD.has(act.verb) && minutes > STOOD_BESIDE_MIN),
-      look: lookOf(act, mine),
+      look: lookOf(act, mine, isPasteFried),
       cautions: caution,
       check: verb.check ?? null,
       ...(act.words ? { words: act.words } : {}),
@@ -327,9 +335,11 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
 }
 
 /** What to look for: what the recipe says, else what its verb has; the floured onions are done when no flour shows. */
-function lookOf(act: Act, mine: readonly PlacedItem[]): string {
+function lookOf(act: Act, mine: readonly PlacedItem[], isPaste: boolean): string {
   const { look } = verbById(act.verb);
   if (look && act.until) return `${act.until.charAt(0).toUpperCase()}${act.until.slice(1)}.`;
+  if (isPaste) return 'Darker, and it smells.';
+  if (act.verb === 'soften' && mine.some((i) => isOfMeatKind(i))) return 'No raw colour on the outside.';
   const isFlour = act.verb === 'bloom' && mine.length > 0 && mine.every((i) => kindOf(i) === 'flour');
   return isFlour ? 'No dry flour to be seen.' : look;
 }
@@ -342,6 +352,8 @@ const keepsLiquor = (act: Act, { items }: StepInput): boolean =>
       (act.again.includes(i.index) || act.lines.some((l) => l.index === i.index)),
   );
 
+/** Done in a bowl or a jug, whatever pan stands beside. */
+const IN_A_BOWL = new Set(['soak', 'mix', 'blend', 'shape', 'marinate', 'season', 'dredge']);
 /** What stands in the refrigerator meanwhile. An hour of it and more is done ahead: it is no part of tonight's clock. */
 const STANDS_COLD = new Set(['marinate', 'brine', 'soak']);
 const AHEAD_FROM_MIN = 60;
@@ -365,12 +377,15 @@ function lastPoured(act: Act, { items, script }: StepInput): PlacedItem[] {
 function madeOf(again: readonly number[], { script }: Pick<StepInput, 'script'>): string | null {
   const acts = script?.acts ?? [];
   const at = acts.findIndex((a) => a.verb === 'shape');
-  const mix = acts.slice(0, Math.max(0, at)).findLast((a) => a.verb === 'mix');
-  if (at < 0 || !mix || again.length < 2 || !mix.lines.every((l) => again.includes(l.index))) return null;
+  // Balls are shaped after they are mixed; a dough is dropped as it is.
+  const mix =
+    acts.slice(0, Math.max(0, at)).findLast((a) => a.verb === 'mix') ??
+    acts.find((a) => a.verb === 'mix' && a.run > 0);
+  if (!mix || again.length < 2 || !mix.lines.every((l) => again.includes(l.index))) return null;
   const names = acts.flatMap((a) => a.words.toLowerCase().match(SHAPES) ?? []);
   return names.sort((a, b) => b.length - a.length)[0] ?? null;
 }
-const SHAPES = /\b(?:meatballs|balls|patties|koftas?|koftes?|dumplings|burgers)\b/g;
+const SHAPES = /\b(?:meatballs|balls|patties|koftas?|koftes?|dumplings|burgers|dough|batter)\b/g;
 
 /** True where all that is taken out is there for its flavour: bay, bones of the stock, a bouquet. */
 function isOnlyFlavour(act: Act, { items }: StepInput): boolean {

@@ -186,3 +186,59 @@ describe('what no cook would say', () => {
     expect(gravy?.cautions.join(' ')).not.toMatch(/scalded/);
   });
 });
+
+describe('what is mixed into pieces is never in the sauce', () => {
+  const dumplings = plan(
+    [
+      '1 kg chicken thighs',
+      '1 l chicken stock',
+      '2 carrots',
+      'FOR THE DUMPLINGS',
+      '250 g flour',
+      '1 tbsp baking powder',
+      '180 ml milk',
+      '50 g melted butter',
+    ],
+    'Add the chicken, carrots and stock. Close the lid and cook at high pressure for 10 minutes. Quick release. Lift out the chicken and shred it. Stir together the flour and baking powder, then mix in the milk and melted butter just until a sticky dough forms. Drop the dough by tablespoons over the top. Put a (non-locking) lid on and simmer 12 minutes. Return the chicken. Serve.',
+  );
+  const titles = dumplings.steps.map((s) => s.title);
+
+  it('lists all of a dough where it is mixed, and calls it by its name where it is dropped', () => {
+    const mixing = dumplings.steps.find((s) => s.title.startsWith('Mix'));
+    expect(mixing?.items.map((i) => i.name)).toEqual(['flour', 'baking powder', 'milk', 'melted butter']);
+    expect(titles).toContain('Dough on top');
+    expect(titles).toContain('Lid resting, no pressure');
+  });
+
+  it('binds nothing with the flour of a dough, and closes the pot once', () => {
+    expect(titles.filter((t) => /^Thicken|^Whisk/.test(t))).toEqual([]);
+    expect(titles.filter((t) => t === 'Coming up to pressure')).toHaveLength(1);
+    expect(dumplings.findings.filter((f) => f.severity === 'stop')).toEqual([]);
+  });
+
+  it('stops nobody over the milk that crumbs are soaked in for meatballs', () => {
+    const balls = plan(
+      ['500 g ground beef', '40 g breadcrumbs', '100 ml milk', '1 egg', '25 g butter', '400 ml beef stock'],
+      'Soak the breadcrumbs in the milk. Add the beef and egg, knead and roll into 20 balls. Brown the meatballs in the butter. Pour in the stock and scrape. Close the lid and cook at high pressure for 5 minutes. Quick release. Serve.',
+    );
+    expect(balls.findings.filter((f) => f.severity === 'stop')).toEqual([]);
+    expect(balls.steps.some((s) => s.title === 'Brown meatballs')).toBe(true);
+  });
+
+  it('brings a sauce to the boil without boiling it down', () => {
+    const sauced = plan(
+      ['800 g chicken thighs', '400 ml chicken stock', '1 tbsp cornstarch', '2 tbsp cold water'],
+      'Add the chicken and stock. Close the lid and cook at high pressure for 8 minutes. Quick release. Bring the liquid to a boil and whisk in the cornstarch mixed with the water.',
+    );
+    expect(sauced.steps.map((s) => s.title)).not.toContain('Boil down');
+  });
+
+  it('breaks a block of roux in off the heat, and kneads no flour with butter for it', () => {
+    const curry = plan(
+      ['500 g beef chuck, in 3 cm cubes', '700 ml water', '110 g curry roux'],
+      'Add the beef and water. Close the lid and cook at high pressure for 25 minutes. Natural release. Turn off the heat, break in the roux and stir until dissolved.',
+    );
+    expect(curry.steps.map((s) => s.title)).toContain('Break in the roux');
+    expect(curry.steps.map((s) => s.text).join(' ')).not.toMatch(/worked to a paste/);
+  });
+});

@@ -2,13 +2,12 @@ import { inOrder } from '../../moments/place';
 import type { Pot } from '../../pot/pot';
 import { formatDuration, formatTemp } from '../../quantity/format';
 import { exactly, sumRanges } from '../../quantity/range';
-import { BINDING } from '../../sauce/data/binding';
 import { HEAT_FIGURES } from '../../heat/data/figures';
 import { CAUTIONS } from '../data/cautions';
+import { wayOfBinding } from './sauce';
 import { WORK } from '../data/work';
 import { wishedSides } from '../sides';
 import {
-  bindingOf,
   handwork,
   kindOf,
   listed,
@@ -162,7 +161,7 @@ export function waitWords(input: StepInput): string {
   const green = named(['herb-soft'], 'finish', 'serve');
   const jobs = [
     ...wishedSides(dish, kitchen).map((s) => s.name.toLowerCase()),
-    ...(willBind(input) || slurryItems(items).length ? [BINDING[bindingOf(input).how].ahead] : []),
+    ...(willBind(input) || slurryItems(items).length ? [wayOfBinding(input).ahead] : []),
     ...(cold.length ? [`${listed(cold)} out of the refrigerator`] : []),
     ...(green.length ? [`${listed(green)} picked and chopped`] : []),
   ].slice(0, MOST_WAITING);

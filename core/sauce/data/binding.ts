@@ -24,6 +24,14 @@ export const GENTLE: Pick<Binding, 'title' | 'text' | 'heat' | 'look'> = {
   heat: 'low',
   look: 'Clear and glossy as soon as it is stirred through.',
 };
+/** Roux that comes pressed into a block, with its spice and salt. Source: general kitchen practice. */
+export const BLOCK: Pick<Binding, 'title' | 'text' | 'heat' | 'look' | 'ahead'> = {
+  title: 'Break in the roux',
+  text: 'Heat off. Break it into pieces and stir until the last has dissolved, then let it simmer, scraping the floor: it catches.',
+  heat: 'low',
+  look: 'No lump left, and it falls heavily from the ladle.',
+  ahead: 'the roux broken into pieces',
+};
 /** Starches that have swollen by this temperature are stirred in below the boil, °C. */
 export const GENTLE_TO_C = 80;
 

@@ -317,7 +317,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'bake',
     words:
-      /\b(?:bake|hot oven|in the oven|into the oven|air ?fry)\b|(?<=^\W*|\b(?:and|then|to) )roast\b(?! (?:beef|pork|chicken|lamb|meat|to|onto|on a|from|aside|out|back|with)\b)/i,
+      /\b(?:bake|hot oven|(?:in|into|to) the oven(?! (?:dish|gloves?))|air ?fry)\b|(?<=^\W*|\b(?:and|then|to) )roast\b(?! (?:beef|pork|chicken|lamb|meat|to|onto|on a|from|aside|out|back|with)\b)/i,
     stages: ['after', 'table'],
   },
   {
@@ -509,7 +509,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|to (?:the )?table|\beat with|grind (?:over|some|plenty)|top with|drizzle|crumble .* over)\b/i,
+      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat with|grind (?:over|some|plenty)|top with|drizzle|crumble .* over)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
