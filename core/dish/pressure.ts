@@ -49,6 +49,8 @@ const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid 
 /** A time in minutes or hours, with the unit before or after. */
 const TIME =
   /((?:\d{1,3}(?:[.,]\d)?|\d?\s?[¼½¾]|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|twenty[- ]five|thirty|thirty[- ]five|forty|forty[- ]five|fifty|sixty|ninety)(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|\b[a-z]+\b))?)\s*-?\s*(?:(?:more|further|extra|full|whole|additional) )?((?:minutes?|mins?|m|hours?|hrs?|h)\b|')/i;
+/** "Bring to full pressure": from then on a low flame keeps it there. */
+const UP = /\b(?:to|at|reaches?) (?:full |high |working )?pressure\b/i;
 const LOW_FLAME = /\b(?:simmer|sim|low(?:er|est)?|reduced?)\b/i;
 const BEFORE_VENTING =
   /(?<=\b(?:leave|wait|stand|rest|sit|pause|let|allow)\b.{0,60}\d.{0,12}),? before (?:you )?(?:vent\w*|open\w*|releas\w*|turn\w*|remov\w*|letting)\b.*$/i;
@@ -153,6 +155,7 @@ export function pressureRuns(told: string): PressureRun[] {
   let isClosed = false;
   let before: number | null = null;
   let isLowFlame = false;
+  let isUp = false;
   for (const said of clausesOf(method)) {
     // "Leave for 15 minutes before venting": the minutes are what it comes down by itself.
     const clause = said.replace(BEFORE_VENTING, ' natural release');
@@ -192,12 +195,13 @@ export function pressureRuns(told: string): PressureRun[] {
     if (
       run &&
       isClosed &&
-      run.whistles !== null &&
+      (run.whistles !== null || (isUp && !/\b(?:open|uncovered|without (?:the|a) lid)\b/i.test(clause))) &&
       run.release === null &&
       minutes !== null &&
       (LOW_FLAME.test(clause) || isLowFlame)
     )
       run.minutes ??= minutes;
+    isUp = isClosed && (isUp || UP.test(clause));
     isLowFlame = LOW_FLAME.test(clause);
     if (run && run.level === null && run.release === null)
       run.level = /\b(?:low pressure|LP)\b/i.test(clause)

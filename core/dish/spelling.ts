@@ -114,7 +114,7 @@ export function writeOut(text: string, pantry: Pantry): string {
   return text.replace(/\bg-g(?= paste)/gi, 'ginger garlic').replace(/[\p{L}\p{M}'’]+/gu, (word) => {
     const folded = foldWord(word);
     const short = SHORT[folded];
-    return short !== undefined && !vocabularyOf(pantry).known.has(folded) ? short : word;
+    return short !== undefined && !pantry.named(folded) ? short : word;
   });
 }
 

@@ -125,6 +125,8 @@ function joined(rows: readonly { at: number; text: string; afterBlank: boolean }
       !row.afterBlank &&
       GOES_ON.test(last.text) &&
       /^(?:\p{Ll}|\d+\s?(?:g|kg|ml|l|oz|lb)\b)/u.test(row.text) &&
+      // "Jointed into 8", and then "150 g lardons": two things, each with its figure.
+      !(/\d$/.test(last.text) && /^\d/.test(row.text)) &&
       readAmount(stripBullet(last.text)) !== null &&
       !/^[-•*–]/.test(row.text);
     if (goesOn) {
@@ -172,6 +174,9 @@ const plainOf = (text: string): string =>
       .replace(/\t/g, ' '),
   );
 
+const AMOUNT_BEHIND =
+  /^[\p{L}(][\p{L}\p{M} ()'’-]{1,40}?\s(\d[\d.,/½¼¾]*\s?(?:g|gms?|grams?|kg|kgs|kilos?|ml|l|cl|dl|oz|lbs?|cups?|tbsp|tsp|nos?|pcs|packets?|tins?|cans?|cloves?|large|medium|small|inch))\b(?=\s*$|\s*[,;(]|\s+(?:with|on|cut|in|each|plus|or|and)\b)/iu;
+
 function features(row: { at: number; text: string; afterBlank: boolean }, pantry: Pantry): PageLine {
   const plain = (plainOf(row.text) || row.text.trim()).slice(0, LONGEST_LINE);
   // Markup typed into a text is looked through, and kept as the words it is.
@@ -190,7 +195,8 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     .replace(STEP_NUMBER, '')
     .trim();
   const words = seen.split(/\s+/).filter(Boolean);
-  const atEnd = /\s(\d[\d.,/½¼¾]*\s?(?:g|kg|ml|l|cl|dl|oz|lb|lbs|cups?|tbsp|tsp))\s*$/i.exec(seen)?.[1];
+  // "Beef shank 1 kg with bones": the food first, its amount behind it.
+  const atEnd = AMOUNT_BEHIND.exec(seen)?.[1];
   const amount = readAmount(seen) ?? (atEnd ? readAmount(atEnd) : null);
   const rest = amount && !(atEnd && !readAmount(seen)) ? amount.rest : seen;
   const match = pantry.find(rest.replace(/\([^()]*\)/g, ' ').slice(0, 120)) ?? null;

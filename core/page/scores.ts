@@ -1,3 +1,4 @@
+import { foodWords } from '../pantry/words';
 import type { PageLine } from './lines';
 
 /** What a line of a page can be while the page is gone through. */
@@ -105,8 +106,19 @@ const isLabel = (line: PageLine, { next, index }: Around): boolean =>
   !line.isSentence &&
   /^\p{Lu}[\p{L} -]+$/u.test(line.plain);
 
+/** "Chicken" over "2 lbs chicken breasts": what stands under it says how much of it there is. */
+const isNamedUnder = (line: PageLine, { next, index }: Around): boolean =>
+  index > 0 &&
+  line.words <= 2 &&
+  line.isPlainFood &&
+  !line.hasAmount &&
+  next?.hasUnit === true &&
+  /^\p{Lu}/u.test(line.plain) &&
+  foodWords(line.plain).every((w) => foodWords(next.plain).includes(w));
+
 function sectionScore(line: PageLine, around: Around): number {
   const { next } = around;
+  if (isNamedUnder(line, around)) return 6;
   if (!line.isHeadingLike && !isLabel(line, around)) return -8;
   let s = line.isHeadingLike ? 3 : 1.5;
   if (line.hasAmount) s -= 6;

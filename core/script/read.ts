@@ -19,6 +19,7 @@ const BESIDE =
   /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:(?!sheet|baking|roasting|oven|grill|broiler|foil)\p{L}+ )?(?<!(?:sheet|baking|roasting|grill|broiler) )(?:pan|skillet)\b|\bskillet\b/iu;
 const KNIFE =
   /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
+const SAUCEPAN = /\bin (?:a|another) (?:\p{L}+ )?(?:saucepan|pan|pot)\b/iu;
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
   /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it |them |the \p{L}+ )?(?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/iu;
@@ -204,6 +205,12 @@ function verbTold(r: Reading, c: Clause): string | null {
     (i) => r.isToCome(i),
     r.parts[c.n + 1]?.text,
   );
+  // A sauce that is boiled down in a pan of its own, while the pot is closed or after.
+  const isOfItsOwn =
+    told === 'thicken' &&
+    SAUCEPAN.test(text) &&
+    meant.some((i) => r.isToCome(i) && ['syrup', 'sugar'].includes(r.kindOf(i)));
+  if (isOfItsOwn) return 'simmer';
   // A dough that is dropped on the stew lies on top and steams.
   if (r.stage === 'after' && c.product && DOUGHS.includes(c.product.name)) return 'top';
   // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
@@ -312,8 +319,10 @@ function brownUnnamed(r: Reading, c: Clause): void {
 /** An act with a verb of its own. */
 function done(r: Reading, c: Clause, verb: string): void {
   const { text, meant } = c;
-  if (verb === 'liftout' && r.last && !meant.length && HALF.test(text))
-    for (const line of r.last.lines) {
+  const before = r.last;
+  const half = verb === 'liftout' && !meant.length && HALF.test(text) ? r.last : undefined;
+  if (half)
+    for (const line of half.lines.filter((l) => !r.isFat(l.index))) {
       line.share = 0.5;
       r.used.set(line.index, 0.5);
     }
@@ -331,7 +340,14 @@ function done(r: Reading, c: Clause, verb: string): void {
     verb === 'soak' && r.last?.verb === 'toast' && meant.every((i) => r.kindOf(i) === 'water')
       ? [...r.last.lines.map((l) => l.index), ...r.last.again]
       : [];
-  r.put(verb, r.stage, c, [...new Set([...meant, ...cut, ...salts, ...water, ...soaked])]);
+  const put = r.put(verb, r.stage, c, [...new Set([...meant, ...cut, ...salts, ...water, ...soaked])]);
+  // "Cook the lardons until crisp; scoop out": what is taken out is what was cooked last.
+  const justFried =
+    verb === 'liftout' && !meant.length && !half && r.stage === 'open'
+      ? (before?.lines.map((l) => l.index).filter((i) => r.isMeat(i)) ?? [])
+      : [];
+  if (justFried.length) put.again = justFried;
+  if (half) put.again = half.lines.map((l) => l.index).filter((i) => !r.isFat(i));
   for (const i of [...meant, ...cut]) r.waiting.delete(i);
   // A splash of what is poured later loosens the floor: so much of it is in already.
   const isPoured = (verb === 'deglaze' || verb === 'add') && r.stage === 'open' && !r.last?.lines.length;

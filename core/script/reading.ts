@@ -64,6 +64,7 @@ const KEPT =
 /** Before the lid, where nothing is called so in the list: what was stirred together. */
 const THE_SAUCE = /\bthe (?:\p{L}+ )?(?:sauce|dressing|glaze|marinade)\b/iu;
 const THE_REST = /\bthe (?:rest|remainder|other half)\b(?! of\b)/i;
+const LITTLE_FAT = /\b(?:a little|some|a (?:bit|knob|splash) of)(?: more)? (?:the )?(?:butter|oil|fat)\b/i;
 const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
 
 /** Minutes that a clause gives, seconds too; null where it gives none. */
@@ -204,6 +205,9 @@ export class Reading {
         ...this.#keptMeant(text),
       ]),
     ];
+    // "In a little butter", where a later sentence has the butter of the list for itself: no line at all.
+    const later = LITTLE_FAT.test(text) ? this.namedAfter(n) : NONE;
+    for (const i of named.filter((j) => this.isFat(j) && later.has(j))) named.splice(named.indexOf(i), 1);
     if (!named.length && THE_REST.test(text)) named.push(...this.#restOfLast());
     this.#remember(text, named);
     const byPronoun = this.#byPronoun(text, named);

@@ -271,6 +271,9 @@ export function verbOf(
     return said;
   }
   if (said === 'rack' && all(KINDS.thin)) return 'add';
+  // "Pour over the brandy, warm it and set it alight": it is the brandy that is warmed.
+  if (said === 'heat' && !meant.length && last?.verb === 'deglaze' && /\b(?:it|them)\b/i.test(text))
+    return null;
   if (said === 'toast') return stage === 'open' && wasHot(last) ? 'bloom' : meant.length ? 'toast' : null;
   if (said === 'pound' && meant.length && !some(KINDS.meat)) return 'blend';
   // Nothing new in it, and something was lifted out: it goes back.

@@ -298,7 +298,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
             ? 'Fish out {food}'
             : verb.title
   )
-    .replace(object ? '{food}' : / ?(?:with )?\{food\} ?/, object)
+    .replace(object ? '{food}' : / ?(?:with )?\{food\} ?/, object || ' ')
     .replace(/\s+/g, ' ')
     .trim();
   const minutes = minutesFor(act, input, mine);

@@ -442,7 +442,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'soften',
     words:
-      /\b(?:soften|sweat|saut[eé]|fry|cook|golden|translucent|caramelis\w*|caramelize\w*|bhun\w*|oil separates)\b/i,
+      /\b(?:soften|sweat|saut[eé]|fry|cook|golden|translucent|caramelis\w*|caramelize\w*|bhun\w*|tumis|oil separates|pecah minyak)\b/i,
     stages: ['prep', 'open'],
   },
   {
