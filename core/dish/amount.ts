@@ -449,6 +449,9 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
       };
     if (unitId === 'piece' && food?.pieceG['each'])
       return { g: food.pieceG['each'] * sizeFactor, spread: 0.3 };
+    // A slice of a raw cut is a piece of dinner, and none of ham.
+    if (unitId === 'slice' && food?.cut && (food.kind === 'red-meat' || food.kind === 'poultry'))
+      return { g: RAW_SLICE_G * sizeFactor, spread: 0.4 };
     const byKind = unitId === 'each' && food ? EACH_G[food.kind] : undefined;
     return { g: (byKind ?? unit.typicalG ?? 100) * sizeFactor, spread: 0.5 };
   };
@@ -466,6 +469,9 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
   const extra = amount.plus ? ((amount.plus.min + amount.plus.max) / 2) * one(amount.plus.unitId).g : 0;
   return around(mean * main.g + extra, Math.hypot(main.spread, written));
 }
+
+/** One slice of a raw cut, g. Source: portions of butchers; spread 40 %. */
+const RAW_SLICE_G = 130;
 
 /** More of one thing than a home kitchen cooks at once, g. Source: the largest pot here holds five kilos of food; spread 50 %. */
 const MOST_G = 20_000;

@@ -28,9 +28,14 @@ export function whistlesNamed(clause: string): number | null {
 
 /** Words that only a recipe under pressure has. */
 const EVIDENCE =
-  /\b(?:(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
+  /\b(?:(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
 const CLOSES =
   /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
+/** The lid is closed in so many words. */
+const EXPLICIT_LID =
+  /\b(?:close|lock|seal|secure|fit|clamp|put on|put)\b.{0,20}\b(?:lid|cooker)\b|\blid on\b/i;
+/** Words that only a pot under pressure has. */
+export const OF_PRESSURE = /\b(?:manual|pressure|HP|LP|whistles?|ring|psi)\b/i;
 const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
 const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
@@ -43,6 +48,12 @@ const RELEASES =
 /** True of a clause that lets the pressure go, by itself or by the valve; it is only asked of a pot that is closed. */
 export const letsPressureGo = (clause: string): boolean =>
   NATURAL.test(clause) || QUICK.test(clause) || /\breleas\w*|\bvent\b/i.test(clause);
+/** True where a lid is closed in so many words after the first of these clauses, and before any pressure is let go. */
+export function isClosedLater(clauses: readonly string[]): boolean {
+  const lid = clauses.findIndex((c, i) => i > 0 && EXPLICIT_LID.test(c));
+  const release = clauses.findIndex(letsPressureGo);
+  return lid > 0 && (release < 0 || lid < release);
+}
 /** "Then leave 5 minutes", "wait ten minutes", of a pot that is closed. */
 const LEFT_ALONE = /\bwait\b|^\W*(?:then |and )*(?:leave|stand|sit|rest)\b/i;
 const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid off\b|\bopen (?:it|up)\b/i;
@@ -115,6 +126,11 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
     /\b(?:steam )?(?:vent|valve|knob|handle|lever)\b(?=(?: is)? (?:to|in|on|at|turned to|set to)\W{0,12}(?:the )?\W?seal)/gi,
     'valve',
   ],
+  // "Lock; High; 8 min": hand notes.
+  [
+    /\b(lock|seal|close)(?: (?:it|up))?[;,.]\s*(high|low)(?: pressure)?[;,.]?\s*(?:for )?(?=\d)/gi,
+    'lock the lid, $2 pressure ',
+  ],
   // "Brown it in the pressure cooker": a pot. "Cook it in the pressure cooker for 20 minutes" is under pressure.
   // A lid that only lies there: "put a non-locking lid on", "with the glass lid on".
   [
@@ -156,7 +172,8 @@ export function pressureRuns(told: string): PressureRun[] {
   let before: number | null = null;
   let isLowFlame = false;
   let isUp = false;
-  for (const said of clausesOf(method)) {
+  const all = clausesOf(method);
+  for (const [at, said] of all.entries()) {
     // "Leave for 15 minutes before venting": the minutes are what it comes down by itself.
     const clause = said.replace(BEFORE_VENTING, ' natural release');
     const minutes = minutesNamed(clause);
@@ -181,7 +198,10 @@ export function pressureRuns(told: string): PressureRun[] {
           ? AT_PRESSURE.test(clause) && /\b(?:manual|high|low|pressure|HP|LP|whistle|ring)/i.test(clause)
           : /\b(?:manual|pressure|HP|LP|whistles?|psi|lid|another|more)\b/i.test(clause) &&
             AT_PRESSURE.test(clause));
-      if (isMeant && !isOpenHeat(clause)) {
+      // "Cook on high for 5 minutes", and only then "close the lid": an open pot.
+      const isBeforeLid =
+        !isClosed && run === null && !OF_PRESSURE.test(clause) && isClosedLater(all.slice(at));
+      if (isMeant && !isBeforeLid && !isOpenHeat(clause)) {
         if (run === null || run.release !== null) {
           run = { minutes: null, level: null, release: null, releaseMin: null, whistles: null };
           runs.push(run);

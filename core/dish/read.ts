@@ -303,9 +303,12 @@ function readTrailing(text: string): { amount: Amount; rest: string } | null {
     )
   )
     return null;
-  const found = readAmount(tail.replace(/\)\s*$/, ''));
+  // "Onions (2)": the bracket was opened before the figure.
+  const found = readAmount(tail.includes('(') ? tail : tail.replace(/\)\s*$/, ''));
   if (!found) return null;
-  return { amount: found.amount, rest: `${m[1] ?? ''} ${found.rest}`.trim() };
+  // "Ham hock, 1 big one": it is said before what.
+  const rest = found.rest.replace(/^\s*(?:(?:nice|good|big|large|small|whole) )?ones?\b/i, '');
+  return { amount: found.amount, rest: `${m[1] ?? ''} ${rest}`.trim() };
 }
 
 const LIQUID_KINDS = new Set([
@@ -370,7 +373,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   const head = unbracketed.split(/\s*[,;:]\s+|\s+[–—-]\s+|\s+or\s+|\s+\/\s+/i)[0] ?? '';
   const beforeFor =
     head.split(
-      /\s+(?:for|to|with|cut|stirred|added|such as|plus|from|made|mashed|mixed|slaked|dissolved|steeped|soaked|loosened|whisked)\s+|\s+(?:[+&]|and|plus)\s+(?=\d|[¼-¾]|an?\s|half\s|one\s|two\s)|\s+in\s+(?=\d|[¼-¾]|a\s|boiling|hot|cold|warm|water|its|brine|oil|juice|syrup)/i,
+      /\s+(?:for|to|with|studded|stuck|spiked|cut|stirred|added|such as|plus|from|made|mashed|mixed|slaked|dissolved|steeped|soaked|loosened|whisked)\s+|\s+(?:[+&]|and|plus)\s+(?=\d|[¼-¾]|an?\s|half\s|one\s|two\s)|\s+in\s+(?=\d|[¼-¾]|a\s|boiling|hot|cold|warm|water|its|brine|oil|juice|syrup)/i,
     )[0] ?? head;
   let foodText = sharedNoun(unbracketed, pantry) ?? (beforeFor || head || unbracketed);
   let match = pantry.find(foodText);

@@ -111,11 +111,15 @@ function mend(word: string, pantry: Pantry): string | null {
 
 /** A line with the short forms of hand notes written out; a word the pantry knows is never one. */
 export function writeOut(text: string, pantry: Pantry): string {
-  return text.replace(/\bg-g(?= paste)/gi, 'ginger garlic').replace(/[\p{L}\p{M}'’]+/gu, (word) => {
-    const folded = foldWord(word);
-    const short = SHORT[folded];
-    return short !== undefined && !pantry.named(folded) ? short : word;
-  });
+  return text
+    .replace(/\bg-g(?= paste)/gi, 'ginger garlic')
+    .replace(/\bw\/ ?(?=\p{L}|\d)/giu, 'with ')
+    .replace(/\bw\/o\b/gi, 'without')
+    .replace(/[\p{L}\p{M}'’]+/gu, (word) => {
+      const folded = foldWord(word);
+      const short = SHORT[folded];
+      return short !== undefined && !pantry.named(folded) ? short : word;
+    });
 }
 
 /**

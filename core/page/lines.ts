@@ -177,6 +177,9 @@ const plainOf = (text: string): string =>
 const AMOUNT_BEHIND =
   /^[\p{L}(][\p{L}\p{M} ()'’-]{1,40}?\s(\d[\d.,/½¼¾]*\s?(?:g|gms?|grams?|kg|kgs|kilos?|ml|l|cl|dl|oz|lbs?|cups?|tbsp|tsp|nos?|pcs|packets?|tins?|cans?|cloves?|large|medium|small|inch))\b(?=\s*$|\s*[,;(]|\s+(?:with|on|cut|in|each|plus|or|and)\b)/iu;
 
+/** "Makes about 12 tacos": how much it comes to, whoever eats it. */
+const MAKES_SO_MANY = /^\W*makes\b(?: \p{L}+){0,2} \d{1,3}\b(?: \p{L}+){0,4}\W*$/iu;
+
 function features(row: { at: number; text: string; afterBlank: boolean }, pantry: Pantry): PageLine {
   const plain = (plainOf(row.text) || row.text.trim()).slice(0, LONGEST_LINE);
   // Markup typed into a text is looked through, and kept as the words it is.
@@ -254,7 +257,11 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
         !amount) ||
       (/^[\p{Lu}\s&'-]{3,40}$/u.test(seen) && words.length <= 4),
     isMarkedTitle: /^#\s+\S/.test(row.text.trim()),
-    isFact: isPlatesFact(seen) || (TIME_FACT.test(seen) && !(amount && match)) || isFacts,
+    isFact:
+      isPlatesFact(seen) ||
+      (TIME_FACT.test(seen) && !(amount && match)) ||
+      isFacts ||
+      MAKES_SO_MANY.test(seen),
     isClutter,
     isNutrition: NUTRITION.test(seen),
     isEquipment: isEquipment(seen),

@@ -163,3 +163,40 @@ describe('what a page is called, and for how many it is', () => {
     expect(got?.method).toContain('Brown the lamb');
   });
 });
+
+describe('lists as hand and other kitchens write them', () => {
+  const recipe = (text: string) => readPage(text, new Pantry()).recipes[0]!;
+
+  it('has the food before its amount, and none of it for a title', () => {
+    const r = recipe(
+      'Nihari (beef shank stew)\nServes: 6\nBeef shank 1 kg with bones, plus 2 marrow bones\nGhee 1/2 cup\nOnion 1 large, sliced\nWater 6 cups\nHow to make\nHeat the ghee and fry the onion. Add the meat. Pour in the water, close the cooker and cook for 45 minutes.',
+    );
+    expect(r.title).toBe('Nihari (beef shank stew)');
+    expect(r.lines.map((l) => l.text)).toHaveLength(4);
+  });
+
+  it('has a heading that is named as the food under it', () => {
+    const r = recipe(
+      'Creamy chicken\nServes 4\nIngredients\nChicken\n2 lbs boneless chicken breasts\n1 tsp salt\nSauce\n1 cup chicken broth\n1 cup heavy cream\nMethod\nBrown the chicken.',
+    );
+    expect(r.lines.map((l) => l.text)).toEqual([
+      '2 lbs boneless chicken breasts',
+      '1 tsp salt',
+      '1 cup chicken broth',
+      '1 cup heavy cream',
+    ]);
+    expect(r.lines[0]?.section).toBe('Chicken');
+  });
+
+  it('keeps two things apart where the first ends in a figure, and says how many it makes', () => {
+    const r = recipe(
+      'Coq au vin\nMakes about 12 tacos\n1 chicken, jointed into 8\n150g lardons\n500ml red burgundy\n2 onions\nBrown the chicken. Add the wine and cook under pressure for 12 minutes.',
+    );
+    expect(r.lines.map((l) => l.text)).toEqual([
+      '1 chicken, jointed into 8',
+      '150g lardons',
+      '500ml red burgundy',
+      '2 onions',
+    ]);
+  });
+});

@@ -127,7 +127,7 @@ export const UNITS: readonly Unit[] = [
   u('ball', 'piece', 1, 0.3, 'ball|balls', { typicalG: 120 }),
   u('loaf', 'piece', 1, 0.3, 'loaf|loaves', { typicalG: 500 }),
   u('sheet', 'piece', 1, 0.3, 'sheet|sheets', { typicalG: 20 }),
-  u('bunch', 'piece', 1, 0.4, 'bunch|bunches|bouquet|bund|bunch of', { typicalG: 30 }),
+  u('bunch', 'piece', 1, 0.4, 'bunch|bunches|bouquet|bund|bundle|bundles|tali|bunch of', { typicalG: 30 }),
   u('sprig', 'piece', 1, 0.5, 'sprig|sprigs|stem|stems|strand|strands|spray|sprays', { typicalG: 1.5 }),
   u('leaf', 'piece', 1, 0.5, 'leaf|leaves', { typicalG: 0.3 }),
   u('stick', 'piece', 1, 0.2, 'stick|sticks', { typicalG: 45 }),

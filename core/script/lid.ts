@@ -1,4 +1,11 @@
-import { isOpenHeat, letsPressureGo, minutesNamed, whistlesNamed } from '../dish/pressure';
+import {
+  isClosedLater,
+  isOpenHeat,
+  letsPressureGo,
+  minutesNamed,
+  OF_PRESSURE,
+  whistlesNamed,
+} from '../dish/pressure';
 import { linesNamed } from './align';
 import { SAYS } from './data/verbs';
 import type { Clause, Reading } from './reading';
@@ -57,7 +64,13 @@ export function closing(r: Reading, c: Clause): boolean {
 /** "High pressure, 8 minutes", with the release where it is told in the same breath. */
 export function holding(r: Reading, c: Clause): boolean {
   const { text, meant } = c;
+  // "Cook on high for 5 minutes", and only then "close the lid": high heat under an open pot.
+  const isStillOpen =
+    (r.stage === 'prep' || r.stage === 'open') &&
+    !OF_PRESSURE.test(text) &&
+    isClosedLater(r.parts.slice(c.n).map((p) => p.text));
   const isHold =
+    !isStillOpen &&
     r.isForPressure &&
     !NO_PRESSURE.test(text) &&
     !isOpenHeat(text) &&

@@ -74,6 +74,42 @@ describe('what is made beside the pot', () => {
       'serve(yogurt chopped; lamb)',
     ],
     [
+      'what is boiled in water and drained is boiled beside the pot',
+      ['5 dried chiles', '3 garlic cloves', '1 kg beef chuck', '500 ml beef stock'],
+      `Season the meat, let sit. Boil the chiles in water 10 min till soft. Drain. Blend the chiles and garlic. Brown the meat. Add the stock.${CLOSED}`,
+      'blanch(dried)',
+    ],
+    [
+      'soaking water that is thrown away is no water of the list',
+      ['1 ham hock', '400 g split peas', '2000 ml cold water'],
+      `Soak the hock overnight in cold water, throw that water away. Everything in the cooker with the fresh water, no more than half full.${CLOSED}`,
+      'add(ham split cold)',
+    ],
+    [
+      'a third that is taken out comes in at the end',
+      ['3 tbsp ghee', '2 onions', '800 g chicken thighs', '300 ml water'],
+      `Heat the ghee. Fry the onions until golden; remove a third for garnish. Add the chicken and water.${CLOSED} Top with the fried onions.`,
+      'soften(ghee onions 0.67)',
+    ],
+    [
+      'what is cooked on high before the lid is closed is an open pot',
+      ['800 g chicken thighs', '2 onions', '400 g rice', '500 ml water'],
+      'Soften the onions. Add the chicken and cook on high for 5 minutes till it changes colour. Add the rice and water. Close the lid and cook for 2 whistles. Let the pressure release naturally.',
+      'add(rice water)',
+    ],
+    [
+      'the meat and its marinade rest an hour before there is any pot',
+      ['800 g chicken thighs', '250 g yoghurt', '1 tsp turmeric', '300 ml water'],
+      `Mix the yoghurt and turmeric with the chicken and rest for 1 hour. Brown the chicken. Add the water.${CLOSED}`,
+      'marinate(yoghurt turmeric; chicken)',
+    ],
+    [
+      'a sauce that thickens in a pan of its own binds nothing in the pot',
+      ['1 kg pork ribs', '250 ml water', '100 g honey', '60 ml soy sauce'],
+      `Stand the ribs on the rack over the water.${CLOSED} Meanwhile simmer the honey and soy in a small saucepan until thick, 8 minutes. Brush over the ribs.`,
+      'simmer(honey soy)',
+    ],
+    [
       'chillies are toasted dry, and it is they that are soaked',
       ['4 ancho chiles', '500 ml boiling water', '1 tsp cumin seeds', '3 garlic cloves', '800 g beef chuck'],
       `Tear the stems and seeds out of the chiles. Toast them in a dry skillet until they puff, then cover with the boiling water for 20 minutes. Blend the chiles with their water and the garlic. Brown the beef. Add the puree.${CLOSED}`,

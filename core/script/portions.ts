@@ -2,7 +2,15 @@ import type { Pantry } from '../pantry/pantry';
 import { readMeasured } from '../dish/amount';
 import { linesMeant, linesNamed, type ScriptLine } from './align';
 
-export const HALF = /\b(?:half|½)\b(?! an? (?:hour|minute))/i;
+export const HALF =
+  /\b(?:half|½)\b(?! (?:an? (?:hour|minute)|full|way|filled|its?\b|the (?:height|size|pot|liquid|time)))(?!-way)/i;
+/** Parts of what has just been fried that are taken out: "remove a third for garnish". */
+export const PARTS: readonly (readonly [RegExp, number])[] = [
+  [HALF, 0.5],
+  [/\b(?:a|one)[- ]third\b|⅓/i, 1 / 3],
+  [/\b(?:a|one)[- ]quarter\b|¼/i, 0.25],
+  [/\b(?:some|a few|a little|a handful) (?:of (?:it|them)|for)\b/i, 0.25],
+];
 const REST = /\b(?:rest|remaining|remainder|other half|left)\b/i;
 /** The thick part of a tin, taken off the top: source: a settled tin of coconut milk; spread 30 %. */
 const THICK_TOP =

@@ -5,7 +5,7 @@ import type { ScriptLine } from './align';
 import { closing, holding, lettingGo, longCooking, whileClosed } from './lid';
 import { KINDS } from './kinds';
 import { joined, merged } from './merge';
-import { HALF } from './portions';
+import { PARTS } from './portions';
 import { BESIDE_THE_POT, DOUGHS, ON_THE_BOARD, Reading, timeNamed, type Clause } from './reading';
 import { inferVerb, verbOf } from './verbOf';
 import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
@@ -18,14 +18,14 @@ const PERHAPS =
 const BESIDE =
   /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:(?!sheet|baking|roasting|oven|grill|broiler|foil)\p{L}+ )?(?<!(?:sheet|baking|roasting|grill|broiler) )(?:pan|skillet)\b|\bskillet\b/iu;
 const KNIFE =
-  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
+  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|snip|nick|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
 const SAUCEPAN = /\bin (?:a|another) (?:\p{L}+ )?(?:saucepan|pan|pot)\b/iu;
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
-  /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it |them |the \p{L}+ )?(?:sit|stand|rest)|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/iu;
+  /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it |them |the \p{L}+ )?(?:sit|stand|rest)|rest|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/iu;
 const SET_TO_SAUTE =
   /^(?:\W*)(?:turn|set|switch|press|select|put|use|hit|choose)\b.{0,40}\bsaut[eé](?: (?:mode|setting|function|\(.{1,12}\)))?(?: (?:on )?(?:high|low|medium|normal))?\W*$/i;
-const SITS = /\b(?:let|leave) (?:it|them|the \p{L}+)\b.*\b(?:sit|stand|rest|wait|come to room)\b/iu;
+const SITS = /\b(?:let|leave)(?: (?:it|them|the \p{L}+)\b.*)? (?:sit|stand|rest|wait|come to room)\b/iu;
 const BOILED = /\b(?:boil|bubble|simmer)/i;
 const COATED = /\b(?:coat(?:ed)?|toss|turn|massage|rub)\b/i;
 const INTO_A_BOWL = /\b(?:in|into|on|onto) (?:a|an|another) (?:\p{L}+ )?(?:bowl|bag|plate|dish|tray)\b/iu;
@@ -136,8 +136,11 @@ function setting({ stage }: Reading, { text, meant }: Clause): boolean {
 
 /** "Remove the sticks", "snip off the string": nothing is done to what is eaten. */
 function untying(_r: Reading, { text, named }: Clause): boolean {
-  return !named.length && UNTIES.test(text);
+  return (!named.length && UNTIES.test(text)) || THROWN_AWAY.test(text);
 }
+/** "Throw that water away": no water of the list. */
+const THROWN_AWAY =
+  /^\W*(?:(?:throw|tip|pour) (?:out |away )?(?:that|this|the|its) (?:\p{L}+ )?(?:water|brine)(?: \p{L}+)? away|(?:throw|tip|pour) (?:away|out) (?:that|this|the|its) (?:\p{L}+ )?(?:water|brine)|discard (?:that|this|the|its) (?:\p{L}+ )?(?:water|brine))\W*$/iu;
 const UNTIES =
   /^(?:\W*)(?:remove|take out|discard|snip|cut|pull out)\b.*\b(?:sticks?|strings?|twine|toothpicks?|skewers?|netting)$/i;
 
@@ -320,11 +323,12 @@ function brownUnnamed(r: Reading, c: Clause): void {
 function done(r: Reading, c: Clause, verb: string): void {
   const { text, meant } = c;
   const before = r.last;
-  const half = verb === 'liftout' && !meant.length && HALF.test(text) ? r.last : undefined;
+  const taken = PARTS.find(([words]) => words.test(text))?.[1];
+  const half = verb === 'liftout' && !meant.length && taken !== undefined ? r.last : undefined;
   if (half)
     for (const line of half.lines.filter((l) => !r.isFat(l.index))) {
-      line.share = 0.5;
-      r.used.set(line.index, 0.5);
+      line.share = 1 - (taken ?? 0);
+      r.used.set(line.index, line.share);
     }
   if (r.stage === 'prep' && AT_THE_POT.has(verb)) r.stage = 'open';
   // "Chop the onions. Heat the oil and fry until soft": what was cut is what is fried.

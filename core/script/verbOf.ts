@@ -219,6 +219,8 @@ export function verbOf(
     )
       return 'reduce';
     if (INTO_DAIRY.test(text) && some(['sour-dairy']) && meant.length > 1 && all(FOR_THE_BOWL)) return 'mix';
+    // Bread that is dipped, laid on a griddle or folded is filled, and never in the pot.
+    if (some(['bread']) && /\b(?:dip|lay|fold|fill|griddle)\b/i.test(text)) return 'fill';
     if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add', 'wilt'].includes(said ?? '')) return 'dairy';
     if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
     // In a pan beside: the fat is what the next is fried in.
@@ -271,6 +273,14 @@ export function verbOf(
     return said;
   }
   if (said === 'rack' && all(KINDS.thin)) return 'add';
+  // "Leave alone 6 minutes", in the hot pot: it browns on.
+  if (
+    said === 'marinate' &&
+    stage === 'open' &&
+    wasHot(last) &&
+    !/\b(?:marinat|overnight|fridge|chill)/i.test(text)
+  )
+    return null;
   // "Pour over the brandy, warm it and set it alight": it is the brandy that is warmed.
   if (said === 'heat' && !meant.length && last?.verb === 'deglaze' && /\b(?:it|them)\b/i.test(text))
     return null;

@@ -51,7 +51,7 @@ export const PLANTS = [
   row('leaf', 'spinach | baby spinach | leaf spinach | spinach leaf', { pieceG: { bag: 200, handful: 30, bunch: 250 } }),
   row('leaf', 'kale | cavolo nero | curly kale | lacinato kale | tuscan kale | dinosaur kale', { pieceG: { bunch: 200, bag: 200, handful: 30 }, givesEarly: 0.08, givesTotal: 0.3 }),
   row('leaf', 'chard | swiss chard', { pieceG: { bunch: 250 } }),
-  row('leaf', 'pak choi | bok choy | chinese leaf', { pieceG: { each: 120, head: 120 } }),
+  row('leaf', 'pak choi | bok choy | chinese leaf | pechay | petsay', { pieceG: { each: 120, head: 120, bunch: 250 } }),
   row('leaf', 'rocket | arugula | watercress', { pieceG: { handful: 20, bag: 60 } }),
   row('leaf', 'collard greens | collard | spring greens | mustard greens | greens | winter greens', { pieceG: { bunch: 300 }, givesEarly: 0.08, givesTotal: 0.3 }),
   row('leaf', 'lettuce | little gem | iceberg', { pieceG: { each: 200, head: 300 } }),

@@ -334,10 +334,15 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   );
 }
 
+const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
 /** What to look for: what the recipe says, else what its verb has; the floured onions are done when no flour shows. */
 function lookOf(act: Act, mine: readonly PlacedItem[], isPaste: boolean): string {
   const { look } = verbById(act.verb);
-  if (look && act.until) return `${act.until.charAt(0).toUpperCase()}${act.until.slice(1)}.`;
+  // Scum rises from meat; chillies and greens are only softened.
+  const isOfMeat = mine.some(isOfMeatKind) || act.again.length > 0;
+  if (act.verb === 'blanch' && !isOfMeat) return act.until ? upper(`${act.until}.`) : 'Softened.';
+  if (look && act.until) return upper(`${act.until}.`);
   if (isPaste) return 'Darker, and it smells.';
   if (act.verb === 'soften' && mine.some((i) => isOfMeatKind(i))) return 'No raw colour on the outside.';
   const isFlour = act.verb === 'bloom' && mine.length > 0 && mine.every((i) => kindOf(i) === 'flour');

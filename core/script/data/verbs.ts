@@ -371,7 +371,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'blanch',
     words:
-      /\bblanch\w*|\bparboil\w*|\bin (?:a |the )?(?:\p{L}+ )?(?:sauce)?(?:pan|pot) of (?:\p{L}+ )?water\b/iu,
+      /\bblanch\w*|\bparboil\w*|^\W*boil\b.{0,40}\bin (?:plenty of |some )?(?:\p{L}+ )?water\b|\bin (?:a |the )?(?:\p{L}+ )?(?:sauce)?(?:pan|pot) of (?:\p{L}+ )?water\b/iu,
     stages: ['prep'],
   },
   { verb: 'brine', words: /\bbrin(?:e|ing)\b/i, stages: ['prep'] },
