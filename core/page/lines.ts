@@ -91,6 +91,8 @@ const STEP_OF_LINES = 50;
 function apart(line: string): string[] {
   // A list that runs on in one line between its bullets.
   const bullets = line.split(/\s*[•▢☐◦‣·]\s+/).filter((p) => /\p{L}/u.test(p));
+  if (bullets.length >= 2 && line.length > 24 && bullets.every((p) => p.length < 90 && readAmount(p)))
+    return bullets.map((p) => p.trim());
   if (
     bullets.length >= 4 &&
     bullets.every((p) => p.length < 90) &&

@@ -106,6 +106,7 @@ const READY_TO_FRY: ReadonlySet<string> = new Set(['dredge', 'season', 'marinate
 /** A boil of its own before the lid: "let it boil, uncovered, for three minutes". */
 const BOILS_OPEN = /\b(?:boil|simmer)\b.*\b(?:minutes?|mins?)\b/i;
 const BROUGHT_UP = /\bbring\b.{0,40}\bto (?:a |the )?(?:\p{L}+ )?boil\b(?!.*\d)/iu;
+const CRUSHED = /\b(?:break up|crush|mash|squash)\b/i;
 const LAID_ON = /\blay\b.*\b(?:on|over)\b|\bon each\b/i;
 /** Over so much fire, whatever is put in is fried. */
 const ON_FIRE = /\b(?:low|gentle|medium|high|moderate)(?:[- ](?:low|high))? (?:heat|flame)\b/i;
@@ -174,6 +175,8 @@ export function verbOf(
     if (said === 'blendafter' && bindsWith) return 'thicken';
     if (bindsWith && DOUGH.some((k) => kinds.includes(k)) && said === 'stirin') return 'mix';
     if (bindsWith && ['mix', 'stirin', 'thicken', 'simmer', null].includes(said)) return 'thicken';
+    // "Break up the potatoes a little to thicken the juices": they are what thickens.
+    if (said === 'thicken' && CRUSHED.test(text) && !bindsWith) return 'mash';
     // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
     if (said === 'thicken' && !bindsWith && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
     if (last?.verb === 'dairy' && !meant.length && (said === 'thicken' || said === 'simmer')) return null;
