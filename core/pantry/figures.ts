@@ -20,8 +20,8 @@ function valueOf(food: Food, figure: FigureSource['figure']): string {
       .join(', ');
   const n = food[figure];
   if (figure === 'gPerMl') return `${plain(n)} g`;
-  if (figure === 'scorch') return String(n);
   if (n === 0) return '';
+  if (figure === 'scorch') return String(n);
   if (figure === 'drinks') return `${plain(n)} g for each gram`;
   return SHARES.has(figure) ? `${plain(n * 100)} %` : `${plain(n)} g for each gram`;
 }
