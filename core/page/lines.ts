@@ -155,11 +155,24 @@ function joined(rows: readonly { at: number; text: string; afterBlank: boolean }
       /^(?:and|with|in|on|or|of|&)\s/.test(row.text) &&
       row.text.split(/\s+/).length <= 7 &&
       readAmount(last.text) === null;
-    if (isTitleGoingOn) last.text = `${last.text} ${row.text}`;
+    // "RINDERROULADEN AUS DEM", "SCHNELLKOCHTOPF": a title in capitals that breaks after a small word.
+    const isInCapitals =
+      last !== undefined &&
+      out.length <= MOST_BEFORE_TITLE &&
+      !row.afterBlank &&
+      CAPITALS_GO_ON.test(last.text) &&
+      /^\p{Lu}{3,}/u.test(row.text) &&
+      row.text.length < 60;
+    if (isTitleGoingOn || isInCapitals) last.text = `${last.text} ${row.text}`;
     else out.push({ ...row });
   }
   return out;
 }
+
+const CAPITALS_GO_ON =
+  /^[^\p{Ll}]*\b(?:AND|WITH|IN|OF|ON|THE|FOR|FROM|&|AUS|DEM|MIT|IM|ALLA|AU|AUX|EN|CON|DE|DEL|DI|LA)$/u;
+/** Lines that may stand over a title. */
+const MOST_BEFORE_TITLE = 6;
 
 /** Longest ingredient that is kept: a dish holds no longer line. */
 const LONGEST_LINE = 400;
@@ -275,7 +288,8 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
 
 /** "Pressure cooker, wooden spoon, measuring jug": nothing to eat in it. */
 function isEquipment(line: string): boolean {
-  if (/^equipment\s*:/i.test(line) || EQUIPMENT.test(line)) return true;
+  if (/^(?:equipment|special equipment|tools|kit|utensils)\s*(?::|$)/i.test(line) || EQUIPMENT.test(line))
+    return true;
   const things = line.split(/\s*[,;·]\s*(?:and\s+)?|\s+and\s+|\s+&\s+/).filter(Boolean);
   return things.length > 1 && things.filter((t) => EQUIPMENT.test(t)).length > things.length / 2;
 }

@@ -70,6 +70,8 @@ export function titleScore(line: PageLine, { index, count, next, isTitled }: Aro
     s -= 3;
   if (/[.;]$/.test(line.plain)) s -= 6;
   if (/[?]$/.test(line.plain)) s -= 6;
+  // "MEAL PREP MONDAY #12" is the name of a row of recipes.
+  if (/(?:#|\bno\.? ?)\d{1,3}$/i.test(line.plain)) s -= 4;
   if (/:$/.test(line.plain)) s -= 4;
   // "For the lamb" heads a part of the list.
   if (line.isHeadingLike && !/^[\p{Lu}\s&'’\d-]+$/u.test(line.plain)) s -= 4;

@@ -200,3 +200,25 @@ describe('lists as hand and other kitchens write them', () => {
     ]);
   });
 });
+
+describe('titles that are hard to see', () => {
+  const title = (text: string) => readPage(text, new Pantry()).recipes[0]!.title;
+  const REST =
+    'Serves 4\n1 kg beef topside\n2 onions\n350 ml beef stock\nMethod\nBrown the beef. Add the stock, close and cook for 30 minutes at high pressure.';
+
+  it.each([
+    [
+      'in capitals over two lines',
+      'STUFFED BEEF ROLLS WITH\nMUSTARD AND GHERKINS',
+      'STUFFED BEEF ROLLS WITH MUSTARD AND GHERKINS',
+    ],
+    ['under the name of a row of recipes', 'MEAL PREP MONDAY #12\nFreezer Bag Beef', 'Freezer Bag Beef'],
+    [
+      'over a list of what is needed',
+      'Freezer Bag Beef\nEquipment\nPressure cooker\nZip bags',
+      'Freezer Bag Beef',
+    ],
+  ])('%s', (_name, head, wanted) => {
+    expect(title(`${head}\n${REST}`)).toBe(wanted);
+  });
+});
