@@ -18,6 +18,7 @@ describe('likely answers to what is asked', () => {
     ['250000 g pork shoulder', '2500 instead of 250000'],
     ['2 cups dusky beans', 'kidney bean'],
     ['1 tbsp tumric', 'turmeric'],
+    ['chiken thihgs 500 g', 'chicken thigh'],
   ])('%s offers %s', (text, wanted) => {
     const offered = [...labels(text), ...likelyAnswers(text, pantry, 'us').map((a) => a.text)];
     expect(offered.some((l) => l.includes(wanted)) || readLine(text, pantry).known === wanted).toBe(true);
@@ -27,6 +28,13 @@ describe('likely answers to what is asked', () => {
     expect(labels('500 g beef chuck')).toEqual([]);
     expect(labels('Energy 512 kcal')).toEqual([]);
     expect(labels('')).toEqual([]);
+  });
+
+  it('keep what the line says besides', () => {
+    const texts = (text: string): string[] => likelyAnswers(text, pantry, 'us').map((a) => a.text);
+    expect(texts('3 rings sausage, in 2 cm slices')[0]).toBe('900 g sausage, in 2 cm slices');
+    for (const text of texts('1.2 kg venison shoulder, 4 cm dice')) expect(text).toContain(', 4 cm dice');
+    for (const text of texts('handful parsley, to serve')) expect(text).toContain('to serve');
   });
 
   it('are few, each another, and each leaves less to ask than before, whatever the line', () => {
@@ -61,6 +69,10 @@ describe('likely answers to what is asked', () => {
           const after = readLine(then, pantry);
           expect(RANK[after.confidence]).toBeGreaterThan(RANK[before.confidence]);
           expect(after.massG.mid).toBeGreaterThan(0);
+          expect([after.thicknessMm, after.written?.moment]).toEqual([
+            before.thicknessMm,
+            before.written?.moment,
+          ]);
         }
       }),
       { numRuns: 300 },

@@ -10,7 +10,9 @@ import {
   USUAL_PLATE_G,
   USUAL_UNITS,
 } from './data/answers';
-import { readLine, type ReadLine } from './read';
+import { readAmount } from './amount';
+import { mendSpelling } from './spelling';
+import { readLine, stripBullet, type ReadLine } from './read';
 import type { MeasureSystem } from '../quantity/units';
 
 /** A likely answer to what is asked about a line: what the button says, and the line as it reads then. */
@@ -25,7 +27,8 @@ const FIGURE = /(?:\d[\d\s.,'’/]*[\d¼-¾⅐-⅞]|[\d¼-¾⅐-⅞])/;
 
 /**
  * Likely answers to the doubt of one line, likeliest first, at most four; none for a line that is sure. Each is the line with a few
- * words changed, and each was read: none is offered that would leave the same doubt. Pure.
+ * words changed, and each was read: none is offered that would leave the same doubt, or lose what the line says besides (how it is cut,
+ * when it goes in). Pure.
  */
 export function likelyAnswers(text: string, pantry: Pantry, system: MeasureSystem, plates = 4): Answer[] {
   const read = readLine(text, pantry, system);
@@ -35,13 +38,24 @@ export function likelyAnswers(text: string, pantry: Pantry, system: MeasureSyste
     .filter((answer) => {
       const after = readLine(answer.text, pantry, system);
       const isNew = !seen.has(answer.label) && answer.text !== text;
-      seen.add(answer.label);
-      return (
-        isNew && after.food !== null && after.massG.mid > 0 && RANK[after.confidence] > RANK[read.confidence]
-      );
+      const helps =
+        isNew &&
+        after.food !== null &&
+        after.massG.mid > 0 &&
+        RANK[after.confidence] > RANK[read.confidence] &&
+        saysAsMuch(read, after);
+      if (helps) seen.add(answer.label);
+      return helps;
     })
     .slice(0, MOST_ANSWERS);
 }
+
+/** True where a line still says how it is cut and when it goes in. */
+const saysAsMuch = (before: ReadLine, after: ReadLine): boolean =>
+  before.thicknessMm === after.thicknessMm &&
+  before.cut === after.cut &&
+  before.frozen === after.frozen &&
+  before.written?.moment === after.written?.moment;
 
 function candidates(read: ReadLine, text: string, pantry: Pantry, plates: number): Answer[] {
   const { food, amount } = read;
@@ -49,13 +63,13 @@ function candidates(read: ReadLine, text: string, pantry: Pantry, plates: number
   if (!amount) return usualAmounts(food.kind, text, plates);
   if (read.massG.mid === 0)
     return amount.unitId === 'each' ? withUnits(food.kind, amount.min, text) : smaller(text);
-  const named = asTaken(read, text, pantry);
+  const rest = readAmount(stripBullet(text))?.rest ?? '';
   const weighed = [1, 0.5, 2].map((k): Answer => {
     const g = rounded(read.massG.mid * k);
-    return { label: `${g} g`, text: `${g} g ${read.known}` };
+    return { label: `${g} g`, text: `${g} g ${rest.trim()}` };
   });
-  const isOfFood = read.doubt.startsWith('Taken as') || read.doubt.startsWith('Read as');
-  return isOfFood ? [...named, ...weighed] : [...weighed, ...named];
+  // Another weight leaves a doubtful food as doubtful, and another name a guessed weight: only what helps is kept.
+  return [...(rest ? weighed : []), ...asTaken(read, text, pantry)];
 }
 
 const rounded = (g: number): number => {
@@ -68,10 +82,14 @@ function asTaken(read: ReadLine, text: string, pantry: Pantry): Answer[] {
   const names = [read.known, ...pantry.mentions(read.foodText).map((m) => m.food.names[0] ?? '')].filter(
     (n, i, all) => n && all.indexOf(n) === i,
   );
-  return names.map((name, i) => ({
+  // The same line with its typing errors mended keeps all the rest of it.
+  const spelt = mendSpelling(text, pantry);
+  const mended = spelt && names[0] ? [{ label: `Yes, ${names[0]}`, text: spelt.text }] : [];
+  const outright = names.map((name, i) => ({
     label: i === 0 ? `Yes, ${name}` : name,
-    text: text.includes(read.foodText) ? text.replace(read.foodText, name) : withFood(text, name),
+    text: text.includes(read.foodText) ? text.replace(read.foodText, () => name) : withFood(text, name),
   }));
+  return [...mended, ...outright];
 }
 
 /** The line's amount before another food. */
@@ -106,7 +124,7 @@ function likeWords(read: ReadLine, text: string, pantry: Pantry): Answer[] {
     .sort((a, b) => a.place - b.place);
   return [...near, ...byTurn].map(({ name }) => ({
     label: name,
-    text: text.includes(read.foodText) ? text.replace(read.foodText, name) : `${text} ${name}`,
+    text: text.includes(read.foodText) ? text.replace(read.foodText, () => name) : `${text} ${name}`,
   }));
 }
 

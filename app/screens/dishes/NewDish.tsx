@@ -159,7 +159,7 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
   const answer = (part: PagePart, { label, text: then }: Answer): void => {
     const rows = text.split('\n');
     const row = rows[part.at] ?? '';
-    rows[part.at] = row.includes(part.text) ? row.replace(part.text, then) : then;
+    rows[part.at] = row.includes(part.text) ? row.replace(part.text, () => then) : then;
     const before = text;
     change({ text: rows.join('\n').slice(0, MAX_PAGE_LENGTH) });
     say(`Written down: ${label}.`, { label: 'Undo', run: () => change({ text: before }) });

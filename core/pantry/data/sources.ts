@@ -1,5 +1,3 @@
-import type { Food } from '../food';
-
 /** One kind of figure of a food: what it is called, where such figures come from, and how far real kitchens vary, relative. */
 export interface FigureSource {
   figure:
@@ -83,7 +81,7 @@ export const FIGURE_SOURCES: readonly FigureSource[] = [
 ];
 
 /** Figures that say how much of its own mass a food is or does. */
-export const SHARES: ReadonlySet<FigureSource['figure']> = new Set<keyof Food>([
+export const SHARES: ReadonlySet<FigureSource['figure']> = new Set([
   'thin',
   'givesEarly',
   'givesTotal',
@@ -91,4 +89,4 @@ export const SHARES: ReadonlySet<FigureSource['figure']> = new Set<keyof Food>([
   'salt',
   'sugar',
   'acid',
-]) as ReadonlySet<FigureSource['figure']>;
+]);
