@@ -233,7 +233,16 @@ export {
 } from './cook/cook';
 export { forecastOf, liveForecast, type LiveForecast } from './cook/forecast';
 export { CLOCK_NOTICED_MS, clockMoveFor } from './cook/clock';
-export { holdAdvice, planAsItWent, type HoldAdvice } from './cook/asItWent';
+export {
+  holdAdvice,
+  liveAsk,
+  planAsItWent,
+  probesOf,
+  restAsItWent,
+  type HoldAdvice,
+  type LiveAsk,
+  type LiveRest,
+} from './cook/asItWent';
 export { potNow, type PotNow, type PotPhase } from './cook/phase';
 export { eventsForStep, type Leaving } from './cook/tap';
 export { whyDiffered, type Difference } from './log/why';

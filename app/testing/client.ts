@@ -8,6 +8,7 @@ let jobs = 0;
 export const planningWorker = () => ({
   outlooks: async (...ask: Parameters<typeof planning.outlooks>) => planning.outlooks(...ask),
   pots: async (...ask: Parameters<typeof planning.pots>) => planning.pots(...ask),
+  rest: async (...ask: Parameters<typeof planning.rest>) => planning.rest(...ask),
   schools: async (...ask: Parameters<typeof planning.schools>) => planning.schools(...ask),
 });
 

@@ -7,11 +7,14 @@ import {
   planDish,
   potFor,
   readPageInSteps,
+  restAsItWent,
   schoolsFor,
   type Calibration,
   type Dish,
   type HeatInput,
   type Kitchen,
+  type LiveAsk,
+  type LiveRest,
   type MinutesRow,
   type Outlook,
   type Pot,
@@ -134,6 +137,11 @@ export const planning = {
       await turn();
     }
     dropped.delete(job);
+  },
+
+  /** The rest of a cook from what has happened. */
+  rest(ask: LiveAsk): LiveRest {
+    return restAsItWent(ask);
   },
 
   /** Tells a job that nobody waits for it. */

@@ -98,6 +98,11 @@ export class SimCooker {
         this.#stage = 'heating';
         this.#run.close();
         return null;
+      case 'hold-for':
+        if (this.#stage !== 'heating' && this.#stage !== 'holding')
+          return 'It is not under pressure: there are no minutes to change.';
+        this.#programS = command.minutes * 60;
+        return null;
       case 'cancel':
         if (this.#stage !== 'no-power') this.#stage = closed ? 'coming-down' : 'off';
         return null;

@@ -82,6 +82,8 @@ export type CookerReading = Extract<Reading, { kind: 'cooker' }>;
 /** What a device can be told. */
 export const CommandSchema = z.discriminatedUnion('do', [
   z.object({ do: z.literal('start'), minutes: figure(0, 180) }),
+  /** Other minutes under pressure than it was started with. */
+  z.object({ do: z.literal('hold-for'), minutes: figure(0, 180) }),
   z.object({ do: z.literal('cancel') }),
   z.object({ do: z.literal('vent') }),
   z.object({ do: z.literal('seal') }),

@@ -1,5 +1,4 @@
 import { EXPECTED, Run, type HeatInput } from './run';
-import { suggestMinutes } from './simulate';
 
 /** How far the heater may have to be from the forecast to explain a come-up, as a factor, and the halvings that find it. */
 const FIT = { from: 0.25, to: 12, rounds: 18 };
@@ -23,11 +22,4 @@ export function powerFor(input: HeatInput, comeUpS: number): number {
 export function asItCameUp(input: HeatInput, comeUpS: number): HeatInput {
   const power = powerFor(input, comeUpS);
   return { ...input, pot: { ...input.pot, heaterW: input.pot.heaterW * power }, comeUpFactor: 1 };
-}
-
-/** Shortest whole minutes from a come-up that was seen until all meat is done; no floor is kept here. */
-export function minutesAfter(seen: HeatInput): number {
-  const run = new Run(seen);
-  run.comeUp();
-  return run.judges.some((j) => j.doneness.safeC !== null) ? suggestMinutes(run).minutes : 0;
 }

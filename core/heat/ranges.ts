@@ -16,7 +16,8 @@ export interface RangeAnswer {
   band: { timeS: number; coreC: Range | null; potC: Range }[];
 }
 
-const DIMENSIONS = Object.keys(KITCHEN_SPREADS) as (keyof RunFactors)[];
+/** What differs from kitchen to kitchen, in a fixed order. */
+export const DIMENSIONS = Object.keys(KITCHEN_SPREADS) as (keyof RunFactors)[];
 /** Spacing of the band in time, s, and the most points it has. */
 const BAND_EVERY_S = 40;
 const BAND_MOST = 400;
@@ -58,26 +59,41 @@ function shiftOf(seed: number, index: number): number {
   return ((h ^ (h >>> 13)) >>> 0) / 2 ** 32;
 }
 
-/** The kitchen of run `n`: a quasi-random point, so that a few hundred runs say what thousands of random ones would. */
-export function kitchenOfRun(n: number, seed: number): RunFactors {
+/** Shares in [0, 1) of run `n`, one for each of `DIMENSIONS`: a quasi-random point, so that a few hundred say what thousands would. */
+function sharesOf(n: number, seed: number): number[] {
   const ratio = ratioFor(DIMENSIONS.length);
+  return DIMENSIONS.map((_, i) => (shiftOf(seed, i) + (n + 1) * ratio ** -(i + 1)) % 1);
+}
+
+/** The kitchen of run `n`. */
+export function kitchenOfRun(n: number, seed: number): RunFactors {
   const factors = { ...EXPECTED };
+  const shares = sharesOf(n, seed);
   DIMENSIONS.forEach((name, i) => {
-    const u = (shiftOf(seed, i) + (n + 1) * ratio ** -(i + 1)) % 1;
-    factors[name] = spreadOut(name, u);
+    factors[name] = spreadOut(name, shares[i] as number);
   });
   return factors;
 }
 
+/** The point of run `n` in standard deviations, one for each of `DIMENSIONS`. */
+export function pointOfRun(n: number, seed: number): number[] {
+  return sharesOf(n, seed).map((u) => normalQuantile(Math.min(0.9999, Math.max(0.0001, u))));
+}
+
 /** Where in a spread the share `u` of kitchens lies, cut off at twice the standard deviation and a half. */
 export function spreadOut(name: keyof RunFactors, u: number): number {
-  const z = Math.max(-2.5, Math.min(2.5, normalQuantile(Math.min(0.9999, Math.max(0.0001, u)))));
+  const z = normalQuantile(Math.min(0.9999, Math.max(0.0001, u)));
+  return factorAt(name, Math.max(-2.5, Math.min(2.5, z)));
+}
+
+/** The factor so many standard deviations off the expected kitchen. */
+export function factorAt(name: keyof RunFactors, z: number): number {
   const off = (z * KITCHEN_SPREADS[name].spread) / 2;
   return name === 'startC' ? off : Math.max(0.2, 1 + off);
 }
 
-/** The range of sorted values from the tenth to the ninetieth of a hundred. */
-function rangeOf(values: number[]): Range {
+/** The range of values from the tenth to the ninetieth of a hundred; sorts them. */
+export function rangeOf(values: number[]): Range {
   values.sort((a, b) => a - b);
   const at = (p: number): number => {
     const x = p * (values.length - 1);

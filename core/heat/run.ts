@@ -264,9 +264,12 @@ export class Run {
     this.#nextPoint = this.timeS;
   }
 
-  /** Holds at a temperature, working unless said, for some minutes. */
-  hold(minutes: number, tempC = this.workingC): void {
-    for (let i = Math.round((minutes * 60) / STEP_S); i > 0; i--) this.step(0, 1, tempC);
+  /** Holds at a temperature, working unless said, for some minutes; `each` is called after every step. */
+  hold(minutes: number, tempC = this.workingC, each?: () => void): void {
+    for (let i = Math.round((minutes * 60) / STEP_S); i > 0; i--) {
+      this.step(0, 1, tempC);
+      each?.();
+    }
   }
 
   /** Heat that the air still takes with it before the valve closes, J; set when a come-up begins. */
@@ -287,12 +290,15 @@ export class Run {
     }
   }
 
-  /** Heats until the working pressure is there. Returns the seconds it took. */
-  comeUp(): number {
+  /** Heats until the working pressure is there; `each` is called after every step. Returns the seconds it took. */
+  comeUp(each?: () => void): number {
     const power = this.powerW;
     const start = this.timeS;
     this.close();
-    while (this.potC < this.workingC && this.timeS - start < COME_UP_LIMIT_S) this.heat(power);
+    while (this.potC < this.workingC && this.timeS - start < COME_UP_LIMIT_S) {
+      this.heat(power);
+      each?.();
+    }
     return this.timeS - start;
   }
 

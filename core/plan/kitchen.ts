@@ -29,6 +29,8 @@ export const KitchenSchema = z.object({
   tools: z
     .object({ thermometer: z.boolean(), scale: z.boolean() })
     .default({ thermometer: true, scale: true }),
+  /** What happened asks for other minutes under pressure: the cook is asked, or they are changed by themselves and said. */
+  holdChanges: z.enum(['ask', 'itself']).optional(),
   /** Burners beside the pot, and an oven; four and yes when nothing is said. */
   burners: z.number().int().min(0).max(8).optional(),
   oven: z.boolean().optional(),

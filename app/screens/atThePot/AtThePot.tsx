@@ -3,7 +3,6 @@ import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
   cookTime,
-  formatDuration,
   holdAdvice,
   liveForecast,
   liveTimers,
@@ -12,8 +11,8 @@ import {
   stepsWithSauce,
   type CookState,
   type Dish,
-  type EventPayload,
   type Kitchen,
+  type LiveRest,
   type Plan,
   type TroubleKind,
 } from '../../../core/index';
@@ -25,11 +24,13 @@ import { recordAt, undoLast } from '../../store/cooks';
 import { removeKitchen, tellCooker, usePlugged } from '../../store/devices';
 import { editDish } from '../../store/dishes';
 import { useCook, useKitchen, usePlan, type SeenCook } from '../../store/live';
+import { useRest } from '../../store/rest';
 import { useAlarm, useAwake } from '../../parts/alarm';
 import { AllSteps } from './AllSteps';
 import { Beside } from './Beside';
 import { Devices } from './Devices';
 import { HeldTray } from './HeldTray';
+import { HoldChange } from './HoldChange';
 import { useAloud } from './speech';
 import { StepCard } from './StepCard';
 import type { Tell } from './tell';
@@ -47,11 +48,12 @@ export default function AtThePot() {
   useTitle(state?.dish ? `At the pot: ${state.dish.name}` : undefined);
   const dish = useMemo(() => (state ? dishAsCooked(state) : null), [state]);
   const planned = usePlan(dish, kitchen);
+  const rest = useRest(planned, state);
   const went = useMemo(
-    () => planned && kitchen && state && planAsItWent(planned, kitchen, state),
+    () => planned && kitchen && state && planAsItWent(planned, kitchen, state, rest),
     // Only what the pot did moves it: not every tap.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [planned, kitchen, state?.sealedAt, state?.pressureAt, state?.holdS],
+    [planned, kitchen, state?.sealedAt, state?.pressureAt, state?.holdS, rest],
   );
   const plan = useMemo(
     () => went && kitchen && withMeasuredSauce(went, kitchen, state),
@@ -67,7 +69,7 @@ export default function AtThePot() {
       </div>
     );
   if (!state || !kitchen || !plan) return <p className="loading">Lighting the stove…</p>;
-  return <Cooking state={state} kitchen={kitchen} plan={plan} planned={planned ?? plan} />;
+  return <Cooking state={state} kitchen={kitchen} plan={plan} planned={planned ?? plan} rest={rest} />;
 }
 
 /** The plan with the sauce that was measured in place of the one that was forecast. */
@@ -86,14 +88,6 @@ function dishAsCooked({ dish, potId }: CookState): Dish | null {
   return dish && { ...dish, settings: { ...dish.settings, potId } };
 }
 
-/** The minutes under pressure changed: what is told, and the running timer with it. */
-function holdFor(seconds: number, plannedS: number, reason: string): EventPayload[] {
-  return [
-    { type: 'holdSet', seconds, reason: reason.slice(0, 200) },
-    { type: 'timerAdded', timerId: 'hold', seconds: Math.round(seconds - plannedS) },
-  ];
-}
-
 /** A swipe is at least so long and so flat, px. */
 const SWIPE = { least: 80, most: 50 };
 /** How often the clock is read: oftener where a simulated one runs fast, ms. */
@@ -104,12 +98,15 @@ function Cooking({
   kitchen,
   plan,
   planned,
+  rest,
 }: {
   state: SeenCook;
   kitchen: Kitchen;
   plan: Plan;
   /** The plan as it stood before anything happened. */
   planned: Plan;
+  /** What has happened, weighed. */
+  rest: LiveRest | null;
 }) {
   const wall = useNow((state.clock?.speed ?? 1) > 1 ? TICK_MS.fast : TICK_MS.wall);
   const now = cookTime(state.clock, wall);
@@ -122,7 +119,7 @@ function Cooking({
   const [trouble, setTrouble] = useState<TroubleKind | null>(null);
   const [showsAll, setShowsAll] = useState(false);
   const pot = potNow(plan, state);
-  const advice = useMemo(() => holdAdvice(planned, state), [planned, state]);
+  const advice = holdAdvice(planned, state, rest, now);
   const over = state.status === 'finished' || state.status === 'abandoned';
   useAwake(!over && state.pausedAt === null);
   const forecast = liveForecast(plan, state, now);
@@ -145,6 +142,7 @@ function Cooking({
       void tellCooker(kitchenId, command).then((refused) => refused && say(refused));
     if (payloads.some((p) => p.type === 'sealed')) send({ do: 'start', minutes: plan.heat.holdS / 60 });
     if (payloads.some((p) => p.type === 'stepDone' && p.stepId === 'open')) send({ do: 'open' });
+    for (const p of payloads) if (p.type === 'holdSet') send({ do: 'hold-for', minutes: p.seconds / 60 });
   };
   const number = plan.steps.length - plan.steps.filter((s) => !state.done[s.id]).length + 1;
   const touch = useRef<{ x: number; y: number } | null>(null);
@@ -201,25 +199,14 @@ function Cooking({
           </Button>
         </p>
       )}
-      {advice && (
-        <p className="at-pot-advice" role="status">
-          {advice.sentence}{' '}
-          <Button
-            size="sm"
-            onClick={() => tell(...holdFor(advice.seconds, advice.plannedS, advice.sentence))}
-          >
-            Hold {formatDuration(advice.seconds)}
-          </Button>{' '}
-          <Button
-            size="sm"
-            variant="quiet"
-            onClick={() =>
-              tell({ type: 'holdSet', seconds: Math.round(advice.plannedS), reason: 'kept as planned' })
-            }
-          >
-            Keep {formatDuration(advice.plannedS)}
-          </Button>
-        </p>
+      {advice && rest && (
+        <HoldChange
+          advice={advice}
+          rest={rest}
+          takesItself={kitchen.holdChanges === 'itself'}
+          tell={act}
+          say={say}
+        />
       )}
       {isBurning && (
         <p className="at-pot-burning" role="alert">

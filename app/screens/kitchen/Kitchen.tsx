@@ -167,6 +167,22 @@ function Household({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitche
             onChange={(e) => change({ tools: { ...kitchen.tools, scale: e.target.checked } })}
           />
         </div>
+        <div className="field">
+          <span>Pressure came early or late</span>
+          <Segments
+            name="hold-changes"
+            label="Pressure came early or late"
+            value={kitchen.holdChanges ?? 'ask'}
+            options={[
+              { id: 'ask', label: 'Ask me' },
+              { id: 'itself', label: 'Change the minutes' },
+            ]}
+            onChange={(holdChanges) => change({ holdChanges })}
+          />
+          <span className="small soft">
+            Earlier means cooler pieces and a longer hold; later may mean a shorter one.
+          </span>
+        </div>
         <FigureField
           id="ladle"
           label="Our ladle holds"

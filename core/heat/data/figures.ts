@@ -71,3 +71,17 @@ export const KITCHEN_SPREADS = {
   startC: { spread: 3, source: 'Refrigerators of 3-8 °C, time on the board' },
   thickness: { spread: 0.1, source: 'Judging thickness by eye; pieces of one pack' },
 } as const;
+
+/** How exactly a cook and her devices tell what happened, one standard deviation, and how far the model itself is off. */
+export const TELLING = {
+  /** A tap at working pressure or when the pin falls, s. */
+  tapS: { value: 20, spread: 0.5, source: 'Noticed across the kitchen, and the phone unlocked' },
+  /** A cooker that is plugged in says it by itself, s. */
+  deviceS: { value: 4, spread: 0.5, source: 'A reading every few seconds' },
+  /** A household thermometer, °C. */
+  probeC: { value: 2, spread: 0.5, source: 'Makers of kitchen thermometers: one or two degrees' },
+  /** How far out of the middle a probe lies, as a share of the way to the surface's temperature. */
+  offCentre: { value: 0.12, spread: 1, source: 'A few millimetres in a piece of forty' },
+  /** What no factor of a kitchen explains of a stretch's time, as a share of it. */
+  modelShare: { value: 0.03, spread: 0.5, source: 'Against a twin with a plate and a lid of their own' },
+} as const;
