@@ -24,8 +24,8 @@ const DAY_MS = 86_400_000;
 const COOKS = 48;
 /** Every so many cooks, two people eat at the hut. */
 const HUT_EVERY = 7;
-/** What the forecasts of this household do not know: its electric pot comes up slowly, its starch runs a little weak. */
-const HIDDEN = { comeUp: 1.14, release: 0.94, sauce: 1.08 };
+/** What the forecasts of this household do not know: its pot is as forecast but for a little, its starch runs a little weak. */
+const HIDDEN = { comeUp: 1.02, release: 0.94, sauce: 1.08 };
 
 const NOTES = [
   'Table 6 min late: the crossing nearly left without us.',
@@ -112,7 +112,7 @@ function cookOf(
       CookEventSchema.parse({ id: `${cookId}-${list.length}`, cookId, seq: list.length, at, ...payload }),
     );
   };
-  const slow = plan.pot.kind === 'electric' ? HIDDEN.comeUp : 1.02;
+  const slow = HIDDEN.comeUp;
   const sauceG = plan.liquid.sauceAfterG.mid * HIDDEN.sauce * (1 + normal() * 0.08);
   const { dose, input } = plan.sauce;
   const after = plan.timing.totalS.mid - plan.timing.pinDownS;

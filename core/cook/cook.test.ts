@@ -399,9 +399,7 @@ describe('pressure that came at another time than forecast', () => {
   });
 
   it('earlier never asks for fewer minutes, later never for fewer than the floor', () => {
-    const minutes = [0.1, 0.4, 0.7, 1, 1.5, 2.5].map((x) =>
-      minutesOf(advised(at(up * x))),
-    );
+    const minutes = [0.1, 0.4, 0.7, 1, 1.5, 2.5].map((x) => minutesOf(advised(at(up * x))));
     expect([...minutes].sort((a, b) => b - a)).toEqual(minutes);
     expect(Math.min(...minutes)).toBeGreaterThanOrEqual(plan.meat[0]!.cut.floorMin);
   });

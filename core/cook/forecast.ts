@@ -1,6 +1,7 @@
 import type { Plan } from '../plan/plan';
 import type { Step } from '../plan/steps/step';
-import { sumRanges, type Range } from '../quantity/range';
+import { sumSteps } from '../plan/timing';
+import type { Range } from '../quantity/range';
 import type { CookState } from './cook';
 import type { CookForecast } from './events';
 
@@ -53,7 +54,7 @@ export function liveForecast(plan: Plan, state: CookState, now: number): LiveFor
       high: Math.max(0, s.durationS.high - from),
     };
   });
-  const sum = sumRanges(remaining);
+  const sum = sumSteps(remaining.map((durationS, i) => ({ durationS, hands: left[i]?.hands ?? false })));
   const at = (seconds: number): number => now + Math.max(0, seconds) * 1000;
   return {
     current,

@@ -1,6 +1,6 @@
 import type { Range } from '../quantity/range';
-import { KITCHEN_SPREADS } from './data/figures';
 import { EXPECTED, Run, type HeatInput, type RunFactors } from './run';
+import { asKnown, DIMENSIONS, factorAt } from './spreads';
 import { learnedTime } from './simulate';
 
 /** What the runs have said so far. Ranges run from the tenth to the ninetieth of a hundred kitchens, `mid` is the middle one. */
@@ -16,8 +16,6 @@ export interface RangeAnswer {
   band: { timeS: number; coreC: Range | null; potC: Range }[];
 }
 
-/** What differs from kitchen to kitchen, in a fixed order. */
-export const DIMENSIONS = Object.keys(KITCHEN_SPREADS) as (keyof RunFactors)[];
 /** Spacing of the band in time, s, and the most points it has. */
 const BAND_EVERY_S = 40;
 const BAND_MOST = 400;
@@ -86,12 +84,6 @@ export function spreadOut(name: keyof RunFactors, u: number): number {
   return factorAt(name, Math.max(-2.5, Math.min(2.5, z)));
 }
 
-/** The factor so many standard deviations off the expected kitchen. */
-export function factorAt(name: keyof RunFactors, z: number): number {
-  const off = (z * KITCHEN_SPREADS[name].spread) / 2;
-  return name === 'startC' ? off : Math.max(0.2, 1 + off);
-}
-
 /** The range of values from the tenth to the ninetieth of a hundred; sorts them. */
 export function rangeOf(values: number[]): Range {
   values.sort((a, b) => a - b);
@@ -133,7 +125,7 @@ export class HeatRanges {
   /** Makes one more run. */
   next(factors: RunFactors = kitchenOfRun(this.runs, this.seed)): void {
     const { input } = this;
-    const run = new Run(input, factors, true);
+    const run = new Run(input, asKnown(factors, input), true);
     run.lead = this.lead;
     const comeUpS = run.comeUp();
     run.hold(this.minutes);

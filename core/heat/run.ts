@@ -57,6 +57,8 @@ export interface HeatInput {
   /** What the log has learned: factors on come-up and release times. */
   comeUpFactor?: number;
   releaseFactor?: number;
+  /** What is left of the spread between pots, 1 being all of it: a pot that has been cooked in is no longer any pot. */
+  known?: { comeUp: number; release: number };
 }
 
 /** How one run differs from the expected kitchen: factors, 1 each. */
@@ -102,7 +104,8 @@ export interface HeatPoint {
 
 /** Time step, s: divides a minute; chosen with the grid by measured error. */
 export const STEP_S = 3;
-const COME_UP_LIMIT_S = 75 * 60;
+/** A come-up is not followed beyond this: such a pot does not come to pressure. */
+export const COME_UP_LIMIT_S = 75 * 60;
 /** Minutes that are left before venting the rest, unless said otherwise. Source: kitchen custom; spread 30 %. */
 export const VENT_AFTER_MIN = 10;
 /** A natural release is not followed beyond this. */
@@ -334,8 +337,11 @@ export class Run {
     return 0;
   }
 
-  /** Comes down and opens; returns the seconds it took and what flashed off, g. */
-  release(kind: HeatInput['release']): { seconds: number; flashedG: number } {
+  /**
+   * Comes down and opens; returns the seconds it took and what flashed off, g. `lossTimes` and `ventTimes` are factors on what this
+   * kitchen loses and on how long it vents.
+   */
+  release(kind: HeatInput['release'], lossTimes = 1, ventTimes = 1): { seconds: number; flashedG: number } {
     const start = this.timeS;
     const limit =
       kind === 'quick'
@@ -343,13 +349,13 @@ export class Run {
         : kind === 'ten'
           ? (this.input.ventAfterMin ?? VENT_AFTER_MIN) * 60
           : RELEASE_LIMIT_S;
-    const loss = this.releaseLoss;
+    const loss = this.releaseLoss * lossTimes;
     let flashedG = 0;
     while (this.potC > this.pinC && this.timeS - start < limit) flashedG += this.comeDown(loss);
     if (this.potC > this.pinC) {
       const from = this.potC;
       const share = Math.min(1, (from - this.boilsC) / Math.max(1, this.workingC - this.boilsC));
-      const ventS = HEAT_FIGURES.ventS.value * this.factors.vent * Math.max(0.25, share);
+      const ventS = HEAT_FIGURES.ventS.value * this.factors.vent * ventTimes * Math.max(0.25, share);
       const vent0 = this.timeS;
       while (this.timeS - vent0 < ventS) {
         const done = Math.min(1, (this.timeS - vent0 + STEP_S) / ventS);

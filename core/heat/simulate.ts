@@ -1,8 +1,10 @@
 import { kept } from '../quantity/kept';
-import { around, type Range } from '../quantity/range';
-import { HEAT_FIGURES } from './data/figures';
+import { around, scaleRange, type Range } from '../quantity/range';
+import { HEAT_FIGURES, KITCHEN_SPREADS } from './data/figures';
+import { MEAT } from './piece';
 import { tendernessOf, softnessOf, windowOf, type Softness, type Tenderness } from './doneness';
-import { EXPECTED, Run, type HeatInput, type HeatPoint, type Saved } from './run';
+import { leftToKnow } from './spreads';
+import { COME_UP_LIMIT_S, EXPECTED, Run, type HeatInput, type HeatPoint, type Saved } from './run';
 
 export type { HeatInput, HeatPoint } from './run';
 export { HEAT_FIGURES } from './data/figures';
@@ -63,10 +65,8 @@ const SECOND_LONGEST_MIN = 60;
  * colder or thicker meat never comes out sooner. Never a statement that food is safe: the thermometer decides.
  */
 export function forecastHeat(input: HeatInput): HeatForecast {
-  const spread = HEAT_FIGURES.efficiency.spread;
   const quick = quickest(input);
   const quickS = quick.comeUp();
-  const slowS = new Run(input, { ...EXPECTED, power: 1 - spread * 1.3, loss: 1.15 }).comeUp();
   const decides = quick.judges.some((j) => j.doneness.safeC !== null);
   const { minutes: suggestedMin, lead } = decides ? suggestFor(input, quick) : { minutes: 0, lead: 0 };
   const minutes = Math.max(0, input.minutes ?? suggestedMin);
@@ -76,6 +76,7 @@ export function forecastHeat(input: HeatInput): HeatForecast {
   const comeUpS = run.comeUp();
   run.hold(minutes);
   const cores = run.judges.map((j) => j.piece.coreC);
+  const releaseS = releaseRange(run);
   const released = run.release(input.release);
   const firstS = run.timeS;
   if (input.keepWarmS) run.keepWarm(input.keepWarmS);
@@ -113,16 +114,16 @@ export function forecastHeat(input: HeatInput): HeatForecast {
   return {
     workingC: run.workingC,
     boilsAtC: run.boilsC,
-    comeUpS: { low: quickS * up, mid: comeUpS * up, high: slowS * up },
+    comeUpS: scaleRange(followed(give(comeUpS, comeUpSpread(run, comeUpS, quickS))), up),
     holdS: minutes * 60,
-    releaseS: around(released.seconds * down + (input.keepWarmS ?? 0), releaseSpread(input.release)),
+    releaseS: plus(scaleRange({ ...releaseS, mid: released.seconds }, down), input.keepWarmS ?? 0),
     suggestedMin,
     lead,
     kinds,
     second: second && {
       ...second,
-      comeUpS: around(second.comeUpS.mid * up, spread * 1.2),
-      releaseS: around(second.releaseS.mid, HEAT_FIGURES.ventS.spread),
+      comeUpS: scaleRange(give(second.comeUpS.mid, comeUpSpread(run, comeUpS, quickS)), up),
+      releaseS: give(second.releaseS.mid, deviationOf('vent')),
     },
     coreAtEndC: deciding?.coreAtEndC ?? null,
     coreAtOpenC: deciding?.coreAtOpenC ?? null,
@@ -147,9 +148,66 @@ export function suggestedMinutes(input: HeatInput): number {
 const quickest = (input: HeatInput): Run =>
   new Run(input, { ...EXPECTED, power: 1 + HEAT_FIGURES.efficiency.spread });
 
-function releaseSpread(release: HeatInput['release']): number {
-  if (release === 'natural') return HEAT_FIGURES.releaseLoss.spread;
-  return HEAT_FIGURES.ventS.spread * (release === 'quick' ? 1 : 0.2);
+/** Standard deviations from the middle to the tenth and the ninetieth of a hundred. */
+const EIGHT_IN_TEN = 1.2816;
+/** One standard deviation of what differs between kitchens: relative, °C for the start. */
+const deviationOf = (name: keyof typeof KITCHEN_SPREADS): number => KITCHEN_SPREADS[name].spread / 2;
+/** A time whose logarithm has this standard deviation, from the tenth to the ninetieth of a hundred kitchens. */
+const give = (seconds: number, deviation: number): Range => ({
+  low: seconds * Math.exp(-EIGHT_IN_TEN * deviation),
+  mid: seconds,
+  high: seconds * Math.exp(EIGHT_IN_TEN * deviation),
+});
+/** A come-up no longer than it is followed. */
+const followed = (r: Range): Range => ({ ...r, high: Math.min(r.high, Math.max(r.mid, COME_UP_LIMIT_S)) });
+const plus = ({ low, mid, high }: Range, by: number): Range => ({
+  low: low + by,
+  mid: mid + by,
+  high: high + by,
+});
+
+/**
+ * Standard deviation of the logarithm of a come-up: each thing that differs between kitchens by its share of the heat that has to
+ * come, the heater by how much sooner the quickest kitchen was there.
+ */
+function comeUpSpread(run: Run, comeUpS: number, quickS: number): number {
+  const { input } = run;
+  const { lumpJPerK, startC, pieces } = input;
+  const bySoonest =
+    Math.log(Math.max(1, comeUpS) / Math.max(1, quickS)) / Math.log(1 + KITCHEN_SPREADS.power.spread);
+  const netJ = Math.max(1, comeUpS * (run.powerW - input.pot.lossWPerK * (run.boilsC - input.roomC) * 0.5));
+  const lump = (lumpJPerK * Math.max(0, run.workingC - Math.min(startC, run.boilsC))) / netJ;
+  const purge = (HEAT_FIGURES.purgeG.value * HEAT_FIGURES.latentJPerG.value) / netJ;
+  const perDegree = pieces.reduce((s, p) => s + (p.massG / 1000) * MEAT.heatJPerKgK, 0) / netJ;
+  return Math.hypot(
+    bySoonest * deviationOf('power') * leftToKnow(input, 'power'),
+    Math.min(1, lump) * deviationOf('fill'),
+    purge * deviationOf('purge'),
+    perDegree * deviationOf('startC'),
+  );
+}
+
+/** How long the pot takes to come down from where it is, in the fastest and slowest of eight in ten kitchens; the run stays where it was. */
+function releaseRange(run: Run): Range {
+  const { release } = run.input;
+  // Of the logarithm of the heat lost.
+  const ofLoss =
+    Math.hypot(deviationOf('releaseLoss'), deviationOf('loss')) * leftToKnow(run.input, 'releaseLoss');
+  const held = run.save();
+  const points = run.series.length;
+  // Two things that differ on their own are seldom both at their ends.
+  const ofVent = release === 'ten' ? 0.5 : 1;
+  const from = (z: number): number => {
+    const vent = 1 - ofVent * z * deviationOf('vent');
+    const { seconds } = run.release(release, Math.exp(z * ofLoss), vent);
+    run.restore(held);
+    return seconds;
+  };
+  const low = from(EIGHT_IN_TEN);
+  const high = from(-EIGHT_IN_TEN);
+  run.series.length = points;
+  run.resumeSeries();
+  return { low, mid: (low + high) / 2, high };
 }
 
 /** Opens the pot, adds what comes later, and cooks on; suggests the minutes where none are given. */

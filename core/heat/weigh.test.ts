@@ -140,6 +140,44 @@ describe('kitchens weighed by what happened', () => {
   });
 });
 
+describe('what is shown as a range', () => {
+  it('holds about eight in ten kitchens: coming up, coming down, whichever way', () => {
+    let up = 0;
+    let down = 0;
+    let all = 0;
+    for (const input of LOADS)
+      for (const release of ['quick', 'ten', 'natural'] as const) {
+        const asked = { ...input, release };
+        const { comeUpS, releaseS, holdS } = forecastHeat(asked);
+        for (let n = 0; n < 60; n++) {
+          const run = new Run(asked, kitchenOfRun(n, 5));
+          const seconds = run.comeUp();
+          run.hold(holdS / 60);
+          const released = run.release(release).seconds;
+          // A whole step more or less is not a miss.
+          if (seconds >= comeUpS.low - 2 && seconds <= comeUpS.high + 2) up++;
+          if (released >= releaseS.low - 2 && released <= releaseS.high + 2) down++;
+          all++;
+        }
+      }
+    for (const share of [up / all, down / all]) {
+      expect(share).toBeGreaterThan(0.74);
+      expect(share).toBeLessThan(0.88);
+    }
+  });
+
+  it('is narrower for a pot that is known, and as likely in the middle', () => {
+    const input = LOADS[2]!;
+    const known = { ...input, known: { comeUp: 0.4, release: 0.4 } };
+    const [any, mine] = [forecastHeat(input), forecastHeat(known)];
+    for (const stretch of ['comeUpS', 'releaseS'] as const) {
+      expect(width(mine[stretch])).toBeLessThan(width(any[stretch]) * 0.9);
+      expect(mine[stretch].mid).toBe(any[stretch].mid);
+    }
+    expect(width(restAfter(known, NOTHING).releaseS)).toBeLessThan(width(restAfter(input, NOTHING).releaseS));
+  });
+});
+
 /** Hidden kitchens, from the model under test and from one it does not share. */
 const HIDDEN = Array.from({ length: 4 }, (_, n) => kitchenOfRun(n * 7 + 3, 911));
 const withPower = (f: RunFactors, factor: number): RunFactors => ({ ...f, power: f.power * factor });

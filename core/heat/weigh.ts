@@ -1,8 +1,9 @@
 import type { Range } from '../quantity/range';
 import { KITCHEN_SPREADS, TELLING } from './data/figures';
 import { powerFor } from './hold';
-import { DIMENSIONS, factorAt, pointOfRun, rangeOf } from './ranges';
+import { pointOfRun, rangeOf } from './ranges';
 import { EXPECTED, Run, type HeatInput, type RunFactors, type Saved } from './run';
+import { asKnown, DIMENSIONS, factorAt, leftToKnow } from './spreads';
 
 /** A stretch of the cook as it was told: it took so long, or it is not over after so long. Seconds. */
 export interface Stretch {
@@ -109,7 +110,7 @@ function bare(input: HeatInput, happened: Happened): Happened {
 
 /** Cooks in one kitchen as far as anything is known, and says how likely it makes that. */
 function cookIn(input: HeatInput, z: readonly number[], happened: Happened): Member {
-  const run = new Run(input, factorsAt(z));
+  const run = new Run(input, asKnown(factorsAt(z), input));
   const readings = [...happened.probes].sort((a, b) => a.afterLidS - b.afterLidS);
   let logLikelihood = 0;
   let next = 0;
@@ -143,7 +144,10 @@ interface Normal {
 /** Where kitchens are looked for at first: all that there may be, the heater's about the one that explains when pressure came. */
 function firstGuess(input: HeatInput, comeUp: Stretch | null): Normal {
   const heater =
-    comeUp?.isOver === true ? (2 * (powerFor(input, comeUp.seconds) - 1)) / KITCHEN_SPREADS.power.spread : 0;
+    comeUp?.isOver === true
+      ? (2 * (powerFor(input, comeUp.seconds) - 1)) /
+        (KITCHEN_SPREADS.power.spread * leftToKnow(input, 'power'))
+      : 0;
   const width = LONG_TAIL + LONG_TAIL * FAR_IS_WIDE * Math.abs(heater);
   return {
     mean: DIMENSIONS.map((_, i) => (i === POWER ? heater : 0)),

@@ -1,6 +1,7 @@
 import type { CookState } from '../cook/cook';
 import { NO_CALIBRATION, type Calibration } from '../plan/kitchen';
 import { thicknessOf } from '../sauce/data/thickeners';
+import { believe, UNKNOWN_POT } from './posterior';
 
 /** Forecast against actual for one cook. Seconds; null where it was not recorded. */
 export interface CookComparison {
@@ -49,7 +50,7 @@ function learned(ratios: readonly number[]): number {
 }
 
 /**
- * What finished cooks in one pot have taught: factors on come-up and release from the median of actual over forecast, and
+ * What finished cooks in one pot have taught: what is believed of come-up and release after them, the newest counting most, and
  * the strength the household gets from its starch from what its spoons showed (at the pot, or `spoonRatios` from the bench on
  * its own) and from its sauce verdicts, each drawn towards 1 until there are several.
  * A stored forecast carries the factors it was made with, so actual times are compared with the bare model.
@@ -60,12 +61,15 @@ export function calibrate(
   spoonRatios: readonly number[] = [],
 ): Calibration {
   const real = cooks.filter((c) => !c.isSimulated);
-  const mine = real.filter((c) => c.potId === potId && (c.status === 'finished' || c.status === 'served'));
+  const mine = real
+    .filter((c) => c.potId === potId && (c.status === 'finished' || c.status === 'served'))
+    .sort((a, b) => a.startedAt - b.startedAt);
   const ratios = (stage: 'comeUp' | 'release'): number[] =>
     mine.flatMap((cook) => {
       const times = compareCook(cook)?.[stage];
       const bareS = times && cook.forecast ? times.forecastS / cook.forecast[`${stage}Factor`] : 0;
-      return times?.actualS && bareS > 60 ? [times.actualS / bareS] : [];
+      const ratio = times?.actualS && bareS > 60 ? times.actualS / bareS : 0;
+      return ratio >= BELIEVABLE.from && ratio <= BELIEVABLE.to ? [ratio] : [];
     });
   const byTime = [...real].sort((a, b) => a.startedAt - b.startedAt);
   const spoons = byTime.flatMap((c) => {
@@ -75,10 +79,16 @@ export function calibrate(
     return aim > 0 ? [c.verdict.sauce === 'thin' ? 0.85 : c.verdict.sauce === 'thick' ? 1.15 : 1] : [];
   });
   const starch = [...spoons, ...spoonRatios].slice(-RECENT_SPOONS);
+  const up = believe(ratios('comeUp'));
+  const down = believe(ratios('release'));
   return mine.length
     ? {
-        comeUpFactor: learned(ratios('comeUp')),
-        releaseFactor: learned(ratios('release')),
+        comeUpFactor: Math.exp(up.mean),
+        releaseFactor: Math.exp(down.mean),
+        known: {
+          comeUp: up.deviation / UNKNOWN_POT.deviation,
+          release: down.deviation / UNKNOWN_POT.deviation,
+        },
         starchFactor: learned(starch),
         cooks: mine.length,
       }

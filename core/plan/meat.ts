@@ -416,6 +416,7 @@ export function heatInput(
     ...(dish.settings.keepWarmMin ? { keepWarmS: dish.settings.keepWarmMin * 60 } : {}),
     comeUpFactor: calibration.comeUpFactor,
     releaseFactor: calibration.releaseFactor,
+    ...(calibration.known ? { known: calibration.known } : {}),
   };
 }
 

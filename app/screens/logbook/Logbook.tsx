@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
-import { compareCook, formatDuration, type CookState } from '../../../core/index';
+import { compareCook, formatDuration, NO_CALIBRATION, type CookState } from '../../../core/index';
 import { clock, day } from '../../parts/now';
 import { useCalibrations, useCooks, useKitchen } from '../../store/live';
 import { useTitle } from '../../parts/title';
@@ -42,7 +42,7 @@ export default function Logbook() {
     (c) => !wanted || `${c.dish?.name} ${c.verdict?.note ?? ''} ${c.potName}`.toLowerCase().includes(wanted),
   );
   const taught = kitchen.pots
-    .map((p) => ({ pot: p, ...(calibrations.get(p.id) ?? { comeUpFactor: 1, releaseFactor: 1, cooks: 0 }) }))
+    .map((p) => ({ pot: p, ...(calibrations.get(p.id) ?? NO_CALIBRATION) }))
     .filter((t) => t.cooks > 0);
   const percent = (f: number, more: string, less: string): string =>
     Math.abs(f - 1) < 0.02 ? 'as forecast' : `${Math.round(Math.abs(f - 1) * 100)} % ${f > 1 ? more : less}`;
@@ -82,6 +82,12 @@ export default function Logbook() {
                     comes up {percent(t.comeUpFactor, 'slower', 'quicker')}, comes down{' '}
                     {percent(t.releaseFactor, 'slower', 'quicker')} · {t.cooks}{' '}
                     {t.cooks === 1 ? 'cook' : 'cooks'}
+                    {t.known && t.known.comeUp < 0.9 && (
+                      <span className="soft">
+                        . Its forecasts range {Math.round((1 - t.known.comeUp) * 100)} % less widely than
+                        those of a pot never cooked in.
+                      </span>
+                    )}
                   </span>
                 </li>
               ))}

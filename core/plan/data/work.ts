@@ -4,20 +4,23 @@ import type { FoodKind } from '../../pantry/food';
 export const WORK = {
   spread: 0.3,
   getOutMin: 2,
+  /** From cold until fat shimmers in it; all but the last minute of it passes while the rest is got ready. */
   heatPotMin: 4,
+  shimmerMin: 1,
   softenMin: 5,
   bloomMin: 1,
   deglazeMin: 2,
   loadMin: 2,
   sealMin: 1,
   addAgainMin: 2,
-  openMin: 1,
+  openMin: 0.5,
   checkMeatMin: 1,
   setAsideMin: 1,
   shredMin: 3,
   blendMin: 2,
   measureMin: 1,
-  toBoilMin: 2,
+  /** An opened pot is nearly at the boil still. */
+  toBoilMin: 1.5,
   stirSlurryMin: 1,
   /** What is whisked in shows what it does after this long, s. */
   settleS: 60,
@@ -29,15 +32,18 @@ export const WORK = {
   glazeMin: 4,
   sweetMin: 1,
   finishMin: 1,
-  serveMin: 2,
+  serveMin: 1,
 } as const;
 
-/** A batch of browning, minutes: 3-4 a side of thick pieces, 2-3 of thin ones. Source: as above; spread 25 %. */
-const SEAR_BATCH = { thinMm: 25, thinMin: 5, thickMin: 7 } as const;
+/** Browning one side, minutes: two for what is thin, four for what is thick, and between them by its thickness. Source: as above; spread 25 %. */
+const SEAR_SIDE = { thinMm: 15, thinMin: 2, thickMm: 45, thickMin: 4 } as const;
 
-/** Minutes of one batch of pieces this thick; of thick ones where nothing is said. */
-export const searBatchMin = (thicknessMm: number | undefined): number =>
-  (thicknessMm ?? Number.POSITIVE_INFINITY) <= SEAR_BATCH.thinMm ? SEAR_BATCH.thinMin : SEAR_BATCH.thickMin;
+/** Minutes of one batch of pieces this thick, both sides; of thick ones where nothing is said. */
+export function searBatchMin(thicknessMm: number | undefined): number {
+  const { thinMm, thinMin, thickMm, thickMin } = SEAR_SIDE;
+  const share = ((thicknessMm ?? thickMm) - thinMm) / (thickMm - thinMm);
+  return Math.round(2 * (thinMin + Math.min(1, Math.max(0, share)) * (thickMin - thinMin)));
+}
 
 /** Longest boiling down that is planned, minutes: beyond it a slurry is the better way. Source: patience at a stove; spread 30 %. */
 export const MOST_REDUCING_MIN = 30;

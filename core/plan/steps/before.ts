@@ -56,11 +56,12 @@ export function stepsBeforeTheLid(input: StepInput): Step[] {
 /** Everything got out, cut and weighed. */
 export function prep({ items, meat, rules, script }: StepInput): Step {
   const poultry = meat.some((m) => m.cut.safe === 'poultry');
+  const heatsPot = rules.browning === 'pot' && items.some((i) => i.moment === 'sear');
   return step(
     'prep',
     'prep',
     'Get everything ready',
-    `${MARINADE[rules.marinade]}Weigh into bowls by when they go in${items.filter((i) => i.moment === 'bloom' && kindOf(i) === 'spice-ground').length > 1 ? ': the ground spices in one bowl' : ''}.${items.some((i) => ['thicken', 'dairy', 'finish'].includes(i.moment)) ? ' What is held back stays together on a tray, away from the pot.' : ''}`,
+    `${MARINADE[rules.marinade]}Weigh into bowls by when they go in${items.filter((i) => i.moment === 'bloom' && kindOf(i) === 'spice-ground').length > 1 ? ': the ground spices in one bowl' : ''}.${items.some((i) => ['thicken', 'dairy', 'finish'].includes(i.moment)) ? ' What is held back stays together on a tray, away from the pot.' : ''}${heatsPot ? ` Set the pot to heat for the last ${WORK.heatPotMin - WORK.shimmerMin} minutes of it.` : ''}`,
     {
       items: [
         ...gotOut(
@@ -111,7 +112,7 @@ function browning(input: StepInput): Step[] {
           items: stepItems([...fat, ...rest]),
           heat: 'high',
           timer: { name: 'Sear, each batch', seconds: searBatchMin(meat[0]?.thicknessMm) * 60 },
-          durationS: handwork(WORK.heatPotMin + batches * searBatchMin(meat[0]?.thicknessMm), 0.2),
+          durationS: handwork(WORK.shimmerMin + batches * searBatchMin(meat[0]?.thicknessMm), 0.2),
           look: 'Deep brown on two sides; the middle is still raw.',
           cautions: [CAUTIONS.hotFat],
         },
@@ -123,7 +124,7 @@ function browning(input: StepInput): Step[] {
     step('heat', 'sear', 'Heat the pot', 'On medium, with the fat, until it shimmers.', {
       items: stepItems(sear),
       heat: 'medium',
-      durationS: handwork(WORK.heatPotMin, 0.2),
+      durationS: handwork(WORK.shimmerMin, 0.2),
       cautions: [CAUTIONS.hotFat],
     }),
   ];

@@ -409,7 +409,7 @@ function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem[]): nu
       act.minutes !== null && PER_SIDE.test(act.words)
         ? 2 * act.minutes
         : searBatchMin(input.meat[0]?.thicknessMm);
-    return WORK.heatPotMin + Math.max(1, input.batches) * batch;
+    return WORK.shimmerMin + Math.max(1, input.batches) * batch;
   }
   if (act.verb === 'reduce' && act.run > 0) {
     // "Boil for 10 minutes" is ten minutes; "by half" takes what half of it takes in this pot.
