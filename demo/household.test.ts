@@ -49,7 +49,7 @@ describe('the ferry-house kitchen', () => {
     const { comeUpFactor, releaseFactor, known } = calibrate(cooks, 'pot-ferry');
     expect(Math.abs(comeUpFactor - 1.02)).toBeLessThan(0.04);
     expect(Math.abs(releaseFactor - 0.94)).toBeLessThan(0.05);
-    expect(known?.comeUp).toBeLessThan(0.5);
+    expect(known?.comeUp).toBeLessThan(0.05);
   });
 
   it('fits a backup that reads back', () => {

@@ -57,7 +57,7 @@ export interface HeatInput {
   /** What the log has learned: factors on come-up and release times. */
   comeUpFactor?: number;
   releaseFactor?: number;
-  /** What is left of the spread between pots, 1 being all of it: a pot that has been cooked in is no longer any pot. */
+  /** How well those are known, standard deviations, relative: a pot that has been cooked in is no longer any pot. */
   known?: { comeUp: number; release: number };
 }
 

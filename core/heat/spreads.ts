@@ -17,10 +17,17 @@ const OF_THE_POT: Partial<Record<keyof RunFactors, 'comeUp' | 'release'>> = {
   releaseLoss: 'release',
 };
 
+/** How far pots lie apart in a stretch for what is their own, one standard deviation, relative. */
+const POTS_APART = {
+  comeUp: KITCHEN_SPREADS.power.spread / 2,
+  release: Math.hypot(KITCHEN_SPREADS.loss.spread, KITCHEN_SPREADS.releaseLoss.spread) / 2,
+};
+
 /** How far apart pots still are in one thing after what the log has learned of this one, as a share. */
 export function leftToKnow(input: Pick<HeatInput, 'known'>, name: keyof RunFactors): number {
   const stretch = OF_THE_POT[name];
-  return stretch ? Math.min(1, input.known?.[stretch] ?? 1) : 1;
+  const known = stretch && input.known?.[stretch];
+  return stretch && known !== undefined ? Math.min(1, known / POTS_APART[stretch]) : 1;
 }
 
 /** A kitchen's factors with those of a pot that is known drawn towards what is known of it. */

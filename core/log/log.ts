@@ -1,7 +1,7 @@
 import type { CookState } from '../cook/cook';
 import { NO_CALIBRATION, type Calibration } from '../plan/kitchen';
 import { thicknessOf } from '../sauce/data/thickeners';
-import { believe, UNKNOWN_POT } from './posterior';
+import { believe } from './posterior';
 
 /** Forecast against actual for one cook. Seconds; null where it was not recorded. */
 export interface CookComparison {
@@ -85,10 +85,7 @@ export function calibrate(
     ? {
         comeUpFactor: Math.exp(up.mean),
         releaseFactor: Math.exp(down.mean),
-        known: {
-          comeUp: up.deviation / UNKNOWN_POT.deviation,
-          release: down.deviation / UNKNOWN_POT.deviation,
-        },
+        known: { comeUp: up.deviation, release: down.deviation },
         starchFactor: learned(starch),
         cooks: mine.length,
       }

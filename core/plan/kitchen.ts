@@ -48,7 +48,7 @@ export type Kitchen = z.infer<typeof KitchenSchema>;
 export interface Calibration {
   comeUpFactor: number;
   releaseFactor: number;
-  /** What is left of the spread of an unknown pot's coming up and coming down, 1 being all of it. */
+  /** How well these factors are known: standard deviations, relative. */
   known?: { comeUp: number; release: number };
   /** Strength the household gets from its starch against the table. */
   starchFactor: number;

@@ -28,6 +28,9 @@ export function verdictWords(cook: CookState): string {
   return off.length ? off.join(', ') : 'all right';
 }
 
+/** Standard deviations on either side that hold eight in ten. */
+const EIGHT_IN_TEN = 1.28;
+
 /** Every cook, newest first, and what the pot has taught. */
 export default function Logbook() {
   useTitle('Logbook');
@@ -46,6 +49,9 @@ export default function Logbook() {
     .filter((t) => t.cooks > 0);
   const percent = (f: number, more: string, less: string): string =>
     Math.abs(f - 1) < 0.02 ? 'as forecast' : `${Math.round(Math.abs(f - 1) * 100)} % ${f > 1 ? more : less}`;
+  /** Eight in ten lie so far on either side. */
+  const give = (deviation?: number): string =>
+    deviation === undefined ? '' : ` (± ${Math.max(1, Math.round(deviation * EIGHT_IN_TEN * 100))} %)`;
   return (
     <div className="page">
       <div className="page-head">
@@ -79,15 +85,9 @@ export default function Logbook() {
                 <li key={t.pot.id}>
                   <strong>{t.pot.name}</strong>
                   <span className="small">
-                    comes up {percent(t.comeUpFactor, 'slower', 'quicker')}, comes down{' '}
-                    {percent(t.releaseFactor, 'slower', 'quicker')} · {t.cooks}{' '}
-                    {t.cooks === 1 ? 'cook' : 'cooks'}
-                    {t.known && t.known.comeUp < 0.9 && (
-                      <span className="soft">
-                        . Its forecasts range {Math.round((1 - t.known.comeUp) * 100)} % less widely than
-                        those of a pot never cooked in.
-                      </span>
-                    )}
+                    comes up {percent(t.comeUpFactor, 'slower', 'quicker')}
+                    {give(t.known?.comeUp)}, comes down {percent(t.releaseFactor, 'slower', 'quicker')}
+                    {give(t.known?.release)} · {t.cooks} {t.cooks === 1 ? 'cook' : 'cooks'}
                   </span>
                 </li>
               ))}

@@ -41,6 +41,7 @@ export const LETHALITY: Record<'us' | 'uk', Record<SafeClass, LethalityTable>> =
       points: [
         [62.8, 4 * 60],
         [65.6, 86],
+        [68.3, 22],
         [71.1, 5],
       ],
       source: 'US public figures: 71 °C at once for ground meat, and the equivalents below it',
@@ -51,6 +52,7 @@ export const LETHALITY: Record<'us' | 'uk', Record<SafeClass, LethalityTable>> =
         [60, 12 * 60],
         [62.8, 3 * 60],
         [65.6, 60],
+        [68.3, 22],
         [71.1, 5],
       ],
       source: 'US public figures: 63 °C and a rest of three minutes for whole cuts, and equivalents',
