@@ -284,6 +284,48 @@ describe('sides', () => {
   });
 });
 
+describe('pressure that came early', () => {
+  const asked = () => screen.findByText(/Pressure came \d+ min early, so the pieces are cooler/);
+  const holdTimer = async (): Promise<number> =>
+    (await kept()).timers.find((t) => t.id === 'hold')?.seconds ?? 0;
+
+  it('asks for a longer hold with its reason, and one tap moves the minutes and the timer', async () => {
+    await begin();
+    await goTo(/^Hold /);
+    const before = await holdTimer();
+    const bar = await asked();
+    fireEvent.click(within(bar).getByRole('button', { name: /^Hold \d+ min/ }));
+    await waitFor(async () => expect((await kept()).holdS).toBeGreaterThan(before));
+    expect(await holdTimer()).toBe((await kept()).holdS);
+    await waitFor(() => expect(screen.queryByText(/so the pieces are cooler/)).toBeNull());
+    expect(title()).toBe(`Hold ${Math.round((await kept()).holdS! / 60)} min`);
+  });
+
+  it('may be left as it was planned, and is not asked again after a reload', async () => {
+    await begin();
+    await goTo(/^Hold /);
+    const before = await holdTimer();
+    fireEvent.click(within(await asked()).getByRole('button', { name: /^Keep / }));
+    await waitFor(async () => expect((await kept()).holdS).toBe(before));
+    await reopenAt(`/cook/${cookId}`);
+    await settle();
+    expect(screen.queryByText(/so the pieces are cooler/)).toBeNull();
+  });
+
+  it('changes the minutes by itself where the household said so, with the reason on the record', async () => {
+    await begin(dishOf(CURRY), { ...kitchenOf(), holdChanges: 'itself' });
+    await goTo(/^Hold /);
+    const before = await holdTimer();
+    await waitFor(async () => expect((await kept()).holdS).toBeGreaterThan(before));
+    expect(await holdTimer()).toBe((await kept()).holdS);
+    const set = (await db.events.where('cookId').equals(cookId).toArray()).filter(
+      (e) => e.type === 'holdSet',
+    );
+    expect(set).toHaveLength(1);
+    expect(set[0]).toMatchObject({ reason: expect.stringMatching(/min early/) as string });
+  });
+});
+
 it('says so where there is no such cook', async () => {
   await openAt('/cook/nothing');
   expect(document.body.textContent).toMatch(/no .*cook|not .*cook|nothing/i);
