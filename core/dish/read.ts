@@ -116,6 +116,9 @@ const REINTERPRET: readonly {
     unit: ['tsp'],
     not: /\b(?:fresh|leaf|leaves|chopped|cilantro|stems?|stalks?)\b/i,
   },
+  // Chillies that are counted are whole ones.
+  { from: 'chilli-powder', to: 'dried-chilli', unit: ['each', 'piece', 'handful'], not: /\bpowder/i },
+  { from: 'cayenne', to: 'red-chilli', unit: ['each', 'piece'], not: /\bpowder|\bground\b/i },
   { from: 'ginger', to: 'ground-ginger', word: /\bground\b|\bpowder|\bdried\b/i },
   { from: 'ground-cinnamon', to: 'cinnamon-stick', unit: ['stick', 'each', 'piece', 'cm', 'inch'] },
   { from: 'ground-cumin', to: 'cumin-seed', word: /\bseeds?\b|\bwhole\b/i },
@@ -256,9 +259,23 @@ function reinterpret(food: Food, amount: Amount | null, text: string, pantry: Pa
   return food;
 }
 
+/** How a thing is cut, behind its name without a comma, and what it is for, before it. */
+const CUT_BEHIND =
+  /(?:\s+(?:and|finely|roughly|thinly|thickly|freshly|coarsely|chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|drained|rinsed|melted|beaten|julienned))+$/i;
+const FOR_WHAT = /^(?:to|for) (?:serve|serving|garnish|finish|the table)\s*[:–—-]\s*/i;
+
+/** A food as a cook would call it in a step: "onion diced" is the onion, "to serve: boiled potatoes" the boiled potatoes. */
+export function plainName(foodText: string): string {
+  const named = foodText
+    .replace(FOR_WHAT, '')
+    .replace(/^of\s+/, '')
+    .trim();
+  return named.replace(CUT_BEHIND, '').trim() || named;
+}
+
 /** What to call the food of a line in a sentence: the cook's own words when they are short, else the pantry's name. */
 export function shortName(read: Pick<ReadLine, 'food' | 'foodText'>): string {
-  const own = read.foodText.trim();
+  const own = plainName(read.foodText);
   const isShort = own.length > 0 && own.length <= 22 && !own.includes(',') && own.split(' ').length <= 3;
   return isShort || !read.food ? own.toLowerCase().slice(0, 40) : (read.food.names[0] ?? own);
 }

@@ -131,6 +131,9 @@ function sectionScore(line: PageLine, around: Around): number {
   return s;
 }
 
+const FOR_THE_TABLE =
+  /^(?:to|for) (?:serv(?:e|ing)|garnish(?:ing)?|finish(?:ing)?|the table)\s*[:：–—-]\s*\S/iu;
+
 function ingredientScore(line: PageLine, { isBeforeHeading }: Around, isFurniture: boolean): number {
   let s = -1;
   if (line.hasAmount) s += 2;
@@ -145,6 +148,8 @@ function ingredientScore(line: PageLine, { isBeforeHeading }: Around, isFurnitur
   if (line.words > 22) s -= 3;
   if (line.isHeadingLike && !line.hasAmount) s -= 2;
   if (line.isNumbered && line.isImperative) s -= 4;
+  // "To serve: boiled potatoes (800 g)": the last of the list, however it is cooked.
+  if (line.hasFood && line.words <= 14 && !line.isSentence && FOR_THE_TABLE.test(line.plain)) s += 10;
   if (isFurniture) s -= 10;
   if (line.isFact) s -= 8;
   if (isBeforeHeading) s -= 25;

@@ -249,8 +249,31 @@ export function linesMeant(
 /** True of a clause that names a group: "the spices", "the vegetables". */
 export const namesGroup = (clause: string): boolean => GROUPS.some((g) => g.words.test(clause));
 
+const SEVERAL_OF = /\b(?:both|all (?:two|three|four)|the (?:two|three)) (?:of )?(?:the )?(\p{L}{4,})s\b/iu;
+/** A word cut short with a point behind it, inside a clause: "rest of broth, worc., thyme". */
+const SHORTENED = /(?<!\p{L})(\p{L}{3,9})\.(?=,|\s*\/|\s+\p{Ll})/gu;
+
+/** Lines that a shortened word can only mean: it begins a longer word of theirs, and of no other line. */
+function shortenedIn(clause: string, lines: readonly ScriptLine[]): Set<number> {
+  const out = new Set<number>();
+  for (const [, word = ''] of clause.matchAll(SHORTENED)) {
+    const begins = lines.flatMap(({ read }, i) =>
+      foodWords(read.foodText).some((w) => w.length > word.length + 1 && w.startsWith(word.toLowerCase()))
+        ? [i]
+        : [],
+    );
+    if (begins.length === 1) out.add(begins[0] as number);
+  }
+  return out;
+}
+
+/** Water that something else was cooked or soaked in: no line of the list. */
+const LEFT_WATER =
+  /\b(?:a (?:little|splash|ladle|cup) |some |\d+ ?(?:ml|tbsp|tablespoons?|cups?) )?(?:of )?(?:the|its|their) (?:soaking|steeping|cooking|pasta) (?:water|liquid|liquor)\b/giu;
+
 /** As `linesMeant`, without what a group word brings. */
-export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
+export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
+  const clause = told.replace(LEFT_WATER, ' ');
   const words = foodWords(clause);
   // "Chicken, stock" are two things: a name never goes over a comma or an "and".
   const segments = clause.split(/[,;:&+/()]|\band\b|\bwith\b|\bthen\b/i).filter((part) => part.trim());
@@ -299,9 +322,14 @@ export function linesNamed(clause: string, lines: readonly ScriptLine[], pantry:
   const everything = !inSection.length && EVERYTHING.test(clause);
   const except = EXCEPT.exec(clause)?.[1];
   const spared = everything && except ? new Set(linesMeant(except, lines, pantry)) : new Set<number>();
+  // "Both mustards": every line that ends so.
+  const several = SEVERAL_OF.exec(clause)?.[1]?.toLowerCase();
+  const ofSeveral = several === undefined ? undefined : foodWords(several)[0];
+  const short = shortenedIn(clause, lines);
   lines.forEach((line, i) => {
     const { food } = line.read;
     if (!food) return;
+    if (short.has(i) || (ofSeveral !== undefined && lastOf(line) === ofSeveral)) return void found.add(i);
     if (everything) {
       if (!spared.has(i)) found.add(i);
       return;

@@ -87,6 +87,14 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Set the pot',
   ],
 ];
+/** What a recipe calls a step before it tells it: "Step 2: Bloom – On a low heat…". Nothing to do in itself. */
+const STAGE =
+  'prep|prepare|season|marinate|sear|brown|saute|sauté|bloom|soften|fry|deglaze|build|assemble|load|layer|pressure|pressure[- ]cook|cook|release|depressuri[sz]e|finish|thicken|simmer|reduce|blend|shred|rest|glaze|garnish|serve|plate|enjoy';
+const LABELLED = new RegExp(
+  String.raw`^(?:\d{1,2}[.)]\s*)?(?:step \d+\s*[:.–—-]?\s*)?(?:${STAGE})(?:(?:,| and| &) (?:${STAGE}))*(?: (?:the )?\p{L}+){0,2}\s*(?:[–—:]| -)\s+(?=\p{L})`,
+  'iu',
+);
+
 /** A full stop that ends no sentence. */
 const ABBREVIATED = /\b(min|mins|hr|hrs|lb|lbs|tbsp|tsp|oz|approx)\.(?=\s+[a-z\d]|,)/g;
 
@@ -97,6 +105,12 @@ const writtenOut = (sentence: string): string =>
     withoutPotNames(sentence),
   );
 
+/** A sentence without the name of its step; what goes on after it begins anew, in capitals. */
+function unlabelled(sentence: string): string {
+  const label = LABELLED.exec(sentence)?.[0];
+  return label && /^\p{Lu}/u.test(sentence.slice(label.length)) ? sentence.slice(label.length) : sentence;
+}
+
 /** The method as clauses, each with the sentence it stands in as the recipe has it. */
 export function clauses(method: string): { text: string; sentence: string }[] {
   return method
@@ -105,7 +119,7 @@ export function clauses(method: string): { text: string; sentence: string }[] {
     .map((s) => s.trim())
     .filter(Boolean)
     .flatMap((sentence) =>
-      writtenOut(sentence)
+      writtenOut(unlabelled(sentence))
         .split(SPLIT)
         .map((text) =>
           (text ?? '')

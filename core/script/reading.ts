@@ -11,6 +11,10 @@ import { KINDS } from './kinds';
 import { linesLeft, shareTold } from './portions';
 import { MADE, withoutMade, withoutSplash } from './wording';
 
+/** Mixed with something, and no word of what: it was named just before. */
+const WITH_THE_LAST =
+  /^\W*(?:then )?(?:blend|blitz|whizz|mix|combine|toss|grind|pound|mash|stir|whisk)(?: together| well)? with\b/i;
+
 /** Done to meat before it is in the pot. */
 export const ON_THE_BOARD: ReadonlySet<string> = new Set([
   'season',
@@ -209,6 +213,9 @@ export class Reading {
     const later = LITTLE_FAT.test(text) ? this.namedAfter(n) : NONE;
     for (const i of named.filter((j) => this.isFat(j) && later.has(j))) named.splice(named.indexOf(i), 1);
     if (!named.length && THE_REST.test(text)) named.push(...this.#restOfLast());
+    // "Drain the chillies and blend with the garlic": what stood before the "and" is blended too.
+    if (WITH_THE_LAST.test(text) && this.parts[n - 1]?.sentence === sentence)
+      named.push(...this.lastNamed.filter((i) => !named.includes(i) && this.isToCome(i)));
     this.#remember(text, named);
     const byPronoun = this.#byPronoun(text, named);
     if (named.some((i) => !this.isFat(i))) this.lastNamed = named;

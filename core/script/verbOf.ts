@@ -318,6 +318,14 @@ export function verbOf(
   if (said === 'brown' && /\b(?:break|crumbl)/i.test(text) && !some(KINDS.meat) && last?.verb !== 'add')
     return null;
   if (said === 'render' && some(KINDS.aromatic)) return 'soften';
+  // A spoonful of liquid that sizzles in the paste is poured in; only what is whole or leafy crackles by itself.
+  const isLiquid = (i: number): boolean =>
+    ([...KINDS.thin, ...KINDS.dairy, 'coconut-milk'] as FoodKind[]).includes(
+      lines[i]?.read.food?.kind ?? 'other',
+    );
+  if (said === 'pop' && meant.length && meant.every(isLiquid)) return 'add';
+  if (said === 'pop' && !meant.length && last?.lines.length && last.lines.every((l) => isLiquid(l.index)))
+    return null;
   // Bacon that sizzles until its fat runs.
   if (said === 'pop' && some(['cured-meat']) && all(['cured-meat', ...KINDS.fat])) return 'render';
   // Lardons until they are golden: their fat is what they fry in.

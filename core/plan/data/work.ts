@@ -35,8 +35,8 @@ export const WORK = {
   serveMin: 1,
 } as const;
 
-/** Browning one side, minutes: two for what is thin, four for what is thick, and between them by its thickness. Source: as above; spread 25 %. */
-const SEAR_SIDE = { thinMm: 15, thinMin: 2, thickMm: 45, thickMin: 4 } as const;
+/** Browning one side, minutes: two and a half for what is thin, four for what is thick, and between them by its thickness. Source: as above; spread 25 %. */
+const SEAR_SIDE = { thinMm: 15, thinMin: 2.5, thickMm: 45, thickMin: 4 } as const;
 
 /** Minutes of one batch of pieces this thick, both sides; of thick ones where nothing is said. */
 export function searBatchMin(thicknessMm: number | undefined): number {

@@ -304,6 +304,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const minutes = minutesFor(act, input, mine);
   const isAhead = STANDS_COLD.has(act.verb) && (act.minutes ?? 0) >= AHEAD_FROM_MIN;
   const place = act.where === 'pan' && !IN_A_BOWL.has(act.verb) ? 'In the pan beside the pot. ' : '';
+  const splash = act.verb === 'deglaze' && !mine.length ? splashFor(act, input) : '';
   const isOwnPot = act.verb === 'boil' && mine.length > 0 && mine.every((i) => i.moment === 'serve');
   const batches = act.verb === 'brown' && input.batches > 1 ? ` ${input.batches} batches.` : '';
   // Cooked meat is raw no more.
@@ -313,7 +314,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : verb.text}${batches}`.trim(),
+    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : verb.text}${batches}`.trim(),
     {
       items: isMadeBeside(act)
         ? madeReady(act, input, mine)
@@ -332,6 +333,17 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
       ...(act.words ? { words: act.words } : {}),
     },
   );
+}
+
+/** What is scraped with where the recipe only says to scrape: a splash of what is poured in next. */
+function splashFor(act: Act, { items, script }: StepInput): string {
+  const acts = script?.acts ?? [];
+  const next = acts
+    .slice(acts.indexOf(act) + 1)
+    .filter((a) => a.run === act.run)
+    .flatMap((a) => items.filter((i) => i.actId === a.id && (i.read.food?.thin ?? 0) > 0.8));
+  const name = next[0] && shortName(next[0].read);
+  return name ? `A splash of the ${name} first. ` : '';
 }
 
 const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

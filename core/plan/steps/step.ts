@@ -1,4 +1,5 @@
 import { formatAmount } from '../../dish/amountText';
+import { plainName } from '../../dish/read';
 import type { PlacedItem } from '../../moments/place';
 import type { FoodKind } from '../../pantry/food';
 import { foodWords } from '../../pantry/words';
@@ -114,7 +115,7 @@ export const kindOf = (item: PlacedItem): FoodKind | undefined => item.read.food
 /** A line as it is said at the step: amount, name, and what part of it. */
 export function stepItem(item: PlacedItem): StepItem {
   const said = item.read.amount ? formatAmount(item.read.amount, item.factor) : '';
-  const name = item.read.foodText.replace(/^of\s+/, '').trim() || item.line.text;
+  const name = plainName(item.read.foodText) || item.line.text;
   // "1 stick cinnamon stick", "2 leaves bay leaves": the unit is in the name already.
   const unit = /\s(\p{L}+)$/u.exec(said)?.[1];
   const isSaid = unit !== undefined && foodWords(name).includes(foodWords(unit)[0] ?? '');
@@ -125,7 +126,10 @@ export function stepItem(item: PlacedItem): StepItem {
   const juice =
     item.read.food?.kind === 'citrus' && /juice/i.test(item.read.text) && !/juice/i.test(name) ? 'juice' : '';
   const taste = item.read.toTaste && !/taste/.test(after) ? 'to taste' : '';
-  const note = [item.part, juice, taste, item.read.foodText.includes(after) ? '' : after]
+  const cut = item.read.foodText.endsWith(name)
+    ? ''
+    : item.read.foodText.slice(item.read.foodText.indexOf(name) + name.length).trim();
+  const note = [item.part, juice, taste, cut, item.read.foodText.includes(after) ? '' : after]
     .filter(Boolean)
     .join(', ')
     .slice(0, 80);

@@ -388,7 +388,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'dredge',
-    words: /\b(?:dredge|dust|toss|coat|roll)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b/i,
+    words: /\b(?:dredge|dust|toss|coat|roll|shake)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'soak', words: /\bsoak\b(?! (?:up|in the (?:juices?|sauce)))/i, stages: ['prep', 'open', 'after'] },
@@ -419,7 +419,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'reduce',
     words:
-      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|steam|burn)(?:s|ed)? (?:it |them |the \w+ )?(?:off|away|down)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:nearly |almost )?dry|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|(?<!\b(?:the|all|of|some) )steam|burn)(?:s|ed)? (?:it |them |the \w+ )?(?:off|away|down)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:nearly |almost )?dry|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
