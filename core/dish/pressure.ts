@@ -42,9 +42,9 @@ const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|
 const NATURAL =
   /\b(?:let|leave) (?:it )?(?:sit|rest)\b(?! (?:the|in the|in a)\b)|\breleas\w* (?:the )?(?:pressure |steam )?(?:slowly|gradually|gently over)\b|\bleave to (?:drop|fall|sink|come down|release|depressuri[sz]e|cool)\b|\breduc\w* (?:the )?pressure (?:slowly|gradually|naturally|at room)|\bnatural(?:ly)?\b|\bNPR\b|\bNR\b|\bby itself\b|\bon its own\b|\bof its own accord\b|\b(?:let|leave|allow) (?:it|the pressure|the pot|the steam) (?:to )?(?:sink|drop|fall|come down|go down|stand|subside|reduce|drop off|release(?! all| quick| at once))\b|\bcool (?:by )?itself\b|\b(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|\bcool (?:slowly|down|naturally)\b|\bpressure (?:has )?(?:gone|dropped|drops?|falls?|subsides?)\b|\blet stand\b|\bwithout releasing\b|\bpin drops\b/i;
 const QUICK =
-  /\breduc\w* (?:the )?pressure (?:quickly|rapidly|at once|immediately|fast|under|with|in)\b|\bquick(?:ly)?[- ]?(?:pressure[- ])?releas\w*|\bQR\b|\bquick\b|\b(?:manual|fast|rapid)(?:ly)?[- ](?:pressure[- ])?releas\w*|\bvent(?:ing)?\b|\bat once\b|\bimmediately\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bopen the (?:valve|vent)\b|\brelease (?:the )?(?:remaining |rest of the |all (?:of )?the )?(?:pressure|steam|rest|remainder)\b|\brelease the rest\b|\b(?:let|blow|allow) (?:all )?(?:of )?(?:the )?(?:steam|pressure) (?:to )?(?:off|out|escape)\b|\b(?:let|blow) (?:off|out) (?:all )?(?:of )?(?:the )?(?:steam|pressure)\b/i;
+  /\breduc\w* (?:the )?pressure (?:quickly|rapidly|at once|immediately|fast|under|with|in)\b|\bquick(?:ly)?[- ]?(?:pressure[- ])?releas\w*|\bQR\b|\bquick\b|\b(?:manual|fast|rapid)(?:ly)?[- ](?:pressure[- ])?releas\w*|\bvent(?:ing)?\b|\bat once\b|\bimmediately\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bopen the (?:valve|vent)\b|\brelease (?:the )?(?:remaining |rest of the |all (?:of )?the )?(?:pressure|steam|rest|remainder)\b|\brelease the rest\b|\blet (?:the |all the )?(?:rest|remainder|remaining (?:steam|pressure)) (?:out|go|off|escape)\b|\b(?:let|blow|allow) (?:all )?(?:of )?(?:the )?(?:steam|pressure) (?:to )?(?:off|out|escape)\b|\b(?:let|blow) (?:off|out) (?:all )?(?:of )?(?:the )?(?:steam|pressure)\b/i;
 const RELEASES =
-  /\breduc\w* (?:the )?pressure\b|\breleas|natural|\bNPR\b|\bNR\b|\bQR\b|\bvent\b|\bvalve\b|\bpressure (?:has|drops?|to drop|to fall)|\blet (?:it|the pressure)\b|\b(?:let|leave) (?:it )?(?:sit|stand|rest)\b|\bwait\b|\bquick\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bcome down\b|\bcool (?:slowly|down)\b|\bleave\b|\bof its own\b|\bby itself\b|\bdrop|\b(?:let|blow|allow) (?:all )?(?:of )?(?:the )?(?:steam|pressure) (?:to )?(?:off|out|escape)\b|\b(?:let|blow) (?:off|out) (?:all )?(?:of )?(?:the )?(?:steam|pressure)\b/i;
+  /\breduc\w* (?:the )?pressure\b|\breleas|natural|\bNPR\b|\bNR\b|\bQR\b|\bvent\b|\bvalve\b|\bpressure (?:has|drops?|to drop|to fall)|\blet (?:it|the pressure)\b|\b(?:let|leave) (?:it )?(?:sit|stand|rest)\b|\bwait\b|\bquick\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|cold[- ]water (?:release|method))\b|\bcome down\b|\bcool (?:slowly|down)\b|\bleave\b|\bof its own\b|\bby itself\b|\bdrop|\blet (?:the |all the )?(?:rest|remainder|remaining (?:steam|pressure)) (?:out|go|off|escape)\b|\b(?:let|blow|allow) (?:all )?(?:of )?(?:the )?(?:steam|pressure) (?:to )?(?:off|out|escape)\b|\b(?:let|blow) (?:off|out) (?:all )?(?:of )?(?:the )?(?:steam|pressure)\b/i;
 /** True of a clause that lets the pressure go, by itself or by the valve; it is only asked of a pot that is closed. */
 export const letsPressureGo = (clause: string): boolean =>
   NATURAL.test(clause) || QUICK.test(clause) || /\breleas\w*|\bvent\b/i.test(clause);
@@ -263,9 +263,14 @@ function isAtPressureFirst(clause: string): boolean {
   return /\b(?:high|low|pressure|HP|LP|manual)\b/i.test(clause);
 }
 
+/** "Let it come down for ten, then let the rest out": minutes, and no word for them. */
+const FOR_SO_MANY =
+  /\bfor (?:about |around )?(\d{1,2}|five|ten|twelve|fifteen|twenty)(?=\s*$|[,.;]|\s+(?:and|then|before)\b)/i;
+
 function releaseOf(run: PressureRun, clause: string, minutes: number | null): void {
   const short = SHORT_RELEASE.exec(clause);
-  const n = short ? Number(short[1] ?? short[2]) : minutes;
+  const bare = minutes === null ? FOR_SO_MANY.exec(clause)?.[1] : undefined;
+  const n = short ? Number(short[1] ?? short[2]) : bare ? figure(bare) : minutes;
   if (NATURAL.test(clause) || (LEFT_ALONE.test(clause) && n !== null)) {
     if (n !== null && n > 0 && n <= 60) {
       run.release = 'ten';

@@ -70,10 +70,11 @@ export function* linesOfPage(text: string, pantry: Pantry): Generator<number, Pa
   raw.forEach((line, at) => {
     if (!/[\p{L}\p{N}]/u.test(line)) {
       if (!line.trim()) afterBlank = true;
-      else if (/\S/.test(line)) rows.push({ at, text: line.trim(), afterBlank });
+      // The rule under a table's head says nothing.
+      else if (!/^[|:\s-]*\|[|:\s-]*$/.test(line)) rows.push({ at, text: line.trim(), afterBlank });
       return;
     }
-    for (const part of apart(line.trim())) rows.push({ at, text: part, afterBlank });
+    for (const part of apart(unlabelled(untabled(line.trim())))) rows.push({ at, text: part, afterBlank });
     afterBlank = false;
   });
   const whole = joined(rows);
@@ -86,6 +87,29 @@ export function* linesOfPage(text: string, pantry: Pantry): Generator<number, Pa
 }
 /** Lines between two looks at whether a page is still wanted. */
 const STEP_OF_LINES = 50;
+
+/** Names of the columns of a list that is a table. */
+const COLUMN = /^(?:ingredients?|items?|what|food|amounts?|quantit(?:y|ies)|measures?|how much|qty|notes?)$/i;
+
+/** A row of a typed table as a line of a list, its amount first: "| Olive oil | 2 tbsp |" is "2 tbsp Olive oil". */
+function untabled(line: string): string {
+  if (!/^\|.*\|$/.test(line)) return line;
+  const cells = line
+    .split('|')
+    .map((c) => c.trim())
+    .filter(Boolean);
+  if (cells.length < 2) return cells[0] ?? '';
+  if (cells.every((c) => COLUMN.test(c))) return 'Ingredients';
+  const amount = cells.findIndex((c) => readAmount(c)?.rest.trim() === '' || /^[½¼¾\d/.,-]+$/.test(c));
+  const rest = cells.filter((_, i) => i !== amount);
+  // "1 x 400 g tin", of chickpeas: in one breath, and how they come behind them.
+  return amount < 0 ? rest.join(', ') : `${cells[amount] ?? ''} ${rest.join(', ')}`;
+}
+
+/** A step without its name in bold: "1. **Soften.** Turn down the heat". */
+function unlabelled(line: string): string {
+  return line.replace(/^((?:\d{1,2}[.)]|[-*•])\s+)?(\*\*|__)[^*_]{2,32}[.:]\s?\2\s*(?=\p{Lu})/u, '$1');
+}
 
 /** "Ingredients: 1 kg lamb; 2 onions." is a heading and its lines; "Method: Brown …" a heading and its text. */
 function apart(line: string): string[] {

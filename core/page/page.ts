@@ -117,7 +117,7 @@ function labelled(line: string): { text: string; section: string } | null {
   return found ? { text: found[2] ?? line, section: found[1] ?? '' } : null;
 }
 const LABELLED =
-  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|topping|paste|brine|garnish|filling|salsa|slaw|to serve|to finish))\s*[:：]\s*(\S.*,.*)$/iu;
+  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|topping|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|to serve|to finish))\s*[:：]\s*(\S.*,.*)$/iu;
 
 /** Where a line stands that the method pours and the list has forgotten. */
 export const FROM_THE_METHOD = 'From the method';

@@ -222,3 +222,34 @@ describe('titles that are hard to see', () => {
     expect(title(`${head}\n${REST}`)).toBe(wanted);
   });
 });
+
+describe('lists of other shapes', () => {
+  it('a typed table is a list, its amounts first, its head and rule no lines', () => {
+    const [got] = readPage(
+      'Squash and lamb stew\n\n| Ingredient | Amount |\n|---|---|\n| Lamb shoulder, diced | 600 g |\n| Olive oil | 2 tbsp |\n| Chickpeas, drained | 1 x 400 g tin |\n\nMethod\n1. **Brown.** Brown the lamb in the oil.\n2. **Cook.** Add the chickpeas. High pressure, 20 minutes.',
+      pantry,
+    ).recipes;
+    expect(got?.lines.map((l) => l.text)).toEqual([
+      '600 g Lamb shoulder, diced',
+      '2 tbsp Olive oil',
+      '1 x 400 g tin Chickpeas, drained',
+    ]);
+    expect(got?.method).not.toMatch(/Brown\.|Cook\./);
+  });
+
+  it('a line for the table belongs to the list, however it is cooked', () => {
+    const [got] = readPage(
+      'Mustard chicken\nServes 4\n600 g chicken thighs\n200 ml stock\nchives\nTo serve: boiled new potatoes (800 g)\n\nBrown the chicken well. Add the stock, close the lid and cook at high pressure for 6 minutes. Serve.',
+      pantry,
+    ).recipes;
+    expect(got?.lines.map((l) => l.text)).toContain('To serve: boiled new potatoes (800 g)');
+    expect(got?.method).not.toMatch(/potatoes/);
+  });
+
+  it('a dish named after the pot is a title, and a list of tools is none', () => {
+    expect(
+      readPage(`Carnitas in the pressure cooker\n${LIST.split('\n').slice(1).join('\n')}Cook.`, pantry)
+        .recipes[0]?.title,
+    ).toBe('Carnitas in the pressure cooker');
+  });
+});

@@ -10,6 +10,10 @@ export interface ScriptLine {
   section?: string | undefined;
 }
 
+/** True of what is squeezed: "juice of 2 limes". */
+export const isJuice = ({ read }: ScriptLine): boolean =>
+  /\bjuices?\b/i.test(read.text) && ['citrus', 'juice', 'fruit'].includes(read.food?.kind ?? '');
+
 const MEATS: ReadonlySet<FoodKind> = new Set([
   'poultry',
   'red-meat',
@@ -325,10 +329,19 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
   // "Both mustards": every line that ends so.
   const several = SEVERAL_OF.exec(clause)?.[1]?.toLowerCase();
   const ofSeveral = several === undefined ? undefined : foodWords(several)[0];
+  const isOfJuices = /\bjuices\b/i.test(clause) && lines.filter(isJuice).length > 1;
   const short = shortenedIn(clause, lines);
+  // "Chipotles, adobo, oregano": a bare word that one line begins with, and that is no food of its own.
+  for (const part of segments) {
+    const bare = foodWords(part);
+    if (bare.length !== 1 || NOT_ALONE.has(bare[0] ?? '') || pantry.find(part)) continue;
+    const begin = lines.flatMap((l, i) => (foodWords(l.read.foodText)[0] === bare[0] ? [i] : []));
+    if (begin.length === 1) short.add(begin[0] as number);
+  }
   lines.forEach((line, i) => {
     const { food } = line.read;
     if (!food) return;
+    if (isOfJuices && isJuice(line)) return void found.add(i);
     if (short.has(i) || (ofSeveral !== undefined && lastOf(line) === ofSeveral)) return void found.add(i);
     if (everything) {
       if (!spared.has(i)) found.add(i);

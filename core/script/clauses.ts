@@ -38,6 +38,13 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   ],
   [/,? followed (?:\p{L}+ )?by (?:the )?/giu, ', then add the '],
   [/\btoms\b/gi, 'tomatoes'],
+  // "The dumpling stuff": what it is made of, and nothing is filled.
+  [/\b(the \p{L}+) stuff\b/giu, '$1 ingredients'],
+  // "Add the oil and the onion; 6 minutes": they are cooked for so long.
+  [
+    /(?<=\b(?:add|in with|tip in|throw in)\b[^.!?;]{3,80})[;,] (\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:minutes?|mins?|m))(?=\s*$|[.,;])/giu,
+    ', then cook for $1',
+  ],
   // "Brown it on sauté", "press Sauté": how the pot is set. "Sauté the onions" is something to do; an accent ends no word.
   [/\b(?:leave|keep) ((?:it|them|the \p{L}+) )?on (?:the )?saut[ée](?![\p{L}])/giu, 'simmer $1'],
   [

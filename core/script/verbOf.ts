@@ -218,7 +218,7 @@ export function verbOf(
       said === 'thicken' &&
       !hasStarch &&
       !meant.length &&
-      /\b(?:simmer|boil|bubble|cook|uncovered)/i.test(text)
+      /\b(?:simmer|boil|bubble|cook|uncovered|saut|high)/i.test(text)
     )
       return 'reduce';
     if (INTO_DAIRY.test(text) && some(['sour-dairy']) && meant.length > 1 && all(FOR_THE_BOWL)) return 'mix';

@@ -1,4 +1,4 @@
-import type { ScriptLine } from './align';
+import { isJuice, type ScriptLine } from './align';
 import { SAYS } from './data/verbs';
 
 /** A little of what the pot is poured full of later is no more than a splash. */
@@ -19,6 +19,8 @@ const ITS_PARTS =
 const RISEN_CREAM = /\b(?:the )?thick(?:ened)? coconut cream\b|\bcoconut cream (?=(?:from|off) the top)/gi;
 const ITS_FAT =
   /\b(?:bacon|lardons?|pancetta|chorizo|sausage|chicken|duck|pork|beef|lamb) (?:fat|drippings?|grease)\b/gi;
+/** What goes in before "juices" where they are squeezed ones. */
+const SQUEEZED = /\b(?:add|pour(?: in)?|stir in|tip in|with) (?:the |both |citrus |fruit )*$/i;
 /** What a clause makes of its lines: "to a smooth paste". Named again, it is they, and no line that ends in the same noun. */
 export const MADE =
   /\b(?:in)?to an? (?:\p{L}+ ){0,2}?(paste|pur[ée]e|powder|sauce|cream|syrup|batter|mash)\b/iu;
@@ -40,7 +42,10 @@ export function withoutSplash(text: string, lines: readonly ScriptLine[]): strin
     .replace(RISEN_CREAM, (whole) =>
       lines.some(({ read }) => read.food?.kind === 'coconut-cream') ? whole : 'the coconut milk ',
     )
-    .replace(/\bjuices\b/gi, ' ')
+    .replace(/\bjuices\b/gi, (whole, at: number) =>
+      // "Add the juices and broth": those that were squeezed; "with any juices" are the meat's.
+      SQUEEZED.test(text.slice(0, at)) && lines.filter(isJuice).length > 1 ? whole : ' ',
+    )
     .replace(ITS_FAT, (whole) =>
       lines.some(({ read }) => read.foodText.toLowerCase().includes(whole.toLowerCase())) ? whole : ' ',
     )

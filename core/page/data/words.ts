@@ -66,7 +66,7 @@ export const NUTRITION =
 
 /** Equipment: "1 pressure cooker", "2 baking trays", "stick blender". */
 export const EQUIPMENT =
-  /^(?:(?:you(?:['’]ll| will)? (?:also )?need|requires|needs|uses):?\s+)?(?:an?\s+|\d+\s+)?(?:[\w.-]+\s+){0,4}(?:pressure cooker|instant[- ]?type pot|multicooker|inner pot|stick blender|immersion blender|blender|food processor|wooden spoon|spatula|tongs|thermometer|trivet|steamer (?:rack|basket)|baking (?:trays?|sheets?|dish)|skillet|frying pan|saucepan|dutch oven|colander|sieve|whisk|cutting board|chopping board|measuring (?:cups?|spoons?)|kitchen scales?|mandoline|grater|cooker|rack|(?:zip|zipper|freezer|oven) bag|(?:baking|parchment|greaseproof) paper|(?:aluminium |tin |kitchen )?foil|kitchen (?:string|twine|paper)|slotted spoon|measuring jug|mixing bowl|potato masher)s?(?:\s*\(.*\)|\s+(?:of|with|holding|that holds|at least)\b.{1,40})?\.?$/i;
+  /^(?:(?:you(?:['’]ll| will)? (?:also )?need|requires|needs|uses):?\s+)?(?:an?\s+|\d+\s+)?(?:(?!(?:in|with|for|from|using|on)\s)[\w.-]+\s+){0,4}(?:pressure cooker|instant[- ]?type pot|multicooker|inner pot|stick blender|immersion blender|blender|food processor|wooden spoon|spatula|tongs|thermometer|trivet|steamer (?:rack|basket)|baking (?:trays?|sheets?|dish)|skillet|frying pan|saucepan|dutch oven|colander|sieve|whisk|cutting board|chopping board|measuring (?:cups?|spoons?)|kitchen scales?|mandoline|grater|cooker|rack|(?:zip|zipper|freezer|oven) bag|(?:baking|parchment|greaseproof) paper|(?:aluminium |tin |kitchen )?foil|kitchen (?:string|twine|paper)|slotted spoon|measuring jug|mixing bowl|potato masher)s?(?:\s*\(.*\)|\s+(?:of|with|holding|that holds|at least)\b.{1,40})?\.?$/i;
 
 /** A fact about the time or the kind of a recipe. */
 export const TIME_FACT =

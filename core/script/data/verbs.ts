@@ -340,7 +340,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'shred',
     words:
-      /\b(?:shred|flake)s?\b|\bpull (?:it |them )?apart\b|\bpull the (?!pot|pan|cooker|lid|meat (?:from|off))|\btear (?:it |them |the \p{L}+ )?(?:into|apart|to) |\btear the (?:meat|chicken|pork|beef|lamb)\b/iu,
+      /\bshreds?\b|(?<!\b(?:pepper|chill?[iy]|chile|almond|coconut|salt|bonito|oat|red|potato) )\bflakes?\b|\bpull (?:it |them )?apart\b|\bpull the (?!pot|pan|cooker|lid|meat (?:from|off))|\btear (?:it |them |the \p{L}+ )?(?:into|apart|to) |\btear the (?:meat|chicken|pork|beef|lamb)\b/iu,
   },
   {
     verb: 'cool',

@@ -1,0 +1,117 @@
+import { pressureRuns } from '../dish/pressure';
+import { readLine } from '../dish/read';
+import { Pantry } from '../pantry/pantry';
+import { readScript } from './read';
+
+const pantry = new Pantry();
+/** The acts of a method: "brown(1 tbsp oil, 8 chicken thighs)". */
+const acts = (lines: readonly string[], method: string): string[] =>
+  (
+    readScript(
+      method,
+      lines.map((text) => ({ read: readLine(text, pantry) })),
+      pantry,
+    )?.acts ?? []
+  ).map((a) => `${a.verb}(${a.lines.map((l) => lines[l.index]).join(', ')})`);
+
+describe('short and named words', () => {
+  const COOK = 'Close the lid and cook at high pressure for 10 minutes. Quick release.';
+
+  it('takes the name of a step for no step, whatever mark stands behind it', () => {
+    const lines = ['1 tbsp oil', '1 onion', '800 g chicken thighs', '400 ml stock'];
+    const told = (name: (what: string) => string): string[] =>
+      acts(
+        lines,
+        `${name('Soften')}Heat the oil and fry the onion for 5 minutes.\n${name('Pressure cook')}Add the chicken and stock. ${COOK}\n${name('Finish')}Serve.`,
+      );
+    const plain = told(() => '');
+    expect(plain[0]).toBe('soften(1 tbsp oil, 1 onion)');
+    for (const mark of [' – ', ' — ', ': ', ' - '])
+      expect(told((what) => `Step 1: ${what}${mark}`)).toEqual(plain);
+  });
+
+  it('meat shaken in a bag with flour is floured', () => {
+    expect(
+      acts(
+        ['1 kg beef chuck', '3 T flour', '2 T oil', '2 c broth'],
+        `Shake beef in bag with flour. Brown in oil. Add broth. ${COOK}`,
+      )[0],
+    ).toBe('dredge(3 T flour)');
+  });
+
+  it('knows a word cut short, a pair by its number, and a bare word that one line begins with', () => {
+    const lines = [
+      '1 kg pork shoulder',
+      '1 T worcestershire',
+      '1 tbsp wholegrain mustard',
+      '1 tbsp Dijon mustard',
+      '1 tbsp adobo sauce',
+      '300 ml stock',
+    ];
+    const got = acts(lines, `Put in the pork and stock, worc., adobo. ${COOK} Stir in both mustards.`);
+    expect(got[0]).toBe('add(1 kg pork shoulder, 1 T worcestershire, 1 tbsp adobo sauce, 300 ml stock)');
+    expect(got.at(-1)).toBe('stirin(1 tbsp wholegrain mustard, 1 tbsp Dijon mustard)');
+  });
+
+  it('blends what stood before the “and”, and takes no water of the list for what something was soaked in', () => {
+    const lines = ['5 dried chillies', '4 cloves garlic', '1 kg lamb shoulder', '2 tbsp oil', '200 ml water'];
+    const got = acts(
+      lines,
+      `Drain the chillies and blend with the garlic, adding a little of the soaking water. Brown the lamb in the oil. Add the paste and the water. ${COOK}`,
+    );
+    expect(got.find((a) => a.includes('water'))).toMatch(
+      /^(?:add|deglaze)\(5 dried chillies, 4 cloves garlic, 200 ml water\)/,
+    );
+  });
+
+  it('squeezed juices go in together; the meat’s own are nobody’s', () => {
+    const lines = [
+      '1 kg pork shoulder',
+      'Juice of 2 oranges',
+      'Juice of 1 lime',
+      '200 ml stock',
+      'lime wedges, to serve',
+    ];
+    expect(
+      acts(lines, `Add the juices and stock to the pot. Put in the pork. ${COOK} Serve with lime wedges.`)[0],
+    ).toContain('Juice of 2 oranges, Juice of 1 lime, 200 ml stock');
+    expect(acts(lines, `Add the pork with any juices, and the stock. ${COOK}`)[0]).not.toContain('orange');
+  });
+
+  it('boils down where there is nothing to thicken with, and shreds nothing for pepper flakes', () => {
+    const lines = [
+      '1 kg chicken thighs',
+      '1 tsp red pepper flakes',
+      '400 g chopped tomatoes',
+      '100 ml stock',
+    ];
+    const got = acts(
+      lines,
+      `Add everything. ${COOK} Remove the chicken. Sauté the sauce on high 5 min to thicken.`,
+    );
+    expect(got.at(-1)).toBe('reduce()');
+    expect(
+      acts(lines, `Stir tomatoes, pepper flakes and stock together in the pot. Add chicken. ${COOK}`).join(),
+    ).not.toMatch(/shred/);
+  });
+
+  it('lets the steam off and the rest out without boiling down or lifting out', () => {
+    const lines = ['1 kg chicken thighs', '400 ml stock'];
+    for (const [words, release] of [
+      ['let the steam off', 'quick'],
+      ['let it come down on its own for ten then let the rest out', 'ten'],
+    ] as const) {
+      const method = `Add the chicken and stock. Lid on, up to pressure, 12 mins, ${words}.`;
+      expect(acts(lines, method).map((a) => a.split('(')[0])).toEqual(['add', 'close', 'hold', 'release']);
+      expect(pressureRuns(method)[0]).toMatchObject({ minutes: 12, release });
+    }
+  });
+
+  it('cooks for the minutes that stand behind what went in', () => {
+    const got = acts(
+      ['1 onion', '1 tbsp oil', '2 cloves garlic', '800 g lamb shoulder', '300 ml stock'],
+      `Turn down the heat, add the oil and the onion; 6 minutes. Stir in the garlic for 1 minute. Add the lamb and stock. ${COOK}`,
+    );
+    expect(got[0]).toBe('soften(1 onion, 1 tbsp oil)');
+  });
+});
