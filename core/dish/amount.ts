@@ -338,7 +338,10 @@ export function withBracketedWeight(amount: Amount, rest: string): Amount {
   for (const bracket of rest.matchAll(
     /\(([^()]{2,60})\)|,\s*((?:(?:each|weighing|total)\s+)*(?:about|around|roughly|approx\.?|ca?\.?|each|weighing|total)\s+\d[^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece))/gi,
   )) {
-    const inner = (bracket[1] ?? bracket[2] ?? '').replace(/^(?:(?:each|total|weighing)\s+)+/i, '');
+    // "(half, about 110 g)": the weight is said last.
+    const inner = (bracket[1] ?? bracket[2] ?? '')
+      .replace(/^(?:(?:each|total|weighing)\s+)+/i, '')
+      .replace(/^(?:a )?half(?: of it)?,\s*(?:about |ca\.? )?(?=\d)/i, '');
     const measured = readMeasured(inner);
     if (measured?.unit.kind === 'volume' && isGuess)
       return { ...amount, vague: false, alsoMl: ((measured.min + measured.max) / 2) * measured.unit.perUnit };

@@ -126,6 +126,11 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
     /\b(?:steam )?(?:vent|valve|knob|handle|lever)\b(?=(?: is)? (?:to|in|on|at|turned to|set to)\W{0,12}(?:the )?\W?seal)/gi,
     'valve',
   ],
+  // "Never pressure cook with the roux in": what must not happen closes no lid.
+  [
+    /(?:[-–—(,;]\s*|(?<=^|[.!]\s+))?\b(?:never|do not|don['’]t|no need to|without) (?:ever |you )?(?:pressure[- ]?cook\w*|close|seal|lock)\b[^.!;)]*/gimu,
+    ' ',
+  ],
   // "Lock; High; 8 min": hand notes.
   [
     /\b(lock|seal|close)(?: (?:it|up))?[;,.]\s*(high|low)(?: pressure)?[;,.]?\s*(?:for )?(?=\d)/gi,

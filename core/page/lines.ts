@@ -216,6 +216,10 @@ const plainOf = (text: string): string =>
 const AMOUNT_BEHIND =
   /^[\p{L}(][\p{L}\p{M} ()'’-]{1,40}?\s(\d[\d.,/½¼¾]*\s?(?:g|gms?|grams?|kg|kgs|kilos?|ml|l|cl|dl|oz|lbs?|cups?|tbsp|tsp|nos?|pcs|packets?|tins?|cans?|cloves?|large|medium|small|inch))\b(?=\s*$|\s*[,;(]|\s+(?:with|on|cut|in|each|plus|or|and)\b)/iu;
 
+/** "Chicken on the bone, skinless, small pieces - 750 g": behind a dash, whatever stands before it. */
+const AMOUNT_LAST =
+  /^\p{L}[^\d]{2,80}\s[-–—:]\s(\d[\d.,/½¼¾]*\s?(?:g|gms?|grams?|kg|kgs|kilos?|ml|l|oz|lbs?|cups?|tbsp|tsp|nos?|pcs))$/iu;
+
 /** "Makes about 12 tacos": how much it comes to, whoever eats it. */
 const MAKES_SO_MANY = /^\W*makes\b(?: \p{L}+){0,2} \d{1,3}\b(?: \p{L}+){0,4}\W*$/iu;
 
@@ -238,7 +242,7 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     .trim();
   const words = seen.split(/\s+/).filter(Boolean);
   // "Beef shank 1 kg with bones": the food first, its amount behind it.
-  const atEnd = AMOUNT_BEHIND.exec(seen)?.[1];
+  const atEnd = (AMOUNT_BEHIND.exec(seen) ?? AMOUNT_LAST.exec(seen))?.[1];
   const amount = readAmount(seen) ?? (atEnd ? readAmount(atEnd) : null);
   const rest = amount && !(atEnd && !readAmount(seen)) ? amount.rest : seen;
   const match = pantry.find(rest.replace(/\([^()]*\)/g, ' ').slice(0, 120)) ?? null;

@@ -252,4 +252,13 @@ describe('lists of other shapes', () => {
         .recipes[0]?.title,
     ).toBe('Carnitas in the pressure cooker');
   });
+
+  it('a food with its amount behind a dash is no title, however much stands before it', () => {
+    const [got] = readPage(
+      'Kerala-style chicken stew\n\nFor 4\n\nChicken on the bone, skinless, small pieces - 750 g\nCoconut oil - 2 tbsp\nOnions - 2, sliced\nThin coconut milk - 2 cups\n\nHeat the oil and fry the onions. Add the chicken and coconut milk. Close and cook for 2 whistles.',
+      pantry,
+    ).recipes;
+    expect(got?.title).toBe('Kerala-style chicken stew');
+    expect(got?.lines).toHaveLength(4);
+  });
 });

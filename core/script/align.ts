@@ -356,7 +356,10 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     );
     if (isOfSection) return void found.add(i);
     const plain = plainFoodOf(line.read, pantry);
-    if (named.some((m) => m.food.id === food.id || m.food.id === plain)) return void found.add(i);
+    // A tin of green chillies is no jalapeño, where the list has those by themselves.
+    const isApart = plain !== null && plain !== food.id && of(plain);
+    if (named.some((m) => m.food.id === food.id || (m.food.id === plain && !isApart)))
+      return void found.add(i);
     if (isMeat(line)) {
       const name = `${line.read.foodText} ${food.names[0] ?? ''}`.toLowerCase();
       if (

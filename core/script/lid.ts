@@ -103,7 +103,9 @@ export function lettingGo(r: Reading, c: Clause): boolean {
   }
   // Once it has been let go, what only stands is resting.
   const onlyStands =
-    r.has('release') && /\b(?:stand|(?<!the )rest)\b/i.test(text) && !/\b(?:pressure|releas|natural)/i.test(text);
+    r.has('release') &&
+    /\b(?:stand|(?<!the )rest)\b/i.test(text) &&
+    !/\b(?:pressure|releas|natural)/i.test(text);
   if (r.stage !== 'closed' || !letsPressureGo(text) || onlyStands) return false;
   if (!r.has('release')) r.putLid(c, 'release');
   return true;

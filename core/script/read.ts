@@ -313,7 +313,8 @@ function brownUnnamed(r: Reading, c: Clause): void {
     return;
   }
   const all = r.lines.map((_, i) => i).filter((i) => r.isMeat(i) && r.isToCome(i));
-  const onBoard = r.last && ON_THE_BOARD.has(r.last.verb) ? r.last.again : [];
+  // What was made ready on the board is what is browned; a ham that is added later is not.
+  const onBoard = r.acts.filter((a) => ON_THE_BOARD.has(a.verb)).flatMap((a) => a.again);
   const raw = all.filter((i) => r.isRawMeat(i));
   const toCome = [all.filter((i) => onBoard.includes(i)), raw, all].find((some) => some.length > 0) ?? [];
   r.put('brown', r.stage, c, [...c.meant, ...toCome]);

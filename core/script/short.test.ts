@@ -114,4 +114,48 @@ describe('short and named words', () => {
     );
     expect(got[0]).toBe('soften(1 onion, 1 tbsp oil)');
   });
+
+  it('what must not happen under pressure closes no lid: the roux goes in after it', () => {
+    const lines = ['450 g chicken thighs', '600 ml water', '110 g curry roux', '1 tbsp ketchup'];
+    const got = acts(
+      lines,
+      `Add the chicken and water. ${COOK} Dissolve the roux in a ladle - never pressure cook with the roux in! Add the ketchup. Simmer 5 min, stirring, until thick.`,
+    );
+    expect(got.filter((a) => a.startsWith('close'))).toHaveLength(1);
+    expect(got.findIndex((a) => a.includes('roux'))).toBeGreaterThan(got.indexOf('release()'));
+    expect(got.at(-1)).not.toMatch(/^thicken/);
+  });
+
+  it('browns what was salted, and puts in later what is added later', () => {
+    const got = acts(
+      ['1 chicken, in 8 pieces', '150 g ham, diced', '2 tbsp oil', '2 onions', '150 ml white wine'],
+      `Salt the chicken pieces. Heat the oil and brown the pieces on all sides; keep them on a plate. Melt the onions for 8 minutes. Add the ham and the wine. Put back the chicken. ${COOK}`,
+    );
+    expect(got.find((a) => a.startsWith('brown'))).not.toContain('ham');
+    expect(got.find((a) => a.includes('onions'))).toMatch(/^soften/);
+  });
+
+  it('lets a sauce with nothing in it to bind rest while it thickens by itself', () => {
+    const got = acts(
+      ['450 g sausage meat', '300 g orzo', '650 ml chicken stock', '2 handfuls kale', '60 ml cream'],
+      `Brown the sausage. Add the stock and orzo. ${COOK} Stir in kale and cream. Lid back on (off the heat) 3-5 min until the kale wilts and the sauce thickens.`,
+    );
+    expect(got.at(-1)).toBe('rest()');
+  });
+
+  it('boils pasta in water of its own, and leaves a tin of chillies where it is named', () => {
+    const got = acts(
+      [
+        '1 kg beef cheeks',
+        '400 ml stock',
+        '1 tin green chillies',
+        '2 green chillies, sliced',
+        '1 tbsp oil',
+        '400 g pappardelle',
+      ],
+      `Fry the green chillies in the oil. Add the beef, stock and tin of green chillies. ${COOK} Meanwhile, cook the pasta in salted boiling water until al dente.`,
+    );
+    expect(got[0]).toBe('soften(2 green chillies, sliced, 1 tbsp oil)');
+    expect(got.at(-1)).toBe('boil(400 g pappardelle)');
+  });
 });

@@ -1,3 +1,4 @@
+import { minutesNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
 import { meansEverything, type ScriptLine } from './align';
@@ -127,6 +128,7 @@ const OF_THE_TABLE: readonly FoodKind[] = [
   'leaf',
 ];
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
+const IN_WATER = /\b(?:cook|boil)\b.*\b(?:boiling|salted)\b.*\bwater\b/i;
 /** What is strewn over a dish on its plate. */
 const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
 
@@ -156,6 +158,8 @@ export function verbOf(
   const said = SAYS.find((s) => (!s.stages || s.stages.includes(stage)) && s.words.test(text))?.verb ?? null;
   const isAfter = stage === 'after' || stage === 'table';
   if (said === 'score' && meant.length && !some(KINDS.meat)) return null;
+  // "Cook the pasta in salted boiling water": beside it.
+  if (isAfter && said !== null && some(['pasta', 'grain']) && IN_WATER.test(text)) return 'boil';
   if (isAfter) {
     // "Mix in the milk until a dough forms": what was mixed before goes on.
     if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text) && meant.some(isToCome)) return null;
@@ -214,13 +218,18 @@ export function verbOf(
       lines.some((_, i) => isBinder(i) && isToCome(i)) || ['thicken', 'mix'].includes(last?.verb ?? '');
     if (said === 'simmer' && /\buntil (?:\w+ ){0,3}thick/i.test(text))
       return hasStarch ? 'thicken' : 'reduce';
+    // Nothing to thicken it with: what boils goes down, what only waits grows thicker by itself.
     if (
       said === 'thicken' &&
       !hasStarch &&
-      !meant.length &&
-      /\b(?:simmer|boil|bubble|cook|uncovered|saut|high)/i.test(text)
-    )
-      return 'reduce';
+      !meant.some(isToCome) &&
+      !/\b(?:slurry|starch|corn ?flour|flour|arrowroot|roux)\b/i.test(text)
+    ) {
+      if (last?.verb === 'reduce' || last?.verb === 'simmer') return null;
+      if (/\b(?:simmer|boil|bubble|cook|uncovered|saut|high)/i.test(text)) return 'reduce';
+      if (lines.some((_, i) => isBinder(i))) return said;
+      return minutesNamed(text) === null ? null : 'rest';
+    }
     if (INTO_DAIRY.test(text) && some(['sour-dairy']) && meant.length > 1 && all(FOR_THE_BOWL)) return 'mix';
     // Bread that is dipped, laid on a griddle or folded is filled, and never in the pot.
     if (some(['bread']) && /\b(?:dip|lay|fold|fill|griddle)\b/i.test(text)) return 'fill';
@@ -318,6 +327,8 @@ export function verbOf(
   if (said === 'brown' && /\b(?:break|crumbl)/i.test(text) && !some(KINDS.meat) && last?.verb !== 'add')
     return null;
   if (said === 'render' && some(KINDS.aromatic)) return 'soften';
+  // Onions that are melted are softened.
+  if (said === 'heat' && some(['allium', 'slow-veg', 'quick-veg']) && /\bmelt/i.test(text)) return 'soften';
   // A spoonful of liquid that sizzles in the paste is poured in; only what is whole or leafy crackles by itself.
   const isLiquid = (i: number): boolean =>
     ([...KINDS.thin, ...KINDS.dairy, 'coconut-milk'] as FoodKind[]).includes(

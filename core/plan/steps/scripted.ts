@@ -305,7 +305,10 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const isAhead = STANDS_COLD.has(act.verb) && (act.minutes ?? 0) >= AHEAD_FROM_MIN;
   const place = act.where === 'pan' && !IN_A_BOWL.has(act.verb) ? 'In the pan beside the pot. ' : '';
   const splash = act.verb === 'deglaze' && !mine.length ? splashFor(act, input) : '';
-  const isOwnPot = act.verb === 'boil' && mine.length > 0 && mine.every((i) => i.moment === 'serve');
+  const isOwnPot =
+    act.verb === 'boil' &&
+    mine.length > 0 &&
+    (mine.every((i) => i.moment === 'serve') || IN_ITS_OWN_WATER.test(act.words));
   const batches = act.verb === 'brown' && input.batches > 1 ? ` ${input.batches} batches.` : '';
   // Cooked meat is raw no more.
   const isCooked = verb.caution === 'rawMeat' && act.run > 0;
@@ -369,6 +372,8 @@ const keepsLiquor = (act: Act, { items }: StepInput): boolean =>
       (act.again.includes(i.index) || act.lines.some((l) => l.index === i.index)),
   );
 
+/** Cooked beside it, in water of its own. */
+const IN_ITS_OWN_WATER = /\b(?:salted boiling|boiling salted|boiling|salted) water\b/i;
 /** Done in a bowl or a jug, whatever pan stands beside. */
 const IN_A_BOWL = new Set(['soak', 'mix', 'blend', 'shape', 'marinate', 'season', 'dredge']);
 /** What stands in the refrigerator meanwhile. An hour of it and more is done ahead: it is no part of tonight's clock. */

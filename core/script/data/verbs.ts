@@ -359,7 +359,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'pouroff',
     words:
-      /\b(?:pour|drain|spoon) off\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b/i,
+      /\b(?:pour|drain|spoon) off\b|\b(?:throw|tip) (?:away |out )?(?:most of |all )?the (?:fat|grease)\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b/i,
   },
   {
     verb: 'stuff',
