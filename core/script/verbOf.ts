@@ -128,6 +128,8 @@ const OF_THE_TABLE: readonly FoodKind[] = [
   'leaf',
 ];
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
+const PUT_WITH =
+  /^\W*(?:and |then )?(?:put|set|keep|leave|lay) (?:it |them |these |the \p{L}+ )?(?:aside )?with the\b/iu;
 const IN_WATER = /\b(?:cook|boil)\b.*\b(?:boiling|salted)\b.*\bwater\b/i;
 /** What is strewn over a dish on its plate. */
 const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
@@ -301,6 +303,8 @@ export function verbOf(
   // Nothing new in it, and something was lifted out: it goes back.
   const isBack =
     wasTakenOut && some(KINDS.meat) && !meant.some(isToCome) && !/\b(?:over|on) the \p{L}+$/iu.test(text);
+  // "Brown the chicken and put it with the lardons", which are out already.
+  if (last?.verb === 'brown' && wasTakenOut && PUT_WITH.test(text)) return 'liftout';
   if (said === 'add' && stage === 'open' && isBack) return 'return';
   // "Put them in skin side down", in hot fat: they are browned, whatever the verb.
   const isInFat =
