@@ -5,6 +5,7 @@ import { Toasts } from './parts/Toasts';
 
 const Dishes = lazy(() => import('./screens/dishes/Dishes'));
 const NewDish = lazy(() => import('./screens/dishes/NewDish'));
+const SharedDish = lazy(() => import('./screens/dishes/SharedDish'));
 const Counter = lazy(() => import('./screens/counter/Counter'));
 const ClockScreen = lazy(() => import('./screens/clock/Clock'));
 const Serve = lazy(() => import('./screens/serve/Serve'));
@@ -37,6 +38,7 @@ export function App() {
           <Route element={<Shell />}>
             <Route path="/" element={<Dishes />} />
             <Route path="/dishes/new" element={<NewDish />} />
+            <Route path="/dishes/shared" element={<SharedDish />} />
             <Route path="/dish/:dishId" element={<Counter />} />
             <Route path="/dish/:dishId/clock" element={<ClockScreen />} />
             <Route path="/dish/:dishId/serve" element={<Serve />} />

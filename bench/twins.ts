@@ -12,7 +12,7 @@ import {
   type RestAnswer,
   type RunFactors,
 } from '../core/index';
-import { cookInTwin } from '../core/heat/testing/twin';
+import { cookInTwin } from '../corpora/twin';
 import { seeded } from '../demo/random';
 
 const NOTHING: Happened = { comeUp: null, probes: [], heldS: null, release: null };

@@ -249,6 +249,9 @@ export { eventsForStep, type Leaving } from './cook/tap';
 export { whyDiffered, type Difference } from './log/why';
 export { calibrate, compareCook, nextTimeNotes, type CookComparison } from './log/log';
 export { writeCalendar } from './formats/calendar';
+export { MAX_LINK, packDish, unpackDish, type Unpacked } from './formats/link';
+export { isSameRecipe } from './formats/portable';
+export { wholeDishesIn, writeRecipe, writeRecipes, writeRecipeText } from './formats/recipe';
 export { writeReadings } from './formats/readings';
 export { readFoods, writeFoods, MAX_FOODS_BYTES } from './formats/foods';
 export {

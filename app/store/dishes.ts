@@ -1,5 +1,6 @@
 import {
   emptyDish,
+  isSameRecipe,
   MAX_LINES,
   MAX_NOTE,
   readLine,
@@ -188,6 +189,17 @@ export async function createDish(
     ...(recipe.page ? { page: recipe.page.slice(0, MAX_DISH_PAGE) } : {}),
   });
   return id;
+}
+
+/** Takes a dish in that came from elsewhere; gives the identity of the one that is the same already, where there is one. */
+export async function takeDish(dish: Dish): Promise<{ id: string; wasThere: boolean }> {
+  return db.transaction('rw', db.dishes, async () => {
+    const same = await db.dishes.where('name').equals(dish.name).toArray();
+    const there = same.find((d) => isSameRecipe(d, dish));
+    if (there) return { id: there.id, wasThere: true };
+    await db.dishes.add(dish);
+    return { id: dish.id, wasThere: false };
+  });
 }
 
 /** Copies a dish under a new name and returns the copy's identity. */

@@ -4,7 +4,7 @@ import { donenessOf } from './doneness';
 import { HeatRanges, kitchenOfRun } from './ranges';
 import { Run, type HeatInput, type RunFactors } from './run';
 import { forecastHeat } from './simulate';
-import { cookInTwin } from './testing/twin';
+import { cookInTwin } from '../../corpora/twin';
 import { restOf, weighKitchens, type Happened, type RestAnswer } from './weigh';
 
 const NOTHING: Happened = { comeUp: null, probes: [], heldS: null, release: null };

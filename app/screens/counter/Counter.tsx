@@ -19,6 +19,7 @@ import { Plates } from './Plates';
 import { Pots } from './Pots';
 import { PotSection } from './PotSection';
 import { Ribbon } from './Ribbon';
+import { Share } from './Share';
 import { StartAsked } from './StartAsked';
 import { Trouble } from '../../parts/Trouble';
 import { Versions } from './Versions';
@@ -31,6 +32,7 @@ const PANEL_TITLES: Record<Panel, string> = {
   versions: 'Versions',
   notes: 'Tags, note and method',
   pots: 'In every pot of the house',
+  share: 'Share it, or take it along',
   burn: 'It says it is burning',
   'no-pressure': 'It does not come to pressure',
 };
@@ -131,6 +133,7 @@ export default function Counter() {
         {panel === 'rules' && <DishRules dish={dish} plan={plan} kitchen={kitchen} edit={edit} />}
         {panel === 'script' && <HowItGoes dish={dish} plan={plan} edit={edit} />}
         {panel === 'versions' && <Versions dish={dish} edit={edit} />}
+        {panel === 'share' && <Share plan={plan} />}
         {panel === 'pots' && <Pots dish={dish} kitchen={kitchen} edit={edit} />}
         {(panel === 'burn' || panel === 'no-pressure') && (
           <Trouble

@@ -30,7 +30,7 @@ interface Props {
 }
 
 /** The panels that slide in beside the counter. */
-export type Panel = 'plates' | 'rules' | 'script' | 'versions' | 'notes' | 'pots' | TroubleKind;
+export type Panel = 'plates' | 'rules' | 'script' | 'versions' | 'notes' | 'pots' | 'share' | TroubleKind;
 
 /** The dish's own bar: name, plates, pot, meat, thickness wanted, and when it is on the table. */
 export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: Props) {
@@ -86,6 +86,7 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
             <Dropdown.Item onClick={() => void duplicateDish(dish).then((id) => navigate(`/dish/${id}`))}>
               Make a copy
             </Dropdown.Item>
+            <Dropdown.Item onClick={() => onPanel('share')}>Share it, or take it along</Dropdown.Item>
             <Dropdown.Item onClick={() => print()}>Print</Dropdown.Item>
             <Dropdown.Divider />
             <Dropdown.Item onClick={() => void remove()}>Remove the dish</Dropdown.Item>

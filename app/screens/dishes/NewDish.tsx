@@ -9,11 +9,13 @@ import {
   MAX_LINES,
   FROM_THE_METHOD,
   MAX_PAGE_LENGTH,
+  packDish,
   pantryFor,
   placeDish,
   readMethod,
   recipeOf,
   type Answer,
+  type Dish,
   type Kitchen,
   type MethodHints,
   type PagePart,
@@ -23,7 +25,7 @@ import {
 import { OpenFile } from '../../parts/OpenFile';
 import { Stepper } from '../../parts/Stepper';
 import { useSay } from '../../parts/Toasts';
-import { createDish, dishLines } from '../../store/dishes';
+import { createDish, dishLines, takeDish } from '../../store/dishes';
 import { rememberFood } from '../../store/household';
 import { useKitchen } from '../../store/live';
 import { reasonOf } from '../../store/writes';
@@ -181,12 +183,29 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
     setReading(null);
     if (stop.signal.aborted) return;
     if (!found.ok) return setBad(`${found.message} What is written here stays.`);
+    if (found.whole) return takeWhole(found.whole);
     if (found.text.length > MAX_PAGE_LENGTH)
       say(`Only the first ${MAX_PAGE_LENGTH / 1000} thousand letters were taken.`);
     const before = draft;
     change({ text: found.text.slice(0, MAX_PAGE_LENGTH), turned: [], which: 0, name: '', plates: null });
     if (before.text.trim())
       say('The file took the place of what was written.', { label: 'Undo', run: () => change(before) });
+  };
+  /** Dishes that were written by Keen Ladle: one is looked at first, many are taken in. */
+  const takeWhole = async (dishes: readonly Dish[]): Promise<void> => {
+    const [first] = dishes;
+    if (dishes.length === 1 && first) return void navigate(`/dishes/shared#${packDish(first)}`);
+    let came = 0;
+    try {
+      for (const dish of dishes) if (!(await takeDish(dish)).wasThere) came++;
+      const there = dishes.length - came;
+      say(
+        `${came} ${came === 1 ? 'dish' : 'dishes'} taken in${there ? `, ${there} ${there === 1 ? 'was' : 'were'} here already` : ''}.`,
+      );
+      void navigate('/');
+    } catch (error) {
+      setBad(`Only ${came} of ${dishes.length} dishes could be written down. ${reasonOf(error)}`);
+    }
   };
   const paste = (e: ClipboardEvent<HTMLTextAreaElement>): void => {
     const html = e.clipboardData.getData('text/html');

@@ -1,11 +1,14 @@
-import { pagesFromJsonLd } from '../../../core/index';
+import { pagesFromJsonLd, wholeDishesIn, type Dish } from '../../../core/index';
 import { htmlText } from '../../parts/htmlText';
+import { freshId } from '../../store/dishes';
 
 /** Largest file of text that is read, bytes. */
 export const MAX_FILE_BYTES = 2_000_000;
 
 /** A file as text to be read, or why not, in a cook's words. */
-export type FileText = { ok: true; text: string } | { ok: false; message: string };
+export type FileText =
+  /** `whole` are dishes that this program wrote itself: they lose nothing. */
+  { ok: true; text: string; whole?: Dish[] } | { ok: false; message: string };
 
 const NO_RECIPE = 'There is no recipe in this file that can be read.';
 
@@ -40,7 +43,9 @@ export function textOf(raw: string, isHtml: boolean): FileText {
   if (odd > 5) return { ok: false, message: 'This file is damaged or holds no text.' };
   if (/^\s*[[{]/.test(text)) {
     const pages = pagesFromJsonLd(text);
-    return pages ? { ok: true, text: pages.join('\n\n') } : { ok: false, message: NO_RECIPE };
+    if (!pages) return { ok: false, message: NO_RECIPE };
+    const whole = wholeDishesIn(text, freshId, Date.now());
+    return { ok: true, text: pages.join('\n\n'), ...(whole.length ? { whole } : {}) };
   }
   if (isHtml || /^\s*(?:<!doctype html|<html|<head|<body)/i.test(text)) {
     const page = htmlText(text);

@@ -5,6 +5,7 @@ import Modal from 'react-bootstrap/Modal';
 import { useLocation } from 'react-router';
 import useSWR from 'swr';
 import { z } from 'zod';
+import { writeRecipes } from '../../../core/index';
 import { useFocusBack } from '../../parts/focusBack';
 import { OpenFile } from '../../parts/OpenFile';
 import { saveText } from '../../parts/saveText';
@@ -17,6 +18,7 @@ import {
   startEmpty,
   type PutBack,
 } from '../../store/backup';
+import { db } from '../../store/db';
 import { askToKeep, roomLeft, roomSaid } from '../../store/room';
 
 /** How full this browser is with it, and the wish that it keeps it. */
@@ -55,6 +57,11 @@ async function save(): Promise<number> {
   const { text, leftOut } = await exportAll();
   saveText(`keen-ladle-${new Date().toISOString().slice(0, 10)}.json`, text);
   return leftOut;
+}
+
+/** Saves all dishes as recipes that other programs read too. */
+async function saveRecipes(): Promise<void> {
+  saveText('dishes.json', writeRecipes(await db.dishes.toArray()), 'application/ld+json');
 }
 
 type Ask = { what: string; warn: string; run: () => Promise<void> };
@@ -119,6 +126,9 @@ export function Backup() {
           Save everything to a file
         </Button>
         <OpenFile onFile={choose}>Read a backup…</OpenFile>
+        <Button variant="quiet" onClick={() => void saveRecipes()}>
+          All dishes as recipe data
+        </Button>
         <Button
           variant="quiet"
           onClick={() =>

@@ -1,4 +1,4 @@
-import type { HeatInput, RunFactors } from '../run';
+import type { HeatInput, RunFactors } from '../core/index';
 
 /**
  * Another kitchen for the tests: written on its own, with nothing of the model under test but what a kitchen is given. A heater
