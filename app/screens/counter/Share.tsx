@@ -43,11 +43,12 @@ export function Share({ plan }: { plan: Plan }) {
         <Form.Label>A link that carries the whole dish</Form.Label>
         <Form.Control readOnly value={link} onFocus={(e) => e.target.select()} />
         <span className="small soft">
-          The dish is in the link itself: nothing is sent to a server. Whoever opens it in a Keen Ladle of
-          their own can take it in. Your pot, your log and the page it came from stay here.
+          The dish is in the link itself: nothing is sent to a server. Whoever opens it, or pastes it as a new
+          dish into a Keen Ladle of their own, can take it in. Your pot, your log and the page it came from
+          stay here.
         </span>
       </Form.Group>
-      <div className="d-flex flex-wrap gap-2 my-3">
+      <div className="share-row">
         <Button onClick={() => void copy()}>Copy the link</Button>
         {typeof navigator.share === 'function' && (
           <Button variant="outline-primary" onClick={share}>
@@ -70,8 +71,8 @@ export function Share({ plan }: { plan: Plan }) {
       ) : (
         <p className="loading">Drawing the code…</p>
       )}
-      <h3 className="h6 mt-4">As a file</h3>
-      <div className="d-flex flex-wrap gap-2">
+      <h3 className="h6">As a file</h3>
+      <div className="share-row">
         <Button
           variant="outline-primary"
           onClick={() => saveText(`${fileName(dish.name)}.json`, writeRecipe(plan), 'application/ld+json')}
@@ -88,7 +89,7 @@ export function Share({ plan }: { plan: Plan }) {
           Print
         </Button>
       </div>
-      <p className="small soft mt-2">
+      <p className="small soft">
         Recipe data is a schema.org recipe that other programs read too; opened here again, it loses nothing.
         The text has the steps for your pot and {dish.plates} {dish.plates === 1 ? 'plate' : 'plates'}.
       </p>

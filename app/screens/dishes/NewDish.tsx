@@ -63,6 +63,10 @@ function methodWords(hints: MethodHints): string {
     : 'The method is for the stove or the oven: its order is kept, its minutes are computed for your pot.';
 }
 
+/** The dish that a pasted link carries, packed as it is there; null where what was pasted is no such link. */
+const packedIn = (text: string): string | null =>
+  /^\s*https?:\/\/\S{1,200}\/dishes\/shared#([\w-]{8,60000})\s*$/.exec(text)?.[1] ?? null;
+
 /** Lines that the cook turned, by their words, as positions in the text as it is now. */
 function turnedIn(text: string, turned: Draft['turned']): Map<number, PartKind> {
   const found = new Map<number, PartKind>();
@@ -208,6 +212,11 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
     }
   };
   const paste = (e: ClipboardEvent<HTMLTextAreaElement>): void => {
+    const packed = packedIn(e.clipboardData.getData('text/plain'));
+    if (packed) {
+      e.preventDefault();
+      return void navigate(`/dishes/shared#${packed}`);
+    }
     const html = e.clipboardData.getData('text/html');
     if (!html) return;
     e.preventDefault();

@@ -51,6 +51,14 @@ const openFile = async (file: File): Promise<void> => {
   fireEvent.change(input, { target: { files: [file] } });
 };
 
+it('a link that is pasted as a new dish is looked at like one that was opened', async () => {
+  await openAt('/dishes/new', { dishes: [] });
+  const area = await screen.findByLabelText(/a whole page may be pasted/);
+  fireEvent.paste(area, { clipboardData: { getData: () => `https://another.example${LINK}\n` } });
+  await screen.findByRole('heading', { level: 1, name: stew.name });
+  expect(await db.dishes.count()).toBe(0);
+});
+
 describe('recipe data of its own', () => {
   it('is opened as the whole dish, looked at first', async () => {
     await openFile(fileOf(writeRecipe(planDish(stew, kitchenOf()))));

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { formatDuration, unpackDish, type Dish, type Kitchen } from '../../../core/index';
@@ -10,9 +10,13 @@ import { reasonOf } from '../../store/writes';
 
 /** A dish that came in a link: looked at first, taken in when the cook says so. */
 export default function SharedDish() {
-  const kitchen = useKitchen();
   const { hash } = useLocation();
-  const read = useMemo(() => unpackDish(hash.slice(1), freshId(), Date.now()), [hash]);
+  return <Opened key={hash} packed={hash.slice(1)} />;
+}
+
+function Opened({ packed }: { packed: string }) {
+  const kitchen = useKitchen();
+  const [read] = useState(() => unpackDish(packed, freshId(), Date.now()));
   useTitle(read.ok ? `For you: ${read.dish.name}` : 'A dish in a link');
   if (!kitchen) return <p className="loading">One moment…</p>;
   if (!read.ok)
