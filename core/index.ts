@@ -51,7 +51,7 @@ export {
   type SoonerWay,
 } from './plan/serve';
 export { mealInput, wishTime } from './plan/meal';
-export { sidesOf } from './plan/sides';
+export { sidesNamed, sidesOf, wishOf } from './plan/sides';
 export { ventedAtOnce } from './plan/early';
 export { minutesTable, MINUTES_SIZES, type MinutesRow } from './plan/minutes';
 export { SIDES, SideSchema, type Side, type SideTask } from './plan/data/sides';

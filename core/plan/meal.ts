@@ -1,23 +1,21 @@
-import type { MealWish } from '../dish/dish';
 import type { Kitchen } from './kitchen';
 import type { Plan } from './plan';
 import type { MealInput } from './serve';
-import { wishedSides } from './sides';
+import { wishedSides, wishOf } from './sides';
 
 /** Burners where the household has said nothing. Source: ordinary stoves. */
 const USUAL_BURNERS = 4;
-export const NO_WISH: MealWish = { serveAt: null, sides: [], hands: 1, yesterday: false };
 
 /** The meal of a planned dish as its settings wish it; sides that are no longer known are left out. */
 export function mealInput(plan: Plan, kitchen: Kitchen): MealInput {
-  const wish = plan.dish.settings.meal ?? NO_WISH;
+  const wish = wishOf(plan);
   const isStovetop = plan.pot.kind === 'stovetop';
   return {
     steps: plan.steps,
     totalS: plan.timing.totalS,
     potOnBurner: isStovetop,
     panSear: plan.rules.browning === 'pan',
-    sides: wishedSides(plan.dish, kitchen),
+    sides: wishedSides(plan, kitchen),
     means: {
       hands: wish.hands,
       burners: kitchen.burners ?? USUAL_BURNERS,

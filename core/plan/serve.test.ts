@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { demoHousehold } from '../../demo/household';
-import { SIDES, SideSchema, type Side } from './data/sides';
+import { emptyDish, type Dish } from '../dish/dish';
+import { SIDE_WORDS, SIDES, SideSchema, type Side } from './data/sides';
 import { mealInput, wishTime } from './meal';
 import { planDish } from './plan';
+import { sidesNamed } from './sides';
 import { answerWish, layOutMeal, soonerWays, yesterdayOf, type Meal, type MealInput } from './serve';
 
 const demo = demoHousehold(Date.UTC(2026, 10, 24));
@@ -162,5 +164,65 @@ describe('the library of side dishes', () => {
     for (const side of SIDES) expect(SideSchema.safeParse(side).success).toBe(true);
     expect(new Set(SIDES.map((s) => s.id)).size).toBe(SIDES.length);
     expect(SIDES.filter((s) => s.id.startsWith('rice')).length).toBe(3);
+  });
+});
+
+describe('sides that a dish names for itself', () => {
+  const named = (lines: readonly string[], method = ''): string[] => {
+    const dish: Dish = {
+      ...emptyDish('d', 'Stew', 0),
+      lines: ['800 g lamb shoulder, cubed', '400 ml stock', ...lines].map((text, i) => ({
+        id: `l${i}`,
+        text,
+      })),
+      method,
+    };
+    return sidesNamed(planDish(dish, demo.kitchen));
+  };
+
+  it.each([
+    ['egg noodles, to serve', ['noodles']],
+    ['Cooked basmati rice, to serve', ['rice-absorbed']],
+    ['To serve: boiled new potatoes (800 g)', ['potatoes']],
+    ['mash and greens, to serve', ['mash']],
+    ['Tagliatelle, to serve', ['pasta']],
+    ['couscous to serve', ['couscous']],
+    ['crusty bread, to serve', ['bread']],
+    ['naan, to serve', ['bread']],
+    ['coriander leaves, to serve', []],
+    ['lime wedges, to serve', []],
+    ['200 g rice', []],
+  ])('%s', (line, sides) => expect(named([line])).toEqual(expect.arrayContaining(sides)));
+
+  it('asks for none where nothing is for the table, nor for what the dish cooks itself', () => {
+    expect(named(['200 g rice'])).toEqual([]);
+    expect(named(['coriander leaves, to serve'])).toEqual([]);
+    expect(
+      named(
+        ['400 g potatoes, to serve'],
+        'Add the lamb and stock. Close the lid and cook at high pressure for 25 minutes. Quick release. Meanwhile boil the potatoes. Serve.',
+      ),
+    ).toEqual([]);
+  });
+
+  it('is in the meal from the start, and the cook’s own word wins', () => {
+    const dish: Dish = {
+      ...emptyDish('d', 'Stew', 0),
+      lines: ['800 g lamb shoulder, cubed', '400 ml stock', 'rice, to serve'].map((text, i) => ({
+        id: `l${i}`,
+        text,
+      })),
+    };
+    const tasks = (d: Dish): string[] =>
+      layOutMeal(mealInput(planDish(d, demo.kitchen), demo.kitchen)).tasks.flatMap((t) =>
+        t.side ? [t.name] : [],
+      );
+    expect(tasks(dish).join()).toMatch(/rice/);
+    const none = { serveAt: null, sides: [], hands: 1 as const, yesterday: false };
+    expect(tasks({ ...dish, settings: { ...dish.settings, meal: none } })).toEqual([]);
+  });
+
+  it('every word leads to a side that there is', () => {
+    for (const { side } of SIDE_WORDS) expect(side === '' || SIDES.some((s) => s.id === side)).toBe(true);
   });
 });

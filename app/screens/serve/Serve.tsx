@@ -8,6 +8,7 @@ import {
   layOutMeal,
   mealInput,
   sidesOf,
+  wishOf,
   soonerWays,
   wishTime,
   writeCalendar,
@@ -28,8 +29,6 @@ import { Lanes } from './Lanes';
 import { MealKnobs } from './MealKnobs';
 import { Timetable } from './Timetable';
 import { useTitle } from '../../parts/title';
-
-const NO_WISH: MealWish = { serveAt: null, sides: [], hands: 1, yesterday: false };
 
 /** The whole meal, planned backwards from the moment it is on the table. Prints as a timetable. */
 export default function Serve() {
@@ -62,7 +61,7 @@ function Page({
 }) {
   const now = useNow(15_000);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
-  const wish = dish.settings.meal ?? NO_WISH;
+  const wish = wishOf(plan);
   const input = useMemo(() => {
     const done = new Set([...Object.keys(going?.done ?? {}), ...ticked]);
     return { ...mealInput(plan, kitchen), done };
@@ -74,7 +73,7 @@ function Page({
   const set = (label: string, change: Partial<MealWish>): void =>
     void editDish(dish.id, label, (d) => ({
       ...d,
-      settings: { ...d.settings, meal: { ...(d.settings.meal ?? NO_WISH), ...change } },
+      settings: { ...d.settings, meal: { ...(d.settings.meal ?? wish), ...change } },
     }));
   const take = (way: SoonerWay): void => {
     if (way.id === 'hands') set('a second pair of hands', { hands: 2 });

@@ -126,9 +126,64 @@ export const SIDES: readonly Side[] = [
     ifWaits: 'Cook them a shade less and warm them through at the end.',
   },
   {
+    id: 'pasta',
+    name: 'Pasta, in a pot of its own',
+    tasks: [
+      task('a big pot of salted water to the boil', 10, false, 'burner', 10),
+      task('boil the pasta', 10, false, 'burner', 0),
+      task('drain the pasta, a cup of its water kept', 1, true, 'none', 4),
+    ],
+    ifWaits: 'Toss it with a little oil, and with a splash of its hot water at the end.',
+  },
+  {
+    id: 'potatoes',
+    name: 'Potatoes, boiled',
+    tasks: [
+      task('scrub or peel the potatoes', 6, true, 'none', 180),
+      task('boil the potatoes', 20, false, 'burner', 0),
+      task('drain the potatoes and let them steam', 3, true, 'none', 15),
+    ],
+    ifWaits: 'Back into their hot pot, a cloth under the lid.',
+  },
+  {
+    id: 'couscous',
+    name: 'Couscous, soaked',
+    tasks: [
+      task('boil a kettle, pour it over the couscous', 4, true, 'none', 0),
+      task('couscous stands, covered', 6, false, 'none', 10),
+      task('fork the couscous through with butter', 1, true, 'none', 10),
+    ],
+    ifWaits: 'Covered; fork it through again before serving.',
+  },
+  {
     id: 'bread',
     name: 'Bread, warmed',
     tasks: [task('bread in the oven', 8, false, 'oven', 12)],
     ifWaits: 'In a cloth.',
+  },
+];
+
+/** Which side a dish's own line for the table asks for, by its words; the first that fits. What is only torn open or strewn asks for none. */
+export const SIDE_WORDS: readonly { words: RegExp; side: string }[] = [
+  { words: /\bcauliflower rice\b|\brice (?:cakes?|crackers?|wine|vinegar|paper)\b/i, side: '' },
+  { words: /\b(?:rice|basmati|jasmine|pilaf|pilau)\b/i, side: 'rice-absorbed' },
+  { words: /\b(?:cous ?cous|bulgh?ur)\b/i, side: 'couscous' },
+  { words: /\bmash(?:ed)?\b|\bpotato pur[eé]e\b/iu, side: 'mash' },
+  { words: /\b(?:potato(?:es)?|spuds)\b(?! (?:chips|crisps|bread|rolls?))/i, side: 'potatoes' },
+  { words: /\b(?:noodles?|sp[aä]tzle|ramen|udon|vermicelli)\b/iu, side: 'noodles' },
+  {
+    words:
+      /\b(?:pasta|tagliatelle|pappardelle|spaghetti|linguine|fettuccine|penne|rigatoni|fusilli|macaroni|orzo|gnocchi)\b/i,
+    side: 'pasta',
+  },
+  { words: /\b(?:slaw|salad|lettuce|rocket|arugula)\b/i, side: 'salad' },
+  {
+    words: /\b(?:greens|green beans|broccoli|kale|spinach|cabbage|chard|pak choi|bok choy|asparagus|peas)\b/i,
+    side: 'greens',
+  },
+  {
+    words:
+      /\b(?:bread|baguette|ciabatta|sourdough|rolls|naans?|pittas?|pitas?|flatbreads?|chapatis?|rotis?)\b/i,
+    side: 'bread',
   },
 ];

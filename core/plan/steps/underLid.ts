@@ -149,7 +149,7 @@ const MOST_WAITING = 4;
 
 /** What the hands-free stretch is for in this dish: sides, what comes out of the cold, what is chopped late, the slurry's cup. */
 export function waitWords(input: StepInput): string {
-  const { dish, kitchen, items } = input;
+  const { kitchen, items } = input;
   const named = (kinds: readonly string[], ...moments: ('dairy' | 'finish' | 'serve')[]): string[] => [
     ...new Set(
       items
@@ -160,7 +160,7 @@ export function waitWords(input: StepInput): string {
   const cold = named(['cream', 'milk', 'sour-dairy', 'cream-cheese', 'cheese'], 'dairy', 'finish');
   const green = named(['herb-soft'], 'finish', 'serve');
   const jobs = [
-    ...wishedSides(dish, kitchen).map((s) => s.name.toLowerCase()),
+    ...wishedSides(input, kitchen).map((s) => s.name.toLowerCase()),
     ...(willBind(input) || slurryItems(items).length ? [wayOfBinding(input).ahead] : []),
     ...(cold.length ? [`${listed(cold)} out of the refrigerator`] : []),
     ...(green.length ? [`${listed(green)} picked and chopped`] : []),
