@@ -1,6 +1,7 @@
 import type { MealWish } from '../dish/dish';
 import { SIDE_WORDS, SIDES, type Side } from './data/sides';
 import type { Kitchen } from './kitchen';
+import type { PlacedItem } from '../moments/place';
 import type { Plan } from './plan';
 
 /** The household's side dishes: its own first, then the shipped ones. */
@@ -10,7 +11,7 @@ export function sidesOf(kitchen: Pick<Kitchen, 'ownSides'>): Side[] {
 
 const NO_WISH: MealWish = { serveAt: null, sides: [], hands: 1, yesterday: false };
 /** What names the sides: the lines, and the method where there is one. */
-type Named = Pick<Plan, 'items'> & { script?: Plan['script'] | undefined };
+type Named = { items: readonly PlacedItem[]; script?: Plan['script'] | undefined };
 /** Sides that a dish names for itself; more would be a buffet. */
 const MOST_NAMED = 3;
 
