@@ -43,6 +43,18 @@ export function jointMm(text: string, food: Food | null, massG: number): number 
   return isJoint && massG >= LEAST_JOINT_G ? Math.round(JOINT_MM_PER_KG * Math.cbrt(massG / 1000)) : null;
 }
 
+/** A roast lies about this thick for its length: what is cut of it is no thicker. Source: chuck and shoulder roasts of 1-2 kg, 55-70 mm; spread 15 %. */
+const ROAST_MM_PER_KG = 60;
+
+/** How thick the chunks of a roast are at most ("3 lb chuck roast, cut into 4-inch chunks"), mm; null for what is no roast cut up. */
+export function chunkMm(text: string, food: Food | null, massG: number): number | null {
+  const isCutUp =
+    food?.kind === 'red-meat' &&
+    /\broast\b|\bjoint\b|\bin one piece\b/i.test(text) &&
+    /\bcut\b|\bchunks\b|\bpieces\b/i.test(text);
+  return isCutUp && massG >= LEAST_JOINT_G ? Math.round(ROAST_MM_PER_KG * Math.cbrt(massG / 1000)) : null;
+}
+
 /** The portion that a line of red meat is counted in ("6 lamb steaks", "500 g rump steaks"); null where it is a joint or a stew. */
 export function portionOf(text: string, amount: Amount | null, food: Food | null): Portion | null {
   if (food?.kind !== 'red-meat' || !amount || STEWED.test(text)) return null;

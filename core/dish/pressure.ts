@@ -126,6 +126,16 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
     /\b(?:steam )?(?:vent|valve|knob|handle|lever)\b(?=(?: is)? (?:to|in|on|at|turned to|set to)\W{0,12}(?:the )?\W?seal)/gi,
     'valve',
   ],
+  // "4-5 whistles (about 20 min)": told twice, once in minutes.
+  [
+    /\b\d{1,2}(?:\s*(?:-|–|to|or)\s*\d{1,2})? whistles?\s*[,(]?\s*(?:or )?\(?(?:about|approx\.?|approximately|around|roughly|~|i\.?e\.?)\s*(\d{1,3}(?:\s*[-–]\s*\d{1,3})? ?min\w*)\)?/gi,
+    '$1 at pressure',
+  ],
+  // "(add half a cup of water if your pot is 8 quarts)": not this pot, and nobody knows.
+  [
+    /\([^()]{3,80}\bif (?:your|you have an?|using an?) (?:[\w.-]+ ){0,3}(?:pot|cooker|quart|qt|litre)\b[^()]*\)/gi,
+    ' ',
+  ],
   // "Never pressure cook with the roux in": what must not happen closes no lid.
   [
     /(?:[-–—(,;]\s*|(?<=^|[.!]\s+))?\b(?:never|do not|don['’]t|no need to|without) (?:ever |you )?(?:pressure[- ]?cook\w*|close|seal|lock)\b[^.!;)]*/gimu,

@@ -15,7 +15,7 @@ import {
 } from './amount';
 import { freeFrom, othersIn } from './allergens';
 import { formatAmount } from './amountText';
-import { jointMm, portionOf, portionsG, PORTION_SPREAD } from './portions';
+import { chunkMm, jointMm, portionOf, portionsG, PORTION_SPREAD } from './portions';
 import { describe, readLengthMm, type Descriptors } from './descriptors';
 import { tellApart } from './several';
 import { mendSpelling, writeOut } from './spelling';
@@ -452,6 +452,9 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   // A loin is sold as medallions and as a roast: only where its usual piece is thin does the joint say more.
   const joint = words.thicknessMm === null && isSoldThin(food) ? jointMm(clean, food, massG.mid) : null;
   if (joint !== null) words = { ...words, thicknessMm: joint };
+  const chunk = words.thicknessMm === null ? null : chunkMm(clean, food, massG.mid);
+  if (chunk !== null && words.thicknessMm !== null && words.thicknessMm > chunk)
+    words = { ...words, thicknessMm: chunk };
   const counted = portion && amount && food && !isImpossible ? portionsG(portion, amount, food) : null;
   if (counted !== null) massG = around(counted, PORTION_SPREAD);
 

@@ -265,7 +265,7 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
   const isMethodHeading = METHOD_HEADING.test(bare);
   const isAsideHeading = !isIngredientHeading && !isMethodHeading && ASIDE_HEADING.test(bare);
   const cooks = (seen.match(COOKS) ?? []).length;
-  const isFacts = factsIn(seen);
+  const isFacts = factsIn(seen) || (match === null && saysForHowMany(seen));
   const isClutter = !isFacts && CLUTTER.some((re) => re.test(seen));
   return {
     at: row.at,
@@ -327,6 +327,18 @@ export const factsApart = (line: string): string[] => line.split(/\s*[|•·]\s*
 
 /** "Marination: 2 hrs". */
 const NAMED_FACT = /^\p{Lu}[\p{L} ]{2,24}:\s*\S.{0,24}$/u;
+/** "A fiery classic • Serves 4-6 • Hot!": a word about it, and for how many. */
+function saysForHowMany(line: string): boolean {
+  const facts = factsApart(line);
+  return (
+    facts.length > 1 &&
+    facts.some(isPlatesFact) &&
+    facts.every(
+      (f) => isPlatesFact(f) || (f.length < 60 && (readAmount(f)?.amount.unitId ?? 'each') === 'each'),
+    )
+  );
+}
+
 /** Several small facts in one line: "Serves 4 | Prep 10 min", "Serves 8   Prep 20 min   Cook 2 h". */
 function factsIn(line: string): boolean {
   const facts = factsApart(line);

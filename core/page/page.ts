@@ -1,3 +1,4 @@
+import { readAmount } from '../dish/amount';
 import type { Pantry } from '../pantry/pantry';
 import { isPlatesFact, platesBeside, platesIn } from './facts';
 import { factsApart, linesOfPage, type PageLine } from './lines';
@@ -113,11 +114,18 @@ export function* readPageInSteps(
 
 /** "Rub: 2 tbsp brown sugar, 1 tbsp paprika": a part of the list in one line; null where nothing is named so. */
 function labelled(line: string): { text: string; section: string } | null {
-  const found = LABELLED.exec(line);
-  return found ? { text: found[2] ?? line, section: found[1] ?? '' } : null;
+  const found = LABELLED.exec(line) ?? NAMED_LIST.exec(line);
+  if (!found) return null;
+  const [, section = '', text = line] = found;
+  const things = text.split(/,\s+/);
+  const isList = LABELLED.test(line) || things.filter((t) => readAmount(t) !== null).length >= 2;
+  return isList ? { text, section } : null;
 }
 const LABELLED =
   /^((?:for (?:the )?)?(?:\p{L}+ )?(?:rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|topping|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|to serve|to finish))\s*[:：]\s*(\S.*,.*)$/iu;
+
+/** "Nokedli: 400 g flour, 3 eggs": whatever it is called, where what follows is a list with amounts. */
+const NAMED_LIST = /^(\p{Lu}[\p{L} ]{2,28})\s*[:：]\s*(\S.*,.*)$/u;
 
 /** Where a line stands that the method pours and the list has forgotten. */
 export const FROM_THE_METHOD = 'From the method';

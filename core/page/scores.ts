@@ -141,7 +141,7 @@ function ingredientScore(line: PageLine, { isBeforeHeading }: Around, isFurnitur
   if (line.hasFood) s += 2;
   if (line.foodShare > 0.6) s += 1;
   if (line.isPlainFood) s += 1.5;
-  if (!line.hasAmount && !line.hasFood) s -= 1;
+  if (!line.hasAmount && !line.hasFood) s -= line.isSentence && line.words > 3 ? 6 : 1;
   if (line.isImperative && line.words > 3 && !line.hasUnit) s -= 4;
   if (line.cooks > 2 && line.words > 9) s -= line.cooks;
   if (line.isSentence && line.words > 9) s -= 3;

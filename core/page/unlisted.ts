@@ -1,7 +1,7 @@
 import { readAmount } from '../dish/amount';
 import { readLine } from '../dish/read';
 import type { Pantry } from '../pantry/pantry';
-import { clausesOf } from '../dish/pressure';
+import { clausesOf, withoutPotNames } from '../dish/pressure';
 
 /** A measured jug of something thin: "½ cup water", "200 ml of hot stock". */
 const JUGFUL =
@@ -25,7 +25,7 @@ export function unlistedLiquids(
 ): readonly string[] {
   const kinds = new Set(lines.map(({ text }) => readLine(text, pantry).food?.kind));
   const found: string[] = [];
-  const parts = method
+  const parts = withoutPotNames(method)
     .split(/\n+|(?<=[.!?])\s+/)
     .filter((sentence) => GOES_IN.test(sentence))
     .flatMap(clausesOf);

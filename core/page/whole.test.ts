@@ -261,4 +261,30 @@ describe('lists of other shapes', () => {
     expect(got?.title).toBe('Kerala-style chicken stew');
     expect(got?.lines).toHaveLength(4);
   });
+
+  it('what a page says of itself is no food', () => {
+    const [got] = readPage(
+      'Creamy chicken\nSERVINGS 6\n\nIngredients\n\n1x\n½x\n2x\n\nOops! Something went wrong. Our team is working on it.\nThis recipe was developed at its original yield.\n\n900 g chicken breasts\n120 ml chicken broth\n\nDirections\n\nBrown the chicken. Add the broth. Close the lid and cook at high pressure for 5 minutes.',
+      pantry,
+    ).recipes;
+    expect(got?.lines.map((l) => l.text)).toEqual(['900 g chicken breasts', '120 ml chicken broth']);
+  });
+
+  it('a part of the list in one line is told apart by whatever name, and its flour is its own', () => {
+    const [got] = readPage(
+      'Chicken stew\nServes 4\nIngredients\n8 chicken drumsticks\n2 tbsp flour\n400 ml stock\nNokedli: 400 g flour, 3 eggs, 1 tsp salt\nMethod\nAdd all but the nokedli. Close the lid and cook at high pressure for 12 minutes.',
+      pantry,
+    ).recipes;
+    expect(got?.lines.filter((l) => l.section === 'Nokedli')).not.toHaveLength(0);
+    expect(got?.lines.map((l) => l.text).join('; ')).toMatch(/400 g flour/);
+  });
+
+  it('a word about the dish with its plates is a fact', () => {
+    const [got] = readPage(
+      'PORK VINDALOO\nA fiery Goan-style classic • Serves 4-6 • Hot!\n\n1 kg pork shoulder\n250 ml water\n\nBrown the pork, add the water, close the lid and cook at high pressure for 25 minutes.',
+      pantry,
+    ).recipes;
+    expect(got).toMatchObject({ title: 'PORK VINDALOO', plates: 5 });
+    expect(got?.lines).toHaveLength(2);
+  });
 });

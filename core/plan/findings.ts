@@ -258,7 +258,9 @@ function boilFindings(input: FindingInput): Finding[] {
   const more = loosenMl(boil, liquid.countedMl.mid);
   const name = ownLiquid(items);
   // What is thick by itself and was meant to go in is held back too: a condensed soup, a jar of sauce.
-  const thick = early.length ? early : lines.filter((i) => (i.read.food?.thin ?? 1) < 0.3 && !i.touchesRaw);
+  const loose = lines.filter((i) => !i.touchesRaw);
+  const thickest = loose.filter((i) => (i.read.food?.thin ?? 1) < 0.3);
+  const thick = early.length ? early : thickest.length ? thickest : loose.slice(0, 1);
   const hold: Fix | null = thick.length
     ? {
         id: 'hold-thick',

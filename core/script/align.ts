@@ -212,7 +212,13 @@ function sameFoodTold(clause: string, lines: readonly ScriptLine[], found: Reado
       // "The water" beside a cold water is the one that nothing more is said of.
       const more = new Set((text.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
       const unsaid = [...more].filter((w) => !told.has(w)).length * UNSAID;
-      return byAmount + [...told].filter((w) => text.includes(w)).length - unsaid;
+      // "For the dumplings, mix the flour": the flour of that part of the list; elsewhere the one of none.
+      const section = lines[j]?.section;
+      const isOfPart =
+        section !== undefined &&
+        foodWords(section).some((w) => w.length >= 4 && foodWords(clause).includes(w));
+      const byPart = isOfPart ? 1 : section === undefined ? 0 : -2 * UNSAID;
+      return byAmount + byPart + [...told].filter((w) => text.includes(w)).length - unsaid;
     };
     const best = Math.max(...same.map(scoreOf));
     if (scoreOf(i) < best) out.delete(i);
@@ -271,6 +277,8 @@ function shortenedIn(clause: string, lines: readonly ScriptLine[]): Set<number> 
   return out;
 }
 
+const POURS_SAUCE =
+  /\b(?:pour|add|tip|spoon|put|stir)(?: in| on)? (?:all )?(?:of )?the (?:\p{L}+ )?sauce\b/iu;
 /** Water that something else was cooked or soaked in: no line of the list. */
 const LEFT_WATER =
   /\b(?:a (?:little|splash|ladle|cup) |some |\d+ ?(?:ml|tbsp|tablespoons?|cups?) )?(?:of )?(?:the|its|their) (?:soaking|steeping|cooking|pasta) (?:water|liquid|liquor)\b/giu;
@@ -351,6 +359,8 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     const sectionWord =
       /(marinade|glaze|rub|slurry|dressing|topping|base|paste|dumpling|filling|meatball)/.exec(section)?.[1];
     if (sectionWord && words.includes(sectionWord)) return void found.add(i);
+    // "Pour the sauce over the beef", where a part of the list is the sauce.
+    if (/\bsauce\b/.test(section) && POURS_SAUCE.test(clause)) return void found.add(i);
     const isOfSection = foodWords(section).some(
       (w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause),
     );

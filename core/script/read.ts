@@ -15,6 +15,12 @@ const TIP =
 /** "If the gravy is thin, boil it down": for whom it may concern, the whole sentence. */
 const PERHAPS =
   /^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
+/** "Gather all ingredients": nothing goes anywhere yet. */
+const GATHERS =
+  /^\W*(?:first,? |start by |begin by )?(?:gather(?:ing)?|collect(?:ing)?|assembl\w+|get(?:ting)?(?: out)?|prep(?:ar\w+)?|measur\w+(?: out)?|weigh\w*(?: out)?|ready|lay(?:ing)? out|set(?:ting)? out|have)\b.{0,20}\bingredients\b(?! (?:in|to|into)\b)/i;
+/** What may be left undone. */
+const OPTIONAL =
+  /\bif (?:you(?:'d|’d)? (?:like|want|prefer|wish)|needed|necessary|desired|liked|wanted)\b|\boptional(?:ly)?\b/i;
 const BESIDE =
   /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:(?!sheet|baking|roasting|oven|grill|broiler|foil)\p{L}+ )?(?<!(?:sheet|baking|roasting|grill|broiler) )(?:pan|skillet)\b|\bskillet\b/iu;
 const KNIFE =
@@ -172,6 +178,7 @@ function waiting({ stage, last }: Reading, { text }: Clause): boolean {
 
 /** A tip is no act; "do not stir" says how the last thing goes in. */
 function tip({ last }: Reading, { text, sentence }: Clause): boolean {
+  if (GATHERS.test(text)) return true;
   if (!TIP.test(text) && !PERHAPS.test(sentence)) return false;
   if (/\bstir/i.test(text) && last?.verb === 'add' && last.stage === 'open' && last.lines.length)
     last.verb = 'top';
@@ -187,6 +194,9 @@ function deed(r: Reading, c: Clause): boolean {
   if (r.stage === 'after' || /\bpot|cooker\b/i.test(text)) r.where = 'pot';
   else if (isBeside) r.where = 'pan';
   const verb = verbTold(r, c);
+  // "Boil off the rest if you like": it is the spoon that decides, and the clock counts nothing.
+  if ((verb === 'reduce' || verb === 'simmer') && OPTIONAL.test(text) && !meant.some((i) => r.isToCome(i)))
+    return true;
   if (verb === null) goesOn(r, c);
   // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.
   else if (verb === 'stirin' && r.stage !== 'open' && !meant.length) return true;

@@ -214,8 +214,14 @@ export class Reading {
     for (const i of named.filter((j) => this.isFat(j) && later.has(j))) named.splice(named.indexOf(i), 1);
     if (!named.length && THE_REST.test(text)) named.push(...this.#restOfLast());
     // "Drain the chillies and blend with the garlic": what stood before the "and" is blended too.
-    if (WITH_THE_LAST.test(text) && this.parts[n - 1]?.sentence === sentence)
-      named.push(...this.lastNamed.filter((i) => !named.includes(i) && this.isToCome(i)));
+    const isMadeReady = ['toast', 'soak'].includes(this.last?.verb ?? '');
+    const wasMadeReady = (i: number): boolean =>
+      isMadeReady &&
+      (this.last?.again.includes(i) === true || this.last?.lines.some((l) => l.index === i) === true);
+    if (WITH_THE_LAST.test(text) && (isMadeReady || this.parts[n - 1]?.sentence === sentence))
+      named.push(
+        ...this.lastNamed.filter((i) => !named.includes(i) && (this.isToCome(i) || wasMadeReady(i))),
+      );
     this.#remember(text, named);
     const byPronoun = this.#byPronoun(text, named);
     if (named.some((i) => !this.isFat(i))) this.lastNamed = named;
@@ -418,7 +424,9 @@ export class Reading {
     this.acts.forEach((a, at) => {
       const isBeside = BESIDE_THE_POT.has(a.verb) && !this.#isUsedUp(a, at);
       const named = isBeside ? a.lines.filter((l) => meant.includes(l.index)) : [];
-      if (!named.length) return;
+      // "Salt it" takes no sauce along that has salt in it.
+      const isPlain = named.every((l) => ['salt', 'oil', 'water'].includes(this.kindOf(l.index) ?? ''));
+      if (!named.length || (isPlain && a.lines.length > named.length + 1)) return;
       const going = a.verb === 'blend' || a.verb === 'mix' ? a.lines : named;
       a.lines = a.lines.filter((l) => !going.includes(l));
       for (const { index, share } of going) {
@@ -437,6 +445,7 @@ export class Reading {
     const isOverMeat =
       next !== undefined &&
       ON_THE_BOARD.has(next.verb) &&
+      !['dry', 'pound', 'score', 'tie'].includes(next.verb) &&
       [...next.again, ...next.lines.map((l) => l.index)].some((i) => this.isMeat(i));
     return next?.verb === 'shape' || isOverMeat || lines.some((l) => this.isMeat(l.index));
   }

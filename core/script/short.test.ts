@@ -158,4 +158,59 @@ describe('short and named words', () => {
     expect(got[0]).toBe('soften(2 green chillies, sliced, 1 tbsp oil)');
     expect(got.at(-1)).toBe('boil(400 g pappardelle)');
   });
+
+  it('gathers nothing into the pot, and leaves undone what may be left', () => {
+    const lines = ['1 kg pork shoulder', '2 tbsp oil', '400 ml stock', '100 ml double cream'];
+    const got = acts(
+      lines,
+      `Gather all ingredients. Brown the pork in the oil. Add the stock. ${COOK} Boil off extra liquid if you like. Stir in the cream.`,
+    );
+    expect(got[0]).toBe('brown(1 kg pork shoulder, 2 tbsp oil)');
+    expect(got.join()).not.toMatch(/reduce/);
+  });
+
+  it('grinds what was toasted into the paste, and fries the meat that was added with it', () => {
+    const got = acts(
+      [
+        '8 dried chillies',
+        '1 tsp cumin seeds',
+        '6 garlic cloves',
+        '4 tbsp vinegar',
+        '1 kg pork shoulder, cubed',
+        '3 tbsp oil',
+        '250 ml water',
+      ],
+      `Toast the chillies and cumin in a dry pan. Grind with the garlic and vinegar to a smooth paste. Heat the oil. Add the pork and the paste. Fry on high for 6 minutes until the oil shows. Pour in the water. ${COOK}`,
+    );
+    const fried = got.find((a) => a.startsWith('brown'));
+    for (const part of ['dried chillies', 'cumin seeds', 'garlic', 'pork']) expect(fried).toContain(part);
+  });
+
+  it('pours a blended sauce whole, salts the meat from none of it, and throws the bay leaves away', () => {
+    const sections = new Map([
+      ['5 cloves garlic', 'For the sauce'],
+      ['160 ml beef broth', 'For the sauce'],
+      ['2 tsp salt', 'For the sauce'],
+    ]);
+    const lines = [...sections.keys(), '1.3 kg beef chuck', '2 tbsp oil', '3 bay leaves'];
+    const script = readScript(
+      `Blend all sauce ingredients until smooth. Pat beef dry and salt it. Sear in oil. Pour the sauce over the beef, tuck in the bay leaves. ${COOK} Toss the bay leaves.`,
+      lines.map((text) => {
+        const section = sections.get(text);
+        return { read: readLine(text, pantry), ...(section ? { section } : {}) };
+      }),
+      pantry,
+    );
+    const poured = script?.acts.find((a) => a.verb === 'add');
+    expect(poured?.lines.map((l) => l.index)).toEqual(expect.arrayContaining([0, 1, 2]));
+    expect(script?.acts.at(-1)?.verb).toBe('liftout');
+  });
+
+  it('counts whistles once where they are told in minutes too', () => {
+    expect(
+      pressureRuns(
+        'Pour in the water, close and cook for 4-5 whistles (about 20 min). Let it cool down by itself.',
+      )[0],
+    ).toMatchObject({ minutes: 20, whistles: null });
+  });
 });

@@ -130,6 +130,8 @@ const OF_THE_TABLE: readonly FoodKind[] = [
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
 const PUT_WITH =
   /^\W*(?:and |then )?(?:put|set|keep|leave|lay) (?:it |them |these |the \p{L}+ )?(?:aside )?with the\b/iu;
+const THROWN =
+  /^\W*(?:toss|bin|ditch|throw)(?: out| away)? (?:the |any )?(?:\p{L}+ ){0,3}\p{L}+(?: out| away)?$/iu;
 const IN_WATER = /\b(?:cook|boil)\b.*\b(?:boiling|salted)\b.*\bwater\b/i;
 /** What is strewn over a dish on its plate. */
 const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
@@ -160,6 +162,8 @@ export function verbOf(
   const said = SAYS.find((s) => (!s.stages || s.stages.includes(stage)) && s.words.test(text))?.verb ?? null;
   const isAfter = stage === 'after' || stage === 'table';
   if (said === 'score' && meant.length && !some(KINDS.meat)) return null;
+  // "Toss the bay leaves": they are thrown away.
+  if (isAfter && THROWN.test(text) && all(['herb-woody', 'spice-whole'])) return 'liftout';
   // "Cook the pasta in salted boiling water": beside it.
   if (isAfter && said !== null && some(['pasta', 'grain']) && IN_WATER.test(text)) return 'boil';
   if (isAfter) {
@@ -331,6 +335,19 @@ export function verbOf(
   if (said === 'brown' && /\b(?:break|crumbl)/i.test(text) && !some(KINDS.meat) && last?.verb !== 'add')
     return null;
   if (said === 'render' && some(KINDS.aromatic)) return 'soften';
+  // "Add the pork with its marinade. Fry on high until the oil shows": it is the meat that is fried.
+  const isRaw = (i: number): boolean =>
+    (['poultry', 'red-meat'] as FoodKind[]).includes(lines[i]?.read.food?.kind ?? 'other');
+  if (
+    said === 'soften' &&
+    stage === 'open' &&
+    !meant.length &&
+    last?.verb === 'add' &&
+    last.lines.some((l) => isRaw(l.index)) &&
+    !last.lines.some((l) => lines[l.index]?.read.food?.kind === 'stock') &&
+    /\b(?:fry|bhun\w*|roast)\b/i.test(text)
+  )
+    return 'brown';
   // Onions that are melted are softened.
   if (said === 'heat' && some(['allium', 'slow-veg', 'quick-veg']) && /\bmelt/i.test(text)) return 'soften';
   // A spoonful of liquid that sizzles in the paste is poured in; only what is whole or leafy crackles by itself.
