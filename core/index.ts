@@ -252,6 +252,7 @@ export { writeCalendar } from './formats/calendar';
 export { MAX_LINK, packDish, unpackDish, type Unpacked } from './formats/link';
 export { isSameRecipe } from './formats/portable';
 export { wholeDishesIn, writeRecipe, writeRecipes, writeRecipeText } from './formats/recipe';
+export { cookRows, type CookRow } from './formats/cooks';
 export { writeReadings } from './formats/readings';
 export { readFoods, writeFoods, MAX_FOODS_BYTES } from './formats/foods';
 export {

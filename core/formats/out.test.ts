@@ -1,5 +1,9 @@
 import fc from 'fast-check';
+import papa from 'papaparse';
+import { demoHousehold } from '../../demo/household';
+import { foldCook } from '../cook/cook';
 import type { Reading } from '../cook/protocol';
+import { cookRows } from './cooks';
 import { writeCalendar, type CalendarEntry } from './calendar';
 import { writeReadings } from './readings';
 
@@ -73,5 +77,43 @@ describe('readings as a table', () => {
   });
   it('is a heading alone where there is nothing', () => {
     expect(writeReadings([]).trim().split('\r\n')).toHaveLength(1);
+  });
+});
+
+describe('the log as a table', () => {
+  const demo = demoHousehold(at);
+  const cooks = [...new Set(demo.events.map((e) => e.cookId))].map((id) =>
+    foldCook(demo.events.filter((e) => e.cookId === id)),
+  );
+
+  it('has a row for each cook, oldest first, that a table reads back as it is', () => {
+    const rows = cookRows(cooks);
+    expect(rows).toHaveLength(cooks.length);
+    expect([...rows].sort((a, b) => (a.started_at < b.started_at ? -1 : 1))).toEqual(rows);
+    const read = papa.parse<Record<string, string>>(papa.unparse(rows), { header: true }).data;
+    expect(read.map((r) => r['note'])).toEqual(rows.map((r) => r.note));
+    for (const row of rows) {
+      expect(new Date(row.started_at).toISOString()).toBe(row.started_at);
+      expect(row.total_min).toBeGreaterThan(10);
+    }
+  });
+
+  it('quotes what a cook wrote, and lets no spreadsheet take it for a formula', () => {
+    const [first] = cooks;
+    const note = '=HYPERLINK("x"), "quoted", and\na second line';
+    const [row] = cookRows([{ ...first!, verdict: { ...first!.verdict!, note } }]);
+    expect(row?.note).toBe(`'${note}`);
+    expect(papa.parse<Record<string, string>>(papa.unparse([row]), { header: true }).data[0]?.['note']).toBe(
+      `'${note}`,
+    );
+  });
+
+  it('leaves empty what was not recorded', () => {
+    expect(cookRows([foldCook([])])[0]).toMatchObject({
+      come_up_min: '',
+      total_min: '',
+      core_c: '',
+      note: '',
+    });
   });
 });

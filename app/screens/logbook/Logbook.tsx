@@ -1,9 +1,10 @@
 import { lazy, Suspense, useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
-import { compareCook, formatDuration, NO_CALIBRATION, type CookState } from '../../../core/index';
+import { compareCook, cookRows, formatDuration, NO_CALIBRATION, type CookState } from '../../../core/index';
 import { clock, day } from '../../parts/now';
 import { useCalibrations, useCooks, useKitchen } from '../../store/live';
+import { saveText } from '../../parts/saveText';
 import { useTitle } from '../../parts/title';
 
 const ComeUpChart = lazy(() => import('./ComeUpChart'));
@@ -26,6 +27,12 @@ export function verdictWords(cook: CookState): string {
   if (!v) return 'no verdict';
   const off = [v.meat, v.sauce, v.salt].flatMap((x) => (x && x !== 'right' ? [VERDICT_WORDS[x] ?? x] : []));
   return off.length ? off.join(', ') : 'all right';
+}
+
+/** The log as a table of comma-separated values; what writes it is loaded when it is asked for. */
+async function saveTable(cooks: readonly CookState[]): Promise<void> {
+  const { default: papa } = await import('papaparse');
+  saveText('logbook.csv', papa.unparse(cookRows(cooks)), 'text/csv');
 }
 
 /** Standard deviations on either side that hold eight in ten. */
@@ -58,7 +65,18 @@ export default function Logbook() {
         <div>
           <h1>What did we learn?</h1>
           <p className="soft mb-0">
-            {cooks.length} {cooks.length === 1 ? 'cook' : 'cooks'}
+            <span>
+              {cooks.length} {cooks.length === 1 ? 'cook' : 'cooks'}
+            </span>
+            {cooks.length > 0 && (
+              <>
+                {' '}
+                ·{' '}
+                <button type="button" className="link-button" onClick={() => void saveTable(cooks)}>
+                  as a table
+                </button>
+              </>
+            )}
           </p>
         </div>
         <Form.Group className="field" controlId="log-search">
