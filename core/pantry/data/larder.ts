@@ -17,7 +17,7 @@ export const LARDER = [
   row('spice-ground', 'nutmeg | ground nutmeg | grated nutmeg | mace', { pieceG: { each: 5 } }),
   row('spice-ground', 'garlic powder | garlic granules | granulated garlic', { gPerMl: 0.65 }),
   row('spice-ground', 'onion powder | onion granules', { gPerMl: 0.5 }),
-  row('spice-ground', 'black pepper | ground black pepper | white pepper | pepper | ground pepper | cracked black pepper | ground white pepper', { scorch: 0 }),
+  row('spice-ground', 'black pepper | ground black pepper | white pepper | pepper | ground pepper | cracked black pepper | cracked pepper | mixed pepper | ground white pepper', { scorch: 0 }),
   row('spice-ground', 'chilli flake | red pepper flake | pepper flake | chili flake | crushed red pepper | aleppo-style pepper | red chili flake', { gPerMl: 0.36 }),
   row('spice-ground', 'sumac | za’atar | zaatar | advieh | seven spice', { acid: 0.2 }),
   row('spice-ground', 'ras el hanout | baharat | cajun seasoning | jerk seasoning | five-spice | five spice powder | chinese five spice | harissa powder | wu xiang fen | jerk spice | blackening seasoning', { pieceG: { packet: 35 } }),

@@ -171,7 +171,7 @@ export const WEST = [
   // Herbs and spice
   row('herb-woody', 'lavender | hyssop | bay laurel fresh', { pieceG: { sprig: 1, leaf: 0.3 } }),
   row('spice-ground', 'seafood boil | crab boil', { salt: 0.35, pieceG: {} }),
-  row('spice-ground', 'lemon pepper | mixed pepper | cracked pepper', { pieceG: {} }),
+  row('spice-ground', 'lemon pepper', { pieceG: {} }),
   row('spice-ground', 'suya spice | yaji | peri-peri seasoning | piri piri seasoning', {
     salt: 0.1,
     pieceG: {},
