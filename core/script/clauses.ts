@@ -42,7 +42,7 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/\b(the \p{L}+) stuff\b/giu, '$1 ingredients'],
   // "Add the oil and the onion; 6 minutes": they are cooked for so long.
   [
-    /(?<=\b(?:add|in with|tip in|throw in)\b[^.!?;]{3,80})[;,] (\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:minutes?|mins?|m))(?=\s*$|[.,;])/giu,
+    /(?<=\b(?:add|in with|tip in|throw in)\b(?:(?!\b(?:simmer|boil|cook|fry|saut|bubble|reduce|stand|rest|toast|brown|sear|soften|stir)|pressure)[^.!?;]){3,80})[;,] (\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:minutes?|mins?|m))(?=\s*$|[.,;])/giu,
     ', then cook for $1',
   ],
   // "Brown it on sauté", "press Sauté": how the pot is set. "Sauté the onions" is something to do; an accent ends no word.

@@ -243,7 +243,10 @@ export class Reading {
   /** Writes an act down at a stage, with what of its lines has not come in yet. */
   put(verb: string, stage: Stage, { text, sentence, product }: Clause, told: readonly number[]): Act {
     // Meat on the board is not in the pot yet.
-    const isOnBoard = (i: number): boolean => verb === 'rinse' || (ON_THE_BOARD.has(verb) && this.isMeat(i));
+    // What it is washed with is used up by it.
+    const isWash = (i: number): boolean => ['citrus', 'vinegar', 'juice'].includes(this.kindOf(i) ?? '');
+    const isOnBoard = (i: number): boolean =>
+      verb === 'rinse' ? !isWash(i) : ON_THE_BOARD.has(verb) && this.isMeat(i);
     const isBeside = BESIDE_THE_POT.has(verb) && verb !== 'blend';
     const meant = [
       ...new Set([...told, ...(isBeside || verb === 'liftout' ? [] : this.#takeFromBeside(told))]),

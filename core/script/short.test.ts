@@ -213,4 +213,30 @@ describe('short and named words', () => {
       )[0],
     ).toMatchObject({ minutes: 20, whistles: null });
   });
+
+  it('sets a roast on top and browns it once; what meat is washed with is used up; a tap is a quick release', () => {
+    const roast = acts(
+      ['1.5 kg chuck roast', '2 Tbsp oil', '1 onion', '500 ml beef broth'],
+      `Sear in hot oil, 4 mins per side. Remove. Add onion and broth. Set roast on top. ${COOK}`,
+    );
+    expect(roast.filter((a) => a.startsWith('brown'))).toHaveLength(1);
+    expect(roast).toContain('return()');
+    const goat = acts(
+      ['2 kg goat, chopped', 'Juice of 1 lime', '2 tbsp oil', '500 ml water'],
+      `Wash the goat in the lime juice and drain well. Brown the goat in the oil. Add the water. ${COOK}`,
+    );
+    expect(goat[0]).toBe('rinse(Juice of 1 lime)');
+    expect(pressureRuns('Bring to pressure and cook 25 mins. Cool pot under tap, open.')[0]).toMatchObject({
+      minutes: 25,
+      release: 'quick',
+    });
+  });
+
+  it('boils down for the minutes that stand behind the look', () => {
+    const got = acts(
+      ['1 kg chicken thighs', '1 tbsp brown sugar', '125 ml soy sauce', '125 ml water'],
+      `Add the chicken, soy and water. ${COOK} Add the sugar, and simmer uncovered until the sauce thickens and turns a bit oily, 10 minutes.`,
+    );
+    expect(got.slice(-2)).toEqual(['stirin(1 tbsp brown sugar)', 'reduce()']);
+  });
 });

@@ -436,7 +436,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'brown',
     words:
-      /\bbreak(?:ing)? (?:it |them |the \p{L}+ )?up\b|\bcrumbling\b|\broast (?:it |them |well |on |for )|\b(?:give|get|until)\b.*\bcrust\b|\bno (?:longer )?pink\b|(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r)\b(?! sugar| rice| onions? until)/iu,
+      /\bbreak(?:ing)? (?:it |them |the \p{L}+ )?up\b|\bcrumbling\b|(?<!\b(?:the|a|set|put|place|lay|nestle|return|your|rub|season) )\broast (?:it |them |well |on |for )|\b(?:give|get|until)\b.*\bcrust\b|\bno (?:longer )?pink\b|(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r)\b(?! sugar| rice| onions? until)/iu,
     stages: ['prep', 'open'],
   },
   {
