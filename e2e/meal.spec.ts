@@ -76,8 +76,12 @@ test('at the pot the sides have their times, move with the forecast, and start t
   page,
 }) => {
   await open(page, '/dish/apricot-lamb/serve');
+  // The dish names its couscous for itself; the cook wants mash today.
+  await expect(page.getByLabel(/^Couscous/)).toBeChecked();
+  await page.getByLabel(/^Couscous/).uncheck();
   await page.getByLabel(/^Mash/).click();
   await expect(page.locator('.timetable')).toContainText('boil the potatoes');
+  await expect(page.locator('.timetable')).not.toContainText('couscous');
   await page.getByRole('link', { name: 'To the counter' }).click();
   await startCooking(page);
   const beside = page.getByRole('region', { name: 'Beside it' });

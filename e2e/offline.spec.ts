@@ -100,6 +100,7 @@ fresh(
       await expect(line).toContainText('waits until nothing is on the stove');
       await expect(line.getByRole('button')).toHaveCount(0);
       await page.getByRole('button', { name: 'Leave it off' }).click();
+      await expect(page.getByText('This cook was left off.')).toBeVisible();
       await page.goto(server.base);
       await line.getByRole('button', { name: 'Take it now' }).click();
       await expect(line).toHaveCount(0);

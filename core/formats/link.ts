@@ -13,19 +13,37 @@ const WORDS = strToU8(
   '"settings":{"aim":"gravy"},"tags":["note":"script":{"acts":["rules":{"plates":boneless skinless bone-in skin on, cut into pieces cubes chunks strips drained rinsed peeled deseeded halved quartered roughly thinly finely chopped, crushed, grated, minced, diced, sliced to serve to taste tbsp tsp cup cups large small medium handful of fresh ground black pepper salt olive oil vegetable oil butter onion onions garlic cloves ginger carrots celery potatoes mushrooms tomatoes tomato paste purée 400 g can coconut milk double cream soured cream chicken stock beef stock white wine red wine thyme bay leaves parsley coriander cumin paprika turmeric garam masala soy sauce brown sugar honey lemon juice lime vinegar mustard cornstarch flour water chicken thighs breast lamb shoulder pork shoulder beef chuck Heat the oil and brown the in batches. Set aside. Add the onion and cook for 5 minutes until soft. Stir in the garlic and cook for 1 minute. Pour in the stock and scrape the bottom of the pot. Return the Close the lid and cook at high pressure for minutes. Release the pressure naturally for 10 minutes, then vent. Quick release. Stir in the cream. Season to taste and serve with rice. ","method":"{"v":1,"name":"","writtenFor":4,"lines":["500 g 1 kg 800 g ',
 );
 
-const toText = (bytes: Uint8Array): string => {
-  let binary = '';
-  for (const byte of bytes) binary += String.fromCharCode(byte);
-  return btoa(binary).replace(/\+/g, '-').replace(/\//g, '_').replace(/=+$/, '');
-};
+/** The letters of base64url (RFC 4648, 5), six bits each. */
+const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789-_';
 
-function toBytes(text: string): Uint8Array | null {
-  if (!/^[\w-]*$/.test(text)) return null;
-  try {
-    return Uint8Array.from(atob(text.replace(/-/g, '+').replace(/_/g, '/')), (c) => c.charCodeAt(0));
-  } catch {
-    return null;
+function toText(bytes: Uint8Array): string {
+  let out = '';
+  for (let i = 0; i < bytes.length; i += 3) {
+    const [a = 0, b = 0, c = 0] = bytes.subarray(i, i + 3);
+    const group = (a << 16) | (b << 8) | c;
+    const letters = Math.min(3, bytes.length - i) + 1;
+    for (let n = 0; n < letters; n++) out += LETTERS.charAt((group >> (18 - 6 * n)) & 63);
   }
+  return out;
+}
+
+/** The bytes of such a text; null where it is none. */
+function toBytes(text: string): Uint8Array | null {
+  if (text.length % 4 === 1) return null;
+  const bytes = new Uint8Array(Math.floor((text.length * 3) / 4));
+  let group = 0;
+  let bits = 0;
+  let at = 0;
+  for (const letter of text) {
+    const six = LETTERS.indexOf(letter);
+    if (six < 0) return null;
+    group = ((group << 6) | six) & 0xffff;
+    bits += 6;
+    if (bits < 8) continue;
+    bits -= 8;
+    bytes[at++] = (group >> bits) & 0xff;
+  }
+  return bytes;
 }
 
 /** A dish as the part of a link that stands behind its `#`: nothing of it is ever sent to a server. */

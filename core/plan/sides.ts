@@ -1,8 +1,8 @@
-import type { MealWish } from '../dish/dish';
+import type { Dish, MealWish } from '../dish/dish';
 import { SIDE_WORDS, SIDES, type Side } from './data/sides';
 import type { Kitchen } from './kitchen';
 import type { PlacedItem } from '../moments/place';
-import type { Plan } from './plan';
+import type { Script } from '../script/act';
 
 /** The household's side dishes: its own first, then the shipped ones. */
 export function sidesOf(kitchen: Pick<Kitchen, 'ownSides'>): Side[] {
@@ -11,7 +11,7 @@ export function sidesOf(kitchen: Pick<Kitchen, 'ownSides'>): Side[] {
 
 const NO_WISH: MealWish = { serveAt: null, sides: [], hands: 1, yesterday: false };
 /** What names the sides: the lines, and the method where there is one. */
-type Named = { items: readonly PlacedItem[]; script?: Plan['script'] | undefined };
+type Named = { items: readonly PlacedItem[]; script?: Script | null | undefined };
 /** Sides that a dish names for itself; more would be a buffet. */
 const MOST_NAMED = 3;
 
@@ -31,12 +31,12 @@ export function sidesNamed({ items, script }: Named): string[] {
 }
 
 /** What is wished of the meal: the cook's word, else the sides that the dish names for itself. */
-export function wishOf(plan: Named & Pick<Plan, 'dish'>): MealWish {
+export function wishOf(plan: Named & { dish: Dish }): MealWish {
   return plan.dish.settings.meal ?? { ...NO_WISH, sides: sidesNamed(plan) };
 }
 
 /** What is wished beside a dish; sides that are no longer known are left out. */
-export function wishedSides(plan: Named & Pick<Plan, 'dish'>, kitchen: Pick<Kitchen, 'ownSides'>): Side[] {
+export function wishedSides(plan: Named & { dish: Dish }, kitchen: Pick<Kitchen, 'ownSides'>): Side[] {
   const known = sidesOf(kitchen);
   return wishOf(plan).sides.flatMap((id) => known.find((s) => s.id === id) ?? []);
 }
