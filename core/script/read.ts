@@ -318,7 +318,8 @@ function brownUnnamed(r: Reading, c: Clause): void {
   const isInThePot = r.last?.stage === 'open' && !ON_THE_BOARD.has(r.last.verb);
   const isOther = r.lastNamed.length > 0 && !r.lastNamed.some((i) => r.isMeat(i));
   if (r.stage === 'prep') r.stage = 'open';
-  if (isInThePot && /\b(?:it|them)\b/i.test(c.text) && isOther) {
+  const isLook = /\b(?:it|them)\b|\buntil .{0,24}\bbrown/i.test(c.text);
+  if (isInThePot && isLook && isOther) {
     r.put('soften', r.stage, c, c.meant);
     return;
   }

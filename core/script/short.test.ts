@@ -239,4 +239,12 @@ describe('short and named words', () => {
     );
     expect(got.slice(-2)).toEqual(['stirin(1 tbsp brown sugar)', 'reduce()']);
   });
+
+  it('cooks onions until they are brown, and browns no meat again for it', () => {
+    const got = acts(
+      ['2 kg short ribs', '2 tbsp oil', '2 onions, chopped', '2 carrots', '400 ml stock'],
+      `Sear the ribs in the oil; set aside. Toss in the onions and carrots and cook till lightly browned, 6 minutes. Add the stock and nestle in the ribs. ${COOK}`,
+    );
+    expect(got.filter((a) => a.startsWith('brown'))).toEqual(['brown(2 kg short ribs, 2 tbsp oil)']);
+  });
 });
