@@ -279,5 +279,5 @@ export {
   formatVolume,
   type DisplayUnits,
 } from './quantity/format';
-export { type Range } from './quantity/range';
+export { EIGHT_IN_TEN, type Range } from './quantity/range';
 export { type MeasureSystem } from './quantity/units';

@@ -1,5 +1,5 @@
 import { kept } from '../quantity/kept';
-import { around, scaleRange, type Range } from '../quantity/range';
+import { around, EIGHT_IN_TEN, scaleRange, type Range } from '../quantity/range';
 import { HEAT_FIGURES, KITCHEN_SPREADS } from './data/figures';
 import { MEAT } from './piece';
 import { tendernessOf, softnessOf, windowOf, type Softness, type Tenderness } from './doneness';
@@ -148,8 +148,6 @@ export function suggestedMinutes(input: HeatInput): number {
 const quickest = (input: HeatInput): Run =>
   new Run(input, { ...EXPECTED, power: 1 + HEAT_FIGURES.efficiency.spread });
 
-/** Standard deviations from the middle to the tenth and the ninetieth of a hundred. */
-const EIGHT_IN_TEN = 1.2816;
 /** One standard deviation of what differs between kitchens: relative, °C for the start. */
 const deviationOf = (name: keyof typeof KITCHEN_SPREADS): number => KITCHEN_SPREADS[name].spread / 2;
 /** A time whose logarithm has this standard deviation, from the tenth to the ninetieth of a hundred kitchens. */

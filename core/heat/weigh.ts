@@ -339,7 +339,7 @@ class Ending {
 
 /**
  * The rest of a cook in the weighed kitchens. Meat is where it is wanted when nine in ten have it hot enough, long enough and not
- * tough, and half have it as tender as the plan meant. A longer stretch than asked is never called needed for less.
+ * tough, and half have it as tender as the plan meant.
  */
 export function restOf(input: HeatInput, weighed: Weighed, ask: RestOf): RestAnswer {
   const standing = Math.max(0, Math.round(ask.minutes));

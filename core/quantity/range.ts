@@ -40,3 +40,6 @@ export function scaleRange(r: Range, k: number): Range {
 export function atLeast(r: Range, floor: number): Range {
   return { low: Math.max(floor, r.low), mid: Math.max(floor, r.mid), high: Math.max(floor, r.high) };
 }
+
+/** Standard deviations of a normal error on either side that hold eight in ten: what is shown as a range. */
+export const EIGHT_IN_TEN = 1.2816;

@@ -1,7 +1,14 @@
 import { lazy, Suspense, useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
-import { compareCook, cookRows, formatDuration, NO_CALIBRATION, type CookState } from '../../../core/index';
+import {
+  compareCook,
+  cookRows,
+  EIGHT_IN_TEN,
+  formatDuration,
+  NO_CALIBRATION,
+  type CookState,
+} from '../../../core/index';
 import { clock, day } from '../../parts/now';
 import { useCalibrations, useCooks, useKitchen } from '../../store/live';
 import { saveText } from '../../parts/saveText';
@@ -34,9 +41,6 @@ async function saveTable(cooks: readonly CookState[]): Promise<void> {
   const { default: papa } = await import('papaparse');
   saveText('logbook.csv', papa.unparse(cookRows(cooks)), 'text/csv');
 }
-
-/** Standard deviations on either side that hold eight in ten. */
-const EIGHT_IN_TEN = 1.28;
 
 /** Every cook, newest first, and what the pot has taught. */
 export default function Logbook() {

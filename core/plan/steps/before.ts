@@ -53,10 +53,17 @@ export function stepsBeforeTheLid(input: StepInput): Step[] {
   return [...steps, ...deglazing(input), loading(input)];
 }
 
+/** What is done in a pot that is heated for it, or from cold. */
+const IN_HOT_POT: ReadonlySet<string> = new Set(['heat', 'brown', 'soften', 'pop', 'bloom', 'render']);
+
 /** Everything got out, cut and weighed. */
 export function prep({ items, meat, rules, script }: StepInput): Step {
   const poultry = meat.some((m) => m.cut.safe === 'poultry');
-  const heatsPot = rules.browning === 'pot' && items.some((i) => i.moment === 'sear');
+  const first = script?.acts.find((a) => a.run === 0 && a.where === 'pot' && IN_HOT_POT.has(a.verb));
+  // What is rendered begins in the cold pot, and a method that fries nothing wants no hot one.
+  const heatsPot =
+    rules.browning === 'pot' &&
+    (script ? first !== undefined && first.verb !== 'render' : items.some((i) => i.moment === 'sear'));
   return step(
     'prep',
     'prep',

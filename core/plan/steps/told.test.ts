@@ -242,3 +242,14 @@ describe('what is mixed into pieces is never in the sauce', () => {
     expect(curry.steps.map((s) => s.text).join(' ')).not.toMatch(/worked to a paste/);
   });
 });
+
+it('heats the pot ahead for what is fried in it, never for what begins in the cold one', () => {
+  const rest =
+    'Lift out. Add the stock. Close the lid and cook at high pressure for 35 minutes. Natural release.';
+  const ready = (method: string): string =>
+    plan(['4 duck legs', '1 tbsp oil', '400 ml chicken stock'], `${method} ${rest}`).steps[0]!.text;
+  expect(ready('Heat the oil and brown the duck.')).toMatch(/Set the pot to heat/);
+  expect(ready('Put the duck skin side down in the cold pot and let the fat run until golden.')).not.toMatch(
+    /Set the pot to heat/,
+  );
+});
