@@ -8,6 +8,8 @@ import {
   writeBackup,
 } from '../core/index';
 import { demoHousehold } from './household';
+import { DAY_MS, householdOnDay } from './onDay';
+import { MADE_AT, madeHousehold } from './ready';
 
 const NOW = Date.UTC(2026, 10, 24, 17);
 const home = demoHousehold(NOW);
@@ -19,6 +21,13 @@ describe('the ferry-house kitchen', () => {
   it('is the same household from the same seed', () => {
     expect(JSON.stringify(demoHousehold(NOW))).toBe(JSON.stringify(home));
     expect(JSON.stringify(demoHousehold(NOW, 7).events)).not.toBe(JSON.stringify(home.events));
+  });
+
+  it('is on any day what it would be if it were made on that day', () => {
+    const midnight = Math.floor(NOW / DAY_MS) * DAY_MS;
+    expect(householdOnDay(madeHousehold, MADE_AT, NOW)).toEqual(demoHousehold(midnight));
+    const back = JSON.parse(JSON.stringify(madeHousehold)) as typeof madeHousehold;
+    expect(back).toEqual(madeHousehold);
   });
 
   it('has twelve dishes in which nothing is unknown', () => {

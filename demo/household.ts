@@ -11,16 +11,9 @@ import {
   type Plan,
 } from '../core/index';
 import { demoDishes } from './dishes';
+import { DAY_MS, type Household } from './onDay';
 import { seeded } from './random';
 
-/** Everything the app shows on first opening. */
-export interface Household {
-  kitchen: Kitchen;
-  dishes: Dish[];
-  events: CookEvent[];
-}
-
-const DAY_MS = 86_400_000;
 const COOKS = 48;
 /** Every so many cooks, two people eat at the hut. */
 const HUT_EVERY = 7;

@@ -16,8 +16,7 @@ const SEEDED = 'seeded';
 /** Fills an untouched browser with the ferry-house kitchen. Does nothing on any later opening, in any tab. */
 export async function openHousehold(): Promise<void> {
   if (await db.meta.get(SEEDED)) return;
-  const { demoHousehold } = await import('../../demo/household');
-  const demo = demoHousehold(Date.now());
+  const demo = await demoToday();
   await db.transaction('rw', [db.dishes, db.kitchen, db.events, db.meta], async () => {
     if (await db.meta.get(SEEDED)) return;
     await db.kitchen.put({ ...demo.kitchen, id: 'home' });
@@ -25,6 +24,15 @@ export async function openHousehold(): Promise<void> {
     await db.events.bulkPut(demo.events);
     await db.meta.put({ key: SEEDED, value: 1 });
   });
+}
+
+/** The ferry-house kitchen with a year behind it that ends today. */
+async function demoToday(): Promise<Pick<Backup, 'kitchen' | 'dishes' | 'events'>> {
+  const [{ madeHousehold, MADE_AT }, { householdOnDay }] = await Promise.all([
+    import('../../demo/ready'),
+    import('../../demo/onDay'),
+  ]);
+  return householdOnDay(madeHousehold, MADE_AT, Date.now());
 }
 
 const everything = () => [
@@ -80,8 +88,7 @@ async function replaceWith(household: Household): Promise<PutBack> {
 
 /** Puts the ferry-house kitchen back in place of everything that is here. */
 export async function bringDemoBack(): Promise<PutBack> {
-  const { demoHousehold } = await import('../../demo/household');
-  return replaceWith(demoHousehold(Date.now()));
+  return replaceWith(await demoToday());
 }
 
 /** Empties the household: no dishes, no cooks, one ordinary pot. */
