@@ -78,6 +78,8 @@ export default defineConfig({
     modulePreload: { polyfill: false },
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 600,
+    // What several screens share stays out of the first script, where a screen that does not need it would load it too.
+    rolldownOptions: { experimental: { chunkOptimization: false } },
   },
   server: {
     host: '127.0.0.1',

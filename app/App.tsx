@@ -13,6 +13,7 @@ const Minutes = lazy(() => import('./screens/minutes/Minutes'));
 const Bowls = lazy(() => import('./screens/bowls/Bowls'));
 const AtThePot = lazy(() => import('./screens/atThePot/AtThePot'));
 const Finish = lazy(() => import('./screens/finish/Finish'));
+const FinishOfDish = lazy(() => import('./screens/finish/FinishOfDish'));
 const Logbook = lazy(() => import('./screens/logbook/Logbook'));
 const OneCook = lazy(() => import('./screens/logbook/OneCook'));
 const KitchenScreen = lazy(() => import('./screens/kitchen/Kitchen'));
@@ -45,7 +46,7 @@ export function App() {
             <Route path="/minutes" element={<Minutes />} />
             <Route path="/minutes/:potId" element={<Minutes />} />
             <Route path="/dish/:dishId/bowls" element={<Bowls />} />
-            <Route path="/dish/:dishId/finish" element={<Finish />} />
+            <Route path="/dish/:dishId/finish" element={<FinishOfDish />} />
             <Route path="/finish" element={<Finish />} />
             <Route path="/cook/:cookId" element={<AtThePot />} />
             <Route path="/log" element={<Logbook />} />

@@ -7,7 +7,6 @@ export {
   loadPot,
   planDish,
   pantryFor,
-  potFor,
   stepsWithSauce,
   type Plan,
   type PlanOptions,
@@ -21,6 +20,7 @@ export {
   NO_CALIBRATION,
   type Calibration,
   type Kitchen,
+  potFor,
 } from './plan/kitchen';
 export { SEVERITIES, type Finding, type Fix, type Severity } from './plan/finding';
 export {

@@ -1,15 +1,4 @@
-import {
-  emptyDish,
-  isSameRecipe,
-  MAX_LINES,
-  MAX_NOTE,
-  readLine,
-  MAX_LINE_LENGTH,
-  type Dish,
-  MAX_DISH_PAGE,
-  type Pantry,
-  type PastedRecipe,
-} from '../../core/index';
+import { isSameRecipe, type Dish } from '../../core/index';
 import { db, type HistoryStep } from './db';
 import {
   closeJournal,
@@ -145,50 +134,6 @@ export async function stepHistory(dishId: string, direction: 'undo' | 'redo'): P
     await db.dishes.put({ ...step.dish, updatedAt: Math.max(Date.now(), dish.updatedAt + 1) });
     return step.label;
   });
-}
-
-/** Lines of a paste as dish lines with fresh identities; a line that holds several foods with their amounts is told apart. */
-export function linesOf(recipe: Pick<PastedRecipe, 'lines'>, pantry: Pantry): Dish['lines'] {
-  return dishLines(recipe, pantry).map((l) => ({
-    id: freshId(),
-    text: l.text.slice(0, MAX_LINE_LENGTH),
-    ...(l.section ? { section: l.section } : {}),
-  }));
-}
-
-/** The lines that a recipe comes to. */
-export function dishLines(recipe: Pick<PastedRecipe, 'lines'>, pantry: Pantry): PastedRecipe['lines'] {
-  return recipe.lines.flatMap((line) => {
-    const { several } = readLine(line.text, pantry);
-    return several.length > 1 ? several.map((text) => ({ ...line, text })) : [line];
-  });
-}
-
-/** What of a paste is neither a line that found room nor the method: kept as the dish's note. */
-function noteOf(recipe: PastedRecipe): string {
-  const rest = recipe.lines.slice(MAX_LINES).map((l) => l.text);
-  return [...recipe.notes, ...(rest.length ? [`Lines beyond the first ${MAX_LINES}:`, ...rest] : [])].join(
-    '\n',
-  );
-}
-
-/** Makes a dish from a page that was read and returns its identity. The page itself is kept with it. */
-export async function createDish(
-  recipe: PastedRecipe & { page?: string },
-  name: string,
-  plates: number,
-  pantry: Pantry,
-): Promise<string> {
-  const id = freshId();
-  const dish = emptyDish(id, (name.trim() || recipe.title || 'A new dish').slice(0, 120), Date.now(), plates);
-  await db.dishes.add({
-    ...dish,
-    lines: linesOf(recipe, pantry).slice(0, MAX_LINES),
-    method: recipe.method,
-    note: noteOf(recipe).slice(0, MAX_NOTE),
-    ...(recipe.page ? { page: recipe.page.slice(0, MAX_DISH_PAGE) } : {}),
-  });
-  return id;
 }
 
 /** Takes a dish in that came from elsewhere; gives the identity of the one that is the same already, where there is one. */

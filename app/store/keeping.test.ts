@@ -15,7 +15,7 @@ import { startCook } from './cooks';
 import { db, LadleDb } from './db';
 import { duplicateDish, editDish, removeDish } from './dishes';
 import { exportAll, importFile, startEmpty } from './backup';
-import { forgetFood, importFoods, rememberFood } from './household';
+import { forgetFood, importFoods, rememberFood } from './ownFoods';
 import { keepRevision } from './revisions';
 
 const dish: Dish = {

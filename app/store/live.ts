@@ -4,13 +4,10 @@ import {
   calibrate,
   DishSchema,
   foldCook,
-  planDish,
-  potFor,
   type Calibration,
   type CookState,
   type Dish,
   type Kitchen,
-  type Plan,
 } from '../../core/index';
 import { foldAll } from './cooks';
 import { db } from './db';
@@ -103,14 +100,4 @@ export function useCalibrations(kitchen: Kitchen | undefined): Map<string, Calib
       new Map(kitchen.pots.map((p) => [p.id, calibrate(cooks, p.id, kitchen.spoonRatios)])),
     [cooks, kitchen],
   );
-}
-
-/** The plan of a dish in the kitchen as it is, with what the log has learned. */
-export function usePlan(dish: Dish | null | undefined, kitchen: Kitchen | undefined): Plan | undefined {
-  const calibrations = useCalibrations(kitchen);
-  return useMemo(() => {
-    if (!dish || !kitchen || !calibrations) return undefined;
-    const calibration = calibrations.get(potFor(dish, kitchen).id);
-    return planDish(dish, kitchen, calibration ? { calibration } : {});
-  }, [dish, kitchen, calibrations]);
 }

@@ -10,7 +10,8 @@ import {
 } from '../../core/index';
 import { foldAll, record, removeCook, startCook, undoLast } from './cooks';
 import { db } from './db';
-import { createDish, editDish, removeDish, stepHistory } from './dishes';
+import { editDish, removeDish, stepHistory } from './dishes';
+import { createDish } from './fromPage';
 import { bringDemoBack, exportAll, importFile, openHousehold, startEmpty } from './backup';
 import { changeKitchen } from './household';
 import { Pantry } from '../../core/index';

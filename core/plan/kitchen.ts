@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import type { Dish } from '../dish/dish';
 import { DEFAULT_RULES, HouseRulesSchema } from '../dish/houseRules';
 import { ALLERGENS, FoodSchema } from '../pantry/food';
 import { SideSchema } from './data/sides';
-import { PotSchema, POT_PRESETS } from '../pot/pot';
+import { PotSchema, POT_PRESETS, type Pot } from '../pot/pot';
 
 /** What the people at this table need. */
 export const NEEDS = ['no-dairy', 'no-gluten', 'low-salt', 'low-carb'] as const;
@@ -63,4 +64,15 @@ export function defaultKitchen(): Kitchen {
   const pot = POT_PRESETS.find((p) => p.id === 'electric-standard') ?? POT_PRESETS[0];
   if (!pot) throw new Error('No pot presets');
   return KitchenSchema.parse({ pots: [pot], potId: pot.id });
+}
+
+/** The pot a dish is cooked in: its own choice, or the household's. */
+export function potFor(dish: Pick<Dish, 'settings'>, kitchen: Kitchen): Pot {
+  const wanted = dish.settings.potId ?? kitchen.potId;
+  const pot =
+    kitchen.pots.find((p) => p.id === wanted) ??
+    kitchen.pots.find((p) => p.id === kitchen.potId) ??
+    kitchen.pots[0];
+  if (!pot) throw new Error('A kitchen has at least one pot');
+  return pot;
 }

@@ -1,7 +1,8 @@
 import { emptyDish } from '../dish/dish';
 import { defaultKitchen } from './kitchen';
 import { minutesTable, MINUTES_SIZES, type MinutesRow } from './minutes';
-import { planDish, potFor } from './plan';
+import { potFor } from './kitchen';
+import { planDish } from './plan';
 
 const kitchen = defaultKitchen();
 const dish = { ...emptyDish('d', 'Cubes', 0) };

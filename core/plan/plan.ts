@@ -21,7 +21,7 @@ import { laterAdditions, presentStrengthG, saltG, sharpnessOf, sugarShareOf } fr
 import type { Finding } from './finding';
 import { judge } from './findings';
 import { glazedOf } from './glazed';
-import { NO_CALIBRATION, type Calibration, type Kitchen } from './kitchen';
+import { NO_CALIBRATION, potFor, type Calibration, type Kitchen } from './kitchen';
 import {
   forecastFor,
   forecastOnce,
@@ -105,17 +105,6 @@ export function pantryFor({ ownFoods }: Pick<Kitchen, 'ownFoods'>): Pantry {
   const pantry = pantryOfList.get(ownFoods) ?? pantryOfFoods(ownFoods);
   pantryOfList.set(ownFoods, pantry);
   return pantry;
-}
-
-/** The pot a dish is cooked in: its own choice, or the household's. */
-export function potFor(dish: Pick<Dish, 'settings'>, kitchen: Kitchen): Pot {
-  const wanted = dish.settings.potId ?? kitchen.potId;
-  const pot =
-    kitchen.pots.find((p) => p.id === wanted) ??
-    kitchen.pots.find((p) => p.id === kitchen.potId) ??
-    kitchen.pots[0];
-  if (!pot) throw new Error('A kitchen has at least one pot');
-  return pot;
 }
 
 /** A dish placed and loaded into its pot: all that is known before the lid closes. */

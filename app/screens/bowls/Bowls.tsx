@@ -12,7 +12,8 @@ import {
   type BowlWhen,
 } from '../../../core/index';
 import { NoDish } from '../../parts/NoDish';
-import { useDish, useKitchen, usePlan } from '../../store/live';
+import { useDish, useKitchen } from '../../store/live';
+import { usePlan } from '../../store/plans';
 import { useTitle } from '../../parts/title';
 
 const ORDER: readonly BowlWhen[] = ['before', 'while-searing', 'while-softening', 'under-pressure'];

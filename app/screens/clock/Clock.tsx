@@ -15,7 +15,8 @@ import {
 } from '../../../core/index';
 import { editDish } from '../../store/dishes';
 import { NoDish } from '../../parts/NoDish';
-import { useDish, useKitchen, usePlan } from '../../store/live';
+import { useDish, useKitchen } from '../../store/live';
+import { usePlan } from '../../store/plans';
 import { RUNS, useRanges } from '../../store/ranges';
 import { Kinds } from './Kinds';
 import { Knobs } from './Knobs';

@@ -2,7 +2,7 @@ import Button from 'react-bootstrap/Button';
 import type { Finding, Fix, Plan } from '../../../core/index';
 import { SeverityMark } from '../../parts/SeverityMark';
 import { useSay } from '../../parts/Toasts';
-import { rememberFood } from '../../store/household';
+import { rememberFood } from '../../store/ownFoods';
 import type { EditDish } from './edit';
 
 /** The judgements, worst first, each with its reason and what would mend it. */

@@ -28,7 +28,7 @@ import {
 import { Answers } from '../../parts/Answers';
 import { Consequences } from '../../parts/Consequences';
 import { useSay } from '../../parts/Toasts';
-import { rememberFood } from '../../store/household';
+import { rememberFood } from '../../store/ownFoods';
 import { Corrections, type ChangeLine } from './Corrections';
 import type { EditDish } from './edit';
 import { Figures } from './Figures';

@@ -28,7 +28,7 @@ import {
   type Plan,
 } from '../../../core/index';
 import { useSay } from '../../parts/Toasts';
-import { linesOf } from '../../store/dishes';
+import { linesOf } from '../../store/fromPage';
 import type { EditDish } from './edit';
 import { LineEditor } from './LineEditor';
 import { LineRow, MomentZone } from './LineRow';

@@ -25,8 +25,9 @@ import {
 import { OpenFile } from '../../parts/OpenFile';
 import { Stepper } from '../../parts/Stepper';
 import { useSay } from '../../parts/Toasts';
-import { createDish, dishLines, takeDish } from '../../store/dishes';
-import { rememberFood } from '../../store/household';
+import { takeDish } from '../../store/dishes';
+import { createDish, dishLines } from '../../store/fromPage';
+import { rememberFood } from '../../store/ownFoods';
 import { useKitchen } from '../../store/live';
 import { reasonOf } from '../../store/writes';
 import { PageParts } from './PageParts';

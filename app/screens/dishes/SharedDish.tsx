@@ -5,7 +5,8 @@ import { formatDuration, unpackDish, type Dish, type Kitchen } from '../../../co
 import { useSay } from '../../parts/Toasts';
 import { useTitle } from '../../parts/title';
 import { freshId, takeDish } from '../../store/dishes';
-import { useKitchen, usePlan } from '../../store/live';
+import { useKitchen } from '../../store/live';
+import { usePlan } from '../../store/plans';
 import { reasonOf } from '../../store/writes';
 
 /** A dish that came in a link: looked at first, taken in when the cook says so. */

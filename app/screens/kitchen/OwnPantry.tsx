@@ -13,7 +13,7 @@ import { FigureField } from '../../parts/FigureField';
 import { OpenFile } from '../../parts/OpenFile';
 import { saveText } from '../../parts/saveText';
 import { useSay } from '../../parts/Toasts';
-import { forgetFood, importFoods, rememberFood } from '../../store/household';
+import { forgetFood, importFoods, rememberFood } from '../../store/ownFoods';
 import type { ChangeKitchen } from './change';
 
 /** The household's own foods: what the shipped pantry does not know, or knows otherwise. */
