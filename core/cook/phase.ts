@@ -27,12 +27,14 @@ export function potNow(plan: Pick<Plan, 'heat' | 'steps'>, state: CookState): Po
   };
 }
 
-function phaseOf({ heat }: Pick<Plan, 'heat'>, state: CookState): PotPhase {
+function phaseOf({ heat, steps }: Pick<Plan, 'heat' | 'steps'>, state: CookState): PotPhase {
   if (state.sealedAt === null) return 'open';
   if (state.pressureAt === null) return 'closed';
   if (state.holdEndedAt === null) return state.pinDownAt === null ? 'pressure' : 'open';
   if (state.pinDownAt === null) return 'coming-down';
-  if (heat.second?.then !== 'pressure' || !state.done['open-between']) return 'open';
+  const again = steps.findIndex((s) => s.id === 'again');
+  const isStillOpen = steps.slice(0, again).some((s) => s.phase === 'again' && !state.done[s.id]);
+  if (heat.second?.then !== 'pressure' || again < 0 || isStillOpen) return 'open';
   // The second lid: what was added is in, and it is closed until it is vented.
   if (!state.done['again']) return state.timers.some((t) => t.id === 'again') ? 'pressure' : 'closed';
   return state.done['again-release'] ? 'open' : 'coming-down';

@@ -32,6 +32,9 @@ export interface SecondPhase {
   startC: number;
   /** How long the lid is off, s. */
   openS: number;
+  /** How the second pressure is let go; at once where nothing is said, and after how many minutes where it is `ten`. */
+  release?: HeatInput['release'];
+  ventAfterMin?: number;
 }
 
 /** Everything a forecast is made from. */
@@ -339,16 +342,16 @@ export class Run {
 
   /**
    * Comes down and opens; returns the seconds it took and what flashed off, g. `lossTimes` and `ventTimes` are factors on what this
-   * kitchen loses and on how long it vents.
+   * kitchen loses and on how long it vents; `afterMin` is how long it is left before the rest is vented.
    */
-  release(kind: HeatInput['release'], lossTimes = 1, ventTimes = 1): { seconds: number; flashedG: number } {
+  release(
+    kind: HeatInput['release'],
+    lossTimes = 1,
+    ventTimes = 1,
+    afterMin = this.input.ventAfterMin ?? VENT_AFTER_MIN,
+  ): { seconds: number; flashedG: number } {
     const start = this.timeS;
-    const limit =
-      kind === 'quick'
-        ? 0
-        : kind === 'ten'
-          ? (this.input.ventAfterMin ?? VENT_AFTER_MIN) * 60
-          : RELEASE_LIMIT_S;
+    const limit = kind === 'quick' ? 0 : kind === 'ten' ? afterMin * 60 : RELEASE_LIMIT_S;
     const loss = this.releaseLoss * lossTimes;
     let flashedG = 0;
     while (this.potC > this.pinC && this.timeS - start < limit) flashedG += this.comeDown(loss);

@@ -4,7 +4,15 @@ import { HEAT_FIGURES, KITCHEN_SPREADS } from './data/figures';
 import { MEAT } from './piece';
 import { tendernessOf, softnessOf, windowOf, type Softness, type Tenderness } from './doneness';
 import { leftToKnow } from './spreads';
-import { COME_UP_LIMIT_S, EXPECTED, Run, type HeatInput, type HeatPoint, type Saved } from './run';
+import {
+  COME_UP_LIMIT_S,
+  EXPECTED,
+  Run,
+  VENT_AFTER_MIN,
+  type HeatInput,
+  type HeatPoint,
+  type Saved,
+} from './run';
 
 export type { HeatInput, HeatPoint } from './run';
 export { HEAT_FIGURES } from './data/figures';
@@ -32,6 +40,9 @@ export interface SecondForecast {
   holdS: number;
   releaseS: Range;
   suggestedMin: number;
+  release: HeatInput['release'];
+  /** Minutes before the rest is vented, where `release` is `ten`. */
+  ventAfterMin: number;
 }
 
 /** A forecast. Times are seconds from the lid; ranges say how far real kitchens vary. */
@@ -214,6 +225,8 @@ function openAgain(run: Run, phase: NonNullable<HeatInput['second']>): SecondFor
   const later = run.judges.slice(run.input.judged.length);
   const isDone = (): boolean => later.every((j) => j.isDone);
   const isPressure = phase.then === 'pressure';
+  const { release = 'quick', ventAfterMin = VENT_AFTER_MIN } = phase;
+  const letGo = (): number => run.release(release, 1, 1, ventAfterMin).seconds;
   const comeUpS = isPressure ? run.comeUp() : 0;
   const cook = (minutes: number): void => {
     if (isPressure) run.hold(minutes);
@@ -232,7 +245,7 @@ function openAgain(run: Run, phase: NonNullable<HeatInput['second']>): SecondFor
     // What the venting itself cooks may save a minute.
     const before = marks[suggestedMin - 2];
     run.restore(before ?? start);
-    run.release('quick');
+    letGo();
     if (isDone()) suggestedMin--;
   }
   // Nothing is closed for no minutes at all, however much the coming up has done.
@@ -242,13 +255,15 @@ function openAgain(run: Run, phase: NonNullable<HeatInput['second']>): SecondFor
   run.resumeSeries();
   const minutes = phase.minutes ?? suggestedMin;
   cook(minutes);
-  const releaseS = isPressure ? run.release('quick').seconds : 0;
+  const releaseS = isPressure ? letGo() : 0;
   return {
     then: phase.then,
     comeUpS: around(comeUpS, 0),
     holdS: minutes * 60,
     releaseS: around(releaseS, 0),
     suggestedMin,
+    release,
+    ventAfterMin,
   };
 }
 

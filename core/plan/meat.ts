@@ -381,9 +381,13 @@ export function heatInput(
   const lag = (massG: number): PieceSpec[] =>
     massG > 0 ? [{ ...LAG_PIECE, massG, startC: kitchen.roomC, shells: PLANT_SHELLS }] : [];
   const pieces = [...first.map((k) => specOf(k, kitchen.roomC)), ...lag(now.laggingG)];
-  const hasLater = added.length > 0 || then.joules + then.laggingG > 0;
   const again = dish.settings.again;
-  const toldAgain = dish.method ? (pressureRuns(dish.method)[1]?.minutes ?? null) : null;
+  const told = dish.method ? pressureRuns(dish.method)[1] : undefined;
+  const toldAgain = told?.minutes ?? null;
+  // Closed again with nothing new in it, for the meat to go on.
+  const isClosedAgain = toldAgain !== null && told?.release !== null;
+  const hasLater = added.length > 0 || then.joules + then.laggingG > 0 || isClosedAgain;
+  const toldRelease = rules.minutes === 'recipe' ? (told?.release ?? null) : null;
   return {
     pot: {
       kind: pot.kind,
@@ -410,6 +414,8 @@ export function heatInput(
             lumpJPerK: then.joules,
             startC: then.joules > 0 ? Math.max(0, then.heat / then.joules) : kitchen.roomC,
             openS: WORK.addAgainMin * 60,
+            ...(toldRelease ? { release: toldRelease } : {}),
+            ...(told?.releaseMin ? { ventAfterMin: told.releaseMin } : {}),
           },
         }
       : {}),

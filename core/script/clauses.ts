@@ -6,9 +6,22 @@ const STARTS =
 /** How quickly or gently it is begun. */
 const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
 /** "Until soft and brown": a look, and nothing new to do. */
+/** "Until they give up their liquid and brown": the look goes on. */
+const LOOKS_ON =
+  'brown|crisp|soften|thicken|reduce|wilt|darken|melt|set|pop|caramelise|caramelize|shrink|dry|separate';
 const LOOKS = 'soft|tender|golden|crisp|sticky|dark|deep|thick|limp|glossy|sweet|fragrant|nicely?';
+/** Where one clause ends and the next begins. */
 const SPLIT = new RegExp(
-  String.raw`(?<=[.!?;:])\s+|\n+|,\s*(?:and\s+)?(?:then\s+)?${ADVERB}(?=(?:${STARTS})\b)|(?:(?<!\b(?:${LOOKS}))|(?!\s+and\s+(?:brown|crisp|set)\b))\s+(?:and|then|and then)\s+${ADVERB}(?=(?:${STARTS})\b)|,\s+then\s+|\s+and then\s+|,\s+(?:but\s+)?(?=(?:do not|don['’]t)\b)|(?:,)\s+(?=(?:the )?\p{L}+(?: \p{L}+)? (?:on top|back in|back|in|out|last)(?:[.,;]|$))|,\s+(?=(?:lid|valve|quick|natural|high pressure|HP|NPR|QR|NR|\d+ min))`,
+  [
+    String.raw`(?<=[.!?;:])\s+|\n+`,
+    String.raw`,\s*(?:and\s+)?(?:then\s+)?${ADVERB}(?=(?:${STARTS})\b)`,
+    // "And", but for one within a look.
+    String.raw`(?:(?<!\b(?:${LOOKS}))|(?!\s+and\s+(?:brown|crisp|set)\b))(?!(?<=\b(?:un)?till? [^.,;]{1,48})\s+and\s+(?:${LOOKS_ON})(?:\s+\p{L}+ly|\s+(?:a little|well|nicely|in spots|at the edges))?\s*(?:$|[.,;–(]))\s+(?:and|then|and then)\s+${ADVERB}(?=(?:${STARTS})\b)`,
+    String.raw`,\s+then\s+|\s+and then\s+`,
+    String.raw`,\s+(?:but\s+)?(?=(?:do not|don['’]t)\b)`,
+    String.raw`,\s+(?=(?:the )?\p{L}+(?: \p{L}+)? (?:on top|back in|back|in|out|last)(?:[.,;]|$))`,
+    String.raw`,\s+(?=(?:lid|valve|quick|natural|high pressure|HP|NPR|QR|NR|\d+ min))`,
+  ].join('|'),
   'iu',
 );
 
@@ -55,6 +68,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /\b(?:press|select|hit|turn on|switch on|choose|push|use) (?:the )?(?:high |low |medium |normal )?["“]?saut[ée]["”]?(?:[-– ](?:mode|setting|function|button|high|low|normal|medium|more|less)| \([^)]{1,14}\))*(?![\p{L}])/giu,
     'Set the pot',
   ],
+  // "Sauté on high, reduce": how the pot is set.
+  [/(?<=^|[,;.:]\s+)saut[ée] (?:on|at) (?:high|low|medium|normal)\s*[,;]\s*/giu, ''],
   [/saut[ée]e?d?(?![\p{L}])/giu, 'saute'],
   // A cream by its name, and nobody's half.
   [/\bhalf[- ](?:and|&|n)[- ]half\b/gi, 'single cream'],
@@ -84,6 +99,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   ],
   // "And begin to brown": a look too.
   [/\b(?:start|begin)(?:s|ing|ning)? to (?:lightly )?(?:brown|colou?r)\b/gi, 'look golden'],
+  // "Dredge the chops, saving two spoons of the flour": what is kept is told for itself.
+  [
+    /,? (?:and )?(?:saving|reserving|keeping back) (?=(?:the |any |\d|[½¼¾⅓⅔]|half|some|a )[^.;]*)/giu,
+    '; reserve ',
+  ],
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/(?=\s|\p{L})/giu, 'with '],
   [/\s&\s/g, ' and '],
@@ -103,7 +123,8 @@ const LABELLED = new RegExp(
 );
 
 /** A full stop that ends no sentence. */
-const ABBREVIATED = /\b(min|mins|hr|hrs|lb|lbs|tbsp|tsp|oz|approx)\.(?=\s+[a-z\d]|,)/g;
+const ABBREVIATED =
+  /\b(min|mins|hr|hrs|lb|lbs|[Tt]bsp|[Tt]bs|[Tt]sp|oz|approx|abt|pkg|sm|med|lg|T|t|c)\.(?=\s+(?!\d{1,2}[.)]\s)[a-z\d(]|,)/g;
 
 const writtenOut = (sentence: string): string =>
   SHORT.reduce(

@@ -1,7 +1,8 @@
+import { OF_PRESSURE } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import type { Act, Script } from './act';
-import type { ScriptLine } from './align';
+import { linesNamed, type ScriptLine } from './align';
 import { closing, holding, lettingGo, longCooking, whileClosed } from './lid';
 import { KINDS } from './kinds';
 import { joined, merged } from './merge';
@@ -75,6 +76,8 @@ type Rule = (r: Reading, c: Clause) => boolean;
 
 /** In this order: what is no act of the pot, what the lid does, and everything else that is done. */
 const RULES: readonly Rule[] = [
+  (r, { n }) => n <= r.doneUntil,
+  blanching,
   knifeWork,
   tip,
   setting,
@@ -134,6 +137,35 @@ function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boolean {
   for (const i of named) if (r.isToCome(i)) r.waiting.add(i);
   return true;
 }
+
+/** "Put the ribs in cold water, boil five minutes, drain and rinse": one thing, and its water is none of the list. */
+function blanching(r: Reading, c: Clause): boolean {
+  if (r.stage !== 'prep' && r.stage !== 'open') return false;
+  const isGoingOn = r.last?.verb === 'blanch' && !c.named.some((i) => r.isMeat(i));
+  const meats = isGoingOn ? r.last.again : c.meant.filter((i) => r.isRawMeat(i) && !r.used.has(i));
+  const isOther = (i: number): boolean => !meats.includes(i) && r.kindOf(i) !== 'water';
+  if (!meats.length || !IN_WATER.test(c.text) || c.meant.some(isOther)) return false;
+  const rest = r.parts.slice(c.n, c.n + LONGEST_BLANCHING);
+  const end = rest.findIndex(({ text }, k) => k > 0 && POURED_AWAY.test(text));
+  const between = rest.slice(1, end);
+  const isPlain = between.every(
+    ({ text }) => !linesNamed(text, r.lines, r.pantry).some((i) => isOther(i) && !r.used.has(i)),
+  );
+  const boils = rest.slice(0, end).filter(({ text }) => BOILED.test(text));
+  if (end < 0 || !isPlain || !boils.length || between.some(({ text }) => OF_PRESSURE.test(text)))
+    return false;
+  const act = isGoingOn ? r.last : r.put('blanch', r.stage, { ...c, meant: meats, named: meats }, meats);
+  act.minutes = boils.map(({ text }) => timeNamed(text)).find((m) => m !== null) ?? act.minutes;
+  const rinsed = r.parts[c.n + end + 1]?.text ?? '';
+  r.doneUntil = c.n + end + (POURED_AWAY.test(rinsed) ? 1 : 0);
+  return true;
+}
+const IN_WATER =
+  /\b(?:in|with|into|under|to) (?:(?:cold|fresh|clean|plenty of|enough|just enough|hot|boiling|a pan of|tap) )*water\b/i;
+const POURED_AWAY =
+  /^\W*(?:then )?(?:drain|rinse|wash)\b|\b(?:discard|throw|tip|pour)\w* (?:away |out |off )?(?:the |that |all the )?(?:scummy |dirty )?water\b/i;
+/** Longest that a blanching is told, clauses. */
+const LONGEST_BLANCHING = 7;
 
 /** "Turn it to sauté": the pot is set, and nothing is in it. */
 function setting({ stage }: Reading, { text, meant }: Clause): boolean {
@@ -215,7 +247,7 @@ function verbTold(r: Reading, c: Clause): string | null {
     r.lines,
     r.last,
     r.acts.some((a) => a.run === r.run && TAKES_OUT.has(a.verb)),
-    (i) => r.isToCome(i),
+    (i) => r.isToCome(i) || r.reserved.has(i),
     r.parts[c.n + 1]?.text,
   );
   // A sauce that is boiled down in a pan of its own, while the pot is closed or after.
@@ -240,7 +272,9 @@ function verbTold(r: Reading, c: Clause): string | null {
   if (atBoard !== null) return atBoard;
   // What has not been in the pot cannot go back to it.
   const isNew =
-    told === 'return' && r.stage === 'open' && meant.some((i) => r.isMeat(i) && (r.used.get(i) ?? 0) === 0);
+    told === 'return' &&
+    (r.stage === 'open' || r.stage === 'prep') &&
+    meant.some((i) => r.isMeat(i) && (r.used.get(i) ?? 0) === 0);
   return isNew ? 'add' : told;
 }
 
@@ -358,10 +392,12 @@ function done(r: Reading, c: Clause, verb: string): void {
       : [];
   const put = r.put(verb, r.stage, c, [...new Set([...meant, ...cut, ...salts, ...water, ...soaked])]);
   // "Cook the lardons until crisp; scoop out": what is taken out is what was cooked last.
-  const justFried =
-    verb === 'liftout' && !meant.length && !half && r.stage === 'open'
-      ? (before?.lines.map((l) => l.index).filter((i) => r.isMeat(i)) ?? [])
-      : [];
+  const isUntold = verb === 'liftout' && !meant.length && !half && r.stage === 'open';
+  const fried = (isUntold ? before?.lines : undefined)?.map((l) => l.index) ?? [];
+  const meats = fried.filter((i) => r.isMeat(i));
+  const isOfVegetables =
+    before?.verb === 'soften' && /\b(?:scoop|lift|take|spoon|remove|set|tip|transfer)/i.test(text);
+  const justFried = meats.length || !isOfVegetables ? meats : fried.filter((i) => !r.isFat(i));
   if (justFried.length) put.again = justFried;
   if (half) put.again = half.lines.map((l) => l.index).filter((i) => !r.isFat(i));
   for (const i of [...meant, ...cut]) r.waiting.delete(i);

@@ -13,7 +13,7 @@ import { MADE, withoutMade, withoutSplash } from './wording';
 
 /** Mixed with something, and no word of what: it was named just before. */
 const WITH_THE_LAST =
-  /^\W*(?:then )?(?:blend|blitz|whizz|mix|combine|toss|grind|pound|mash|stir|whisk)(?: together| well)? with\b/i;
+  /^\W*(?:then )?(?:(?:blend|blitz|whizz|mix|combine|toss|grind|pound|mash|stir|whisk)(?: together| well)?|(?:add|put|tip|throw)(?: in)?) with\b/i;
 
 /** Done to meat before it is in the pot. */
 export const ON_THE_BOARD: ReadonlySet<string> = new Set([
@@ -67,6 +67,8 @@ const KEPT =
   /\b(?:reserved|set-aside|kept[- ]back|held[- ]back|saved|thick (?:coconut )?(?:cream|milk)|coconut cream|(?:rest|remainder|remaining|other half)\b(?=.{0,40}(?:garnish|sprinkl|scatter|top|serv)))/i;
 /** Before the lid, where nothing is called so in the list: what was stirred together. */
 const THE_SAUCE = /\bthe (?:\p{L}+ )?(?:sauce|dressing|glaze|marinade)\b/iu;
+/** What is left of a bowl of flour, where no amount is told; spread 50 %. */
+const SOME_LEFT = 0.25;
 const THE_REST = /\bthe (?:rest|remainder|other half)\b(?! of\b)/i;
 const LITTLE_FAT = /\b(?:a little|some|a (?:bit|knob|splash) of)(?: more)? (?:the )?(?:butter|oil|fat)\b/i;
 const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
@@ -122,6 +124,8 @@ export class Reading {
   readonly reserved = new Map<number, number>();
   /** Cut, and not named again since. */
   readonly waiting = new Set<number>();
+  /** The last clause that an earlier one has dealt with already. */
+  doneUntil = -1;
   /** How meat is cut, as the method tells it. */
   readonly sizes = new Map<number, SizeTold>();
   stage: Stage = 'prep';
@@ -182,6 +186,15 @@ export class Reading {
   /** Keeps what a clause says of its lines for the end; false where it says no part of any that is still whole. */
   reserve(text: string, named: readonly number[]): boolean {
     const share = shareTold(text, named, this.lines, this.pantry);
+    // "Dredge the chops, and reserve two spoons of the flour": so much of it did not go in.
+    for (const i of named.filter((j) => this.used.get(j) === 1 && !this.reserved.has(j))) {
+      const from = this.acts.flatMap((a) => a.lines).findLast((l) => l.index === i);
+      const part = share(i, 0) < 1 ? share(i, 0) : SOME_LEFT;
+      if (!from || from.share <= part) continue;
+      from.share -= part;
+      this.reserved.set(i, part);
+    }
+    if (named.some((i) => this.reserved.has(i))) return true;
     const kept = named.filter((i) => !this.isMeat(i) && !this.used.has(i) && share(i, 0) < 1);
     for (const i of kept) {
       this.reserved.set(i, share(i, 0));

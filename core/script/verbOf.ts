@@ -44,7 +44,7 @@ const isRubbedIn = (text: string, kinds: readonly FoodKind[]): boolean =>
 /** True where the pot had heat under it. */
 const wasHot = (last: Act | undefined): boolean =>
   last !== undefined &&
-  ['heat', 'brown', 'render', 'soften', 'pop', 'bloom', 'deglaze', 'liftout'].includes(last.verb);
+  ['heat', 'caramel', 'brown', 'render', 'soften', 'pop', 'bloom', 'deglaze', 'liftout'].includes(last.verb);
 
 /** Warmed again and no more. */
 const WARMS =
@@ -67,10 +67,16 @@ const BRIEFLY =
 /** How meat lies while it browns. */
 const LEFT_ALONE =
   /\b(?:skin|fat)[- ]?sides? down\b|\bin (?:one|a single) layer\b(?!.*\b(?:liquid|stock|sauce)\b)|\b(?:do not|don['’]t) (?:touch|move|crowd)\b|^(?:flip|turn (?:them |it )?over)\b|\bper side\b|\b(?:on )?each side\b/i;
+/** Turned over the fire, and no liquid near. */
+const TURNED =
+  /^\W*(?:stir|turn|toss|mix|coat|roast|fry|cook|saut\w*)\b(?!.*\b(?:pressure|liquid|stock|sauce|covered|lid)\b).*\b(?:\d ?(?:min\w*|m)|(?:a|one|two|few|couple of|three) min\w*|until .*(?:coated|sealed|opaque|colou?r|white|pink|brown|golden))\b/i;
 const isFatLine = (line: ScriptLine | undefined): boolean =>
   (KINDS.fat as readonly FoodKind[]).includes(line?.read.food?.kind ?? 'other');
 const isMeatLine = (line: ScriptLine | undefined): boolean =>
   (KINDS.meat as readonly FoodKind[]).includes(line?.read.food?.kind ?? 'other');
+const IN_THIS_POT =
+  /\b(?:in|into|at the bottom of) (?:the|your) (?:(?:inner|pressure|cooking|cold|empty|open|metal|steel) )*(?:pot|cooker|insert|liner)\b/i;
+const UNTIL_BROWN = /\buntil\b[^.;]*\bbrown/i;
 const BEATS = /\b(?:beat|whisk|mix|stir)\b/i;
 const SPREAD_OVER = /\b(?:spread|brush|smear|press)\b.*\b(?:over|on|onto|all)\b/i;
 const STIRRED_TOGETHER = /^(?:\W*)(?:mix|whisk|stir|beat|combine)\b.*\b(?:with|and|together)\b/i;
@@ -94,6 +100,7 @@ const IN_FAT = /\bin (?:the |some |a little |hot )*(?:oil|lard|butter|fat|ghee|d
 /** What is fried in a pot that has just had heat. */
 const HAD_HEAT: ReadonlySet<string> = new Set([
   'heat',
+  'caramel',
   'brown',
   'render',
   'soften',
@@ -135,6 +142,9 @@ const THROWN =
 const IN_WATER = /\b(?:cook|boil)\b.*\b(?:boiling|salted)\b.*\bwater\b/i;
 /** What is strewn over a dish on its plate. */
 const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
+
+/** What may come between the starch and the look of what it binds. */
+const AFTER_BINDING: ReadonlySet<string> = new Set(['dairy', 'stirin', 'return']);
 
 const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
 
@@ -196,7 +206,15 @@ export function verbOf(
     // What was stirred together first and goes "back in" is what was named there.
     if (said === 'return' && !meant.length && last?.verb === 'dairy') return null;
     const isNothingNew = !meant.some(isToCome) && !some(KINDS.meat);
-    if ((said === 'simmer' || said === 'reduce') && last?.verb === 'thicken' && isNothingNew) return null;
+    // "Cook until thickened, 2 minutes": that is what the slurry does.
+    const isItsLook =
+      said === 'simmer' ||
+      said === 'reduce' ||
+      said === 'thicken' ||
+      (said === 'glaze' && !GLAZES.test(text));
+    if (isItsLook && last?.verb === 'thicken' && isNothingNew) return null;
+    const isBound = lines.some((_, i) => isBinder(i) && !isToCome(i));
+    if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
     if (said === 'return' && /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text))
       return null;
     if (said === 'simmer' && WARMS.test(text)) return 'warm';
@@ -291,6 +309,12 @@ export function verbOf(
     return said;
   }
   if (said === 'rack' && all(KINDS.thin)) return 'add';
+  // "Whisk the honey and soy in the pot": it is in already, and nothing is rubbed with it.
+  if (said === 'mix' && IN_THIS_POT.test(text)) return 'add';
+  // Onions with a spoon of sugar caramelise; sugar alone is melted.
+  if (said === 'caramel' && meant.length && !all(['sugar', 'syrup', 'water', ...KINDS.fat])) return 'soften';
+  // "Cook the mushrooms until they give up their juice and brown": no meat is browned.
+  if (said === 'brown' && meant.length && !some(KINDS.meat) && UNTIL_BROWN.test(text)) return 'soften';
   // "Leave alone 6 minutes", in the hot pot: it browns on.
   if (
     said === 'marinate' &&
@@ -316,6 +340,11 @@ export function verbOf(
     (last?.verb === 'add' && last.lines.length > 0 && last.lines.every((l) => isFatLine(lines[l.index])));
   if (said === 'add' && isInFat && all(KINDS.meat) && (LEFT_ALONE.test(text) || LEFT_ALONE.test(next)))
     return 'brown';
+  // "Add the pork and turn it in the spices for two minutes": it is sealed in the hot pot.
+  const isFried = last !== undefined && HAD_HEAT.has(last.verb) && last.verb !== 'liftout';
+  if (said === 'add' && isFried && all(KINDS.meat) && meant.some(isToCome) && TURNED.test(next))
+    return 'brown';
+  if (last?.verb === 'brown' && !meant.some(isToCome) && TURNED.test(text)) return null;
   if (said === 'skim' && last?.verb === 'blanch') return null;
   // "Season the flour and coat the oxtail in it".
   if ((said === 'dredge' || said === 'season') && wasHot(last) && all(['flour'])) return 'bloom';

@@ -77,7 +77,12 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
       ),
     ),
   );
-  steps.push(...stepsUnderTheLid(input));
+  // One thing that goes in is said where the lid comes off; more than that are steps of their own.
+  const inBetween = script.acts.filter((a) => between(a) && !OF_THE_POT.has(a.verb));
+  const isPlain = inBetween.every((a) => a.verb === 'add' || a.verb === 'stirin');
+  steps.push(
+    ...stepsUnderTheLid(input, isPlain ? [] : inBetween.map((a) => actStep(a, input, of(a), 'again'))),
+  );
   steps.push(...stepsOpened(input).filter((s) => s.id !== 'aside'));
   return [...steps, ...afterTheLid(input, script, after, of, loose)];
 }

@@ -1,7 +1,8 @@
 import { inOrder } from '../../moments/place';
 import type { Pot } from '../../pot/pot';
 import { formatDuration, formatTemp } from '../../quantity/format';
-import { exactly, sumRanges } from '../../quantity/range';
+import { exactly, sumRanges, type Range } from '../../quantity/range';
+import type { HeatInput } from '../../heat/simulate';
 import { HEAT_FIGURES } from '../../heat/data/figures';
 import { CAUTIONS } from '../data/cautions';
 import { wayOfBinding } from './sauce';
@@ -21,10 +22,6 @@ import {
 
 const RELEASE = {
   quick: { title: 'Quick release', text: 'Vent now, all of it.' },
-  ten: {
-    title: 'Wait, then vent',
-    text: '',
-  },
   natural: {
     title: 'Natural release',
     text: 'Leave it until the pin drops by itself. These are cooking minutes: venting early leaves big pieces tough.',
@@ -52,18 +49,13 @@ function signOf(pot: Pick<Pot, 'kind' | 'whistleMin'>): keyof typeof AT_PRESSURE
   return pot.whistleMin === null ? 'ring' : 'whistle';
 }
 
-/** From locking the lid to the pin dropping, and the second lid where something is added in between. */
-export function stepsUnderTheLid(input: StepInput): Step[] {
+/**
+ * From locking the lid to the pin dropping, and the second lid where something is added in between; `between` is what the recipe does
+ * while it is open.
+ */
+export function stepsUnderTheLid(input: StepInput, between: readonly Step[] = []): Step[] {
   const { dish, kitchen, pot, heat, release, ventAfterMin, fill } = input;
-  const isTen = release === 'ten';
-  const wait = ventAfterMin === 10 ? 'Ten minutes' : `${ventAfterMin} minutes`;
-  const releaseTitle = isTen ? `${wait}, then vent` : RELEASE[release].title;
-  const releaseText = isTen
-    ? // What is forecast and what is said are one: a pot that is down before its minutes are over is opened then.
-      heat.releaseS.high < ventAfterMin * 60
-      ? `Leave it: by the forecast the pin falls by itself after about ${formatDuration(heat.releaseS.mid)}, before the ${wait.toLowerCase()} are over. Vent what is left then.`
-      : `Leave it ${wait.toLowerCase()}, then vent the rest. Those minutes are cooking minutes.`
-    : RELEASE[release].text;
+  const letGo = releaseWords(release, ventAfterMin, heat.releaseS);
   const isLow = dish.settings.pressure === 'low';
   const unattended = pot.kind === 'stovetop' ? [CAUTIONS.stovetop] : [];
   const steps = [
@@ -107,7 +99,7 @@ export function stepsUnderTheLid(input: StepInput): Step[] {
         cautions: unattended,
       },
     ),
-    step('release', 'down', releaseTitle, `Heat off. ${releaseText}`, {
+    step('release', 'down', letGo.title, `Heat off. ${letGo.text}`, {
       kind: 'release',
       heat: 'off',
       timer: release === 'ten' ? { name: 'Coming down', seconds: ventAfterMin * 60 } : null,
@@ -134,7 +126,25 @@ export function stepsUnderTheLid(input: StepInput): Step[] {
         },
       ),
     );
-  return [...steps, ...secondLid(input)];
+  return [...steps, ...secondLid(input, between)];
+}
+
+/** How a release is called and told. */
+function releaseWords(
+  release: HeatInput['release'],
+  ventAfterMin: number,
+  takesS: Range,
+): { title: string; text: string } {
+  if (release !== 'ten') return RELEASE[release];
+  const wait = ventAfterMin === 10 ? 'Ten minutes' : `${ventAfterMin} minutes`;
+  return {
+    title: `${wait}, then vent`,
+    // What is forecast and what is said are one: a pot that is down before its minutes are over is opened then.
+    text:
+      takesS.high < ventAfterMin * 60
+        ? `Leave it: by the forecast the pin falls by itself after about ${formatDuration(takesS.mid)}, before the ${wait.toLowerCase()} are over. Vent what is left then.`
+        : `Leave it ${wait.toLowerCase()}, then vent the rest. Those minutes are cooking minutes.`,
+  };
 }
 
 /** The hold counted in whistles, for a pot that has them; empty for one that has not. */
@@ -169,26 +179,30 @@ export function waitWords(input: StepInput): string {
 }
 
 /** Opened in between: what comes later goes in, and the pot is closed again or left to simmer. */
-function secondLid({ items, heat }: StepInput): Step[] {
+function secondLid({ items, heat }: StepInput, between: readonly Step[]): Step[] {
   const later = inOrder(items, 'lid').filter((i) => i.line.later);
   const { second } = heat;
-  if (!later.length || !second) return [];
+  if (!second) return [];
   const under = second.then === 'pressure';
+  const letGo = releaseWords(second.release, second.ventAfterMin, second.releaseS);
   const hold = formatDuration(second.holdS);
+  const said = new Set(between.flatMap((s) => s.items.map((i) => i.lineId)));
+  const unsaid = later.filter((i) => !said.has(i.lineId));
   const steps = [
     step(
       'open-between',
       'again',
       'Open in between',
-      'When the pin is down. Stir once over the floor, then add what was kept for now.',
+      `When the pin is down. Stir once over the floor${unsaid.length ? ', then add what was kept for now' : ''}.`,
       {
-        items: stepItems(later),
+        items: stepItems(unsaid),
         durationS: handwork(WORK.openMin + WORK.addAgainMin, 0.3),
         cautions: [CAUTIONS.open],
         check: 'Is the pin down, and does the lid turn freely?',
         look: 'Still thin, nothing stuck to the floor. What is held back stays on its tray.',
       },
     ),
+    ...between,
     step(
       'again',
       'again',
@@ -211,11 +225,12 @@ function secondLid({ items, heat }: StepInput): Step[] {
   ];
   if (under)
     steps.push(
-      step('again-release', 'again', 'Vent', 'Heat off. Vent it all.', {
+      step('again-release', 'again', letGo.title, `Heat off. ${letGo.text}`, {
         heat: 'off',
         durationS: second.releaseS,
+        hands: second.release === 'quick',
         look: 'The pin drops.',
-        cautions: [CAUTIONS.steam],
+        cautions: second.release === 'natural' ? [] : [CAUTIONS.steam],
       }),
     );
   return steps;

@@ -158,6 +158,14 @@ export const VERBS: readonly Verb[] = [
     heat: 'medium',
     look: 'Soft and glassy.',
   }),
+  v('caramel', 'Melt {food} to a caramel', 5, {
+    before: 'sear',
+    timed: true,
+    heat: 'medium',
+    text: 'Watched all the time and never touched: melted sugar burns deep.',
+    look: 'Amber; not smoking.',
+    caution: 'sugar',
+  }),
   v('bloom', 'Bloom {food}', 1, {
     before: 'soften',
     inFat: true,
@@ -427,7 +435,17 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\bdeglaz\w*|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
     stages: ['prep', 'open'],
   },
-  { verb: 'thicken', words: /\bthicken\w*|\buntil thick\b|\bslurry\b|\bslake\b/i, stages: ['after'] },
+  {
+    verb: 'thicken',
+    words: /\bthicken\w*|\buntil thick\b|\bslurry\b|\bslake\b|\bbind\b/i,
+    stages: ['after'],
+  },
+  {
+    verb: 'caramel',
+    words:
+      /\bsugar\b.*\b(?:amber|caramel\w*)\b|\bcaramelis?z?e (?:the )?(?:\p{L}+ )?(?:sugar|jaggery)\b|\b(?:melt|cook|heat)\w*\b.*\buntil (?:\p{L}+ )?(?:amber|caramel)\b|\bmelt (?:the )?(?:\p{L}+ )?(?:sugar|jaggery) in (?:the )?(?:oil|ghee|butter)\b/iu,
+    stages: ['open', 'prep'],
+  },
   {
     verb: 'pop',
     words: /\b(?:sizzl\w*|splutter\w*|pops?\b(?! (?:it|them|the))|popped|crackl\w*)/i,
@@ -504,7 +522,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest (?:for|the|it|them|\d+)\b|\bleave (?:it |them |covered )?for\b|\bwait (?:a|for|\d)|\b(?:leave|stand) covered\b|\bcover and (?:leave|stand)\b/i,
     stages: ['after', 'table'],
   },
-  { verb: 'stirin', words: /\bfinish(?:ed)? (?:it |off |the \w+ )?with\b/i, stages: ['after', 'table'] },
+  {
+    verb: 'stirin',
+    words: /\b(?:finish|refine|enrich|round|mount)(?:e?d)? (?:it |off |the \w+ )*with\b/i,
+    stages: ['after', 'table'],
+  },
   { verb: 'finish', words: /\b(?:taste|season|adjust|check the seasoning)\b/i, stages: ['after'] },
   {
     verb: 'serve',
