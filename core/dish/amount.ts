@@ -336,11 +336,14 @@ export function withBracketedWeight(amount: Amount, rest: string): Amount {
   const isGuess = amount.unitId === 'splash' || amount.vague === true;
   if (amount.alsoG || amount.content || (unitById(amount.unitId).kind !== 'piece' && !isGuess)) return amount;
   for (const bracket of rest.matchAll(
-    /\(([^()]{2,60})\)|,\s*((?:(?:each|weighing|total)\s+)*(?:about|around|roughly|approx\.?|ca?\.?|each|weighing|total)\s+\d[^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece))/gi,
+    /\(([^()]{2,60})\)|,\s*((?:(?:each|weighing|total)\s+)*(?:about|abt\.?|around|roughly|approx\.?|ca?\.?|each|weighing|total)\s+[\d¼-¾][^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece|in all|altogether|in total))/gi,
   )) {
     // "(half, about 110 g)": the weight is said last.
-    const inner = (bracket[1] ?? bracket[2] ?? '')
-      .replace(/^(?:(?:each|total|weighing)\s+)+/i, '')
+    const said = bracket[1] ?? bracket[2] ?? '';
+    // "(topside, each about 180 g, 5 mm thick)": the one part that is a weight.
+    const part = said.split(/,\s+/).find((p) => /\b(?:each|about|around|approx)\b.*\d/i.test(p)) ?? said;
+    const inner = part
+      .replace(/^(?:(?:each|total|weighing|abt\.?)\s+)+/i, '')
       .replace(/^(?:a )?half(?: of it)?,\s*(?:about |ca\.? )?(?=\d)/i, '');
     const measured = readMeasured(inner);
     if (measured?.unit.kind === 'volume' && isGuess)

@@ -28,7 +28,7 @@ export function whistlesNamed(clause: string): number | null {
 
 /** Words that only a recipe under pressure has. */
 const EVIDENCE =
-  /\b(?:(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|pin (?:drops|rises|is down)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
+  /\b(?:(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
 const CLOSES =
   /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 /** The lid is closed in so many words. */
@@ -40,7 +40,7 @@ const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
 const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
 const NATURAL =
-  /\b(?:let|leave) (?:it )?(?:sit|rest)\b(?! (?:the|in the|in a)\b)|\breleas\w* (?:the )?(?:pressure |steam )?(?:slowly|gradually|gently over)\b|\bleave to (?:drop|fall|sink|come down|release|depressuri[sz]e|cool)\b|\breduc\w* (?:the )?pressure (?:slowly|gradually|naturally|at room)|\bnatural(?:ly)?\b|\bNPR\b|\bNR\b|\bby itself\b|\bon its own\b|\bof its own accord\b|\b(?:let|leave|allow) (?:it|the pressure|the pot|the steam) (?:to )?(?:sink|drop|fall|come down|go down|stand|subside|reduce|drop off|release(?! all| quick| at once))\b|\bcool (?:by )?itself\b|\b(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|\bcool (?:slowly|down|naturally)\b|\bpressure (?:has )?(?:gone|dropped|drops?|falls?|subsides?)\b|\blet stand\b|\bwithout releasing\b|\bpin drops\b/i;
+  /\b(?:let|leave) (?:it )?(?:sit|rest)\b(?! (?:the|in the|in a)\b)|\breleas\w* (?:the )?(?:pressure |steam )?(?:slowly|gradually|gently over)\b|\bleave to (?:drop|fall|sink|come down|release|depressuri[sz]e|cool)\b|\breduc\w* (?:the )?pressure (?:slowly|gradually|naturally|at room)|\bnatural(?:ly)?\b|\bNPR\b|\bNR\b|\bby itself\b|\bon its own\b|\bof its own accord\b|\b(?:let|leave|allow) (?:it|the pressure|the pot|the steam) (?:to )?(?:sink|drop|fall|come down|go down|stand|subside|reduce|drop off|release(?! all| quick| at once))\b|\bcool (?:by )?itself\b|\b(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|\bcool (?:slowly|down|naturally)\b|\bpressure (?:has )?(?:gone|dropped|drops?|falls?|subsides?)\b|\blet stand\b|\bwithout releasing\b|\b(?:pin|button|float(?: valve)?|indicator) (?:drops|goes down|falls|sinks|is down)\b/i;
 const QUICK =
   /\breduc\w* (?:the )?pressure (?:quickly|rapidly|at once|immediately|fast|under|with|in)\b|\bquick(?:ly)?[- ]?(?:pressure[- ])?releas\w*|\bQR\b|\bquick\b|\b(?:manual|fast|rapid)(?:ly)?[- ](?:pressure[- ])?releas\w*|\bvent(?:ing)?\b|\bat once\b|\bimmediately\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|under (?:the |a |an )?(?:cold |running )*(?:tap|faucet)|cold[- ]water (?:release|method))\b|\bopen the (?:valve|vent)\b|\brelease (?:the )?(?:remaining |rest of the |all (?:of )?the )?(?:pressure|steam|rest|remainder)\b|\brelease the rest\b|\blet (?:the |all the )?(?:rest|remainder|remaining (?:steam|pressure)) (?:out|go|off|escape)\b|\b(?:let|blow|allow) (?:all )?(?:of )?(?:the )?(?:steam|pressure) (?:to )?(?:off|out|escape)\b|\b(?:let|blow) (?:off|out) (?:all )?(?:of )?(?:the )?(?:steam|pressure)\b/i;
 const RELEASES =
@@ -63,6 +63,8 @@ const TIME =
 /** "Bring to full pressure": from then on a low flame keeps it there. */
 const UP = /\b(?:to|at|reaches?) (?:full |high |working )?pressure\b/i;
 const LOW_FLAME = /\b(?:simmer|sim|low(?:er|est)?|reduced?)\b/i;
+/** What is only done in an open pot. */
+const OPEN_WORK = /\b(?:mash|saut[eé]|fry|splutter\w*|crackle|heat (?:the |some )?(?:oil|ghee))\b/i;
 const BEFORE_VENTING =
   /(?<=\b(?:leave|wait|stand|rest|sit|pause|let|allow)\b.{0,60}\d.{0,12}),? before (?:you )?(?:vent\w*|open\w*|releas\w*|turn\w*|remov\w*|letting)\b.*$/i;
 /** Hours that are told without a figure; the longest way first. */
@@ -187,6 +189,7 @@ export function pressureRuns(told: string): PressureRun[] {
   let before: number | null = null;
   let isLowFlame = false;
   let isUp = false;
+  let isWorked = false;
   const all = clausesOf(method);
   for (const [at, said] of all.entries()) {
     // "Leave for 15 minutes before venting": the minutes are what it comes down by itself.
@@ -198,6 +201,13 @@ export function pressureRuns(told: string): PressureRun[] {
         QUICK.test(clause) ||
         (isClosed && minutes !== null && LEFT_ALONE.test(clause)));
     const timeBeforeRelease = isRelease && !SHORT_RELEASE.test(clause) && isAtPressureFirst(clause);
+    // "Four whistles. Mash the dal. Heat oil … Close, two whistles": opened in between, and nobody says so.
+    isWorked = isClosed && run?.whistles != null && (isWorked || OPEN_WORK.test(clause));
+    if (isWorked && whistlesNamed(clause) !== null && CLOSES.test(clause)) {
+      isClosed = false;
+      isWorked = false;
+      if (run) run.release ??= 'natural';
+    }
     if (CLOSES.test(clause) && !(run !== null && run.release === null && run.minutes === null)) {
       if (!isClosed && (run === null || run.release !== null)) {
         run = { minutes: null, level: null, release: null, releaseMin: null, whistles: null };

@@ -16,6 +16,7 @@ import {
 import { freeFrom, othersIn } from './allergens';
 import { formatAmount } from './amountText';
 import { chunkMm, jointMm, portionOf, portionsG, PORTION_SPREAD } from './portions';
+import { withFigure, withoutComparison } from './comparisons';
 import { describe, readLengthMm, type Descriptors } from './descriptors';
 import { tellApart } from './several';
 import { mendSpelling, writeOut } from './spelling';
@@ -377,7 +378,8 @@ export function readLine(text: string, pantry: Pantry, system: MeasureSystem = '
 }
 
 function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
-  const clean = writeOut(stripBullet(text.slice(0, MAX_LINE_LENGTH)), pantry);
+  const written = writeOut(stripBullet(text.slice(0, MAX_LINE_LENGTH)), pantry);
+  const clean = withFigure(withoutComparison(written));
   let words = describe(clean);
   const found = readPartOf(clean) ?? readAmount(clean) ?? readTrailing(clean);
   let amount = found ? withFilling(found.amount, clean) : null;

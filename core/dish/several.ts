@@ -1,4 +1,5 @@
 import type { Food } from '../pantry/food';
+import { readNumber } from '../quantity/number';
 import type { Pantry } from '../pantry/pantry';
 import { readAmount, type Amount } from './amount';
 
@@ -28,7 +29,21 @@ export function tellApart(clean: string, amount: Amount | null, pantry: Pantry):
     if (names.length > 1 && names.length <= 8 && whole.every(Boolean))
       return whole.map((name) => `${each[1] ?? ''} ${name}`);
   }
+  const parted = oneAndOther(clean);
+  if (parted.length && parted.every((text) => pantry.find(readAmount(text)?.rest ?? ''))) return parted;
   return listApart(clean, amount, pantry);
+}
+
+/** "2 onions, one sliced, one chopped", "3 carrots: 1 grated, the rest in chunks": two lines of one food; empty for anything else. */
+function oneAndOther(clean: string): string[] {
+  const found =
+    /^(\d|two|three|four)\s+((?:\p{L}+ ){0,2}\p{L}+?)s?\s*[,:(–—-]+\s*one\s+(.{3,50}?)\s*(?:[,;]|\band\b)\s*(?:and )?(?:one|the other|the rest|two)\s+(.{3,50}?)\)?$/iu.exec(
+      clean,
+    );
+  const n = found ? (readNumber(found[1] ?? '')?.min ?? 0) : 0;
+  if (!found || n < 2) return [];
+  const [, , food = '', first = '', other = ''] = found;
+  return [`1 ${food}, ${first}`, `${n - 1} ${food}${n > 2 ? 's' : ''}, ${other}`];
 }
 
 /** What divides the things of one line: a comma, a plus, a word for "and". */
@@ -43,7 +58,11 @@ const MOST_THINGS = 8;
  * g tagliatelle and grated parmesan, to serve"). What says how the last one is cut stays with it.
  */
 function listApart(clean: string, amount: Amount | null, pantry: Pantry): string[] {
-  const bare = clean.replace(/\([^()]*\)/g, ' ');
+  // A weight in brackets stays with its thing; other brackets say nothing of what there is.
+  const bare = clean.replace(
+    /\((?!\s*(?:about |approx\.? |abt\.? |ca\.? |~ ?)?[\d¼-¾][\d.,½¼¾ ]*\s?(?:g|kg|ml|oz|lb|lbs)\b[^()]*\))[^()]*\)/giu,
+    ' ',
+  );
   if (pantry.named(bare)) return [];
   const served = TO_SERVE.exec(bare)?.[0].replace(/^,?\s*/, '') ?? '';
   const parts = bare.replace(TO_SERVE, '').split(APART).filter(Boolean);
@@ -52,7 +71,13 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
   const things: { text: string; food: Food; hasAmount: boolean }[] = [];
   for (const part of parts) {
     const measured = readAmount(part) ?? amountBehind(part);
-    const food = measured ? pantry.find(measured.rest)?.food : pantry.named(part.trim());
+    // "2 cardamom, 2 cloves": cloves with nothing behind them are the spice.
+    const isSpice = measured?.amount.unitId === 'clove' && !measured.rest.trim();
+    const food = isSpice
+      ? pantry.get('clove')
+      : measured
+        ? pantry.find(measured.rest)?.food
+        : pantry.named(part.trim());
     const isThing =
       food !== undefined && !/^or\b/i.test(part) && measured?.amount.unitId !== 'cube' && !isSizeOnly(part);
     const last = things.at(-1);
@@ -84,7 +109,10 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
 
 /** "Turmeric 1/2 tsp", "cloves 4": the amount behind the food, with the food as what is left; null where there is none. */
 function amountBehind(part: string): { amount: Amount; rest: string } | null {
-  const found = /^(\p{L}[\p{L} -]{2,40}?)\s+((?:\d|[¼-¾⅓⅔]).*)$/u.exec(part.trim());
+  const found =
+    /^(\p{L}[\p{L} -]{2,40}?)\s+((?:\d|[¼-¾⅓⅔]|(?:a |one |two |few )?(?:pinch|handful|sprig|dash)(?:e?s)?$).*)$/iu.exec(
+      part.trim(),
+    );
   const amount = found ? readAmount(found[2] ?? '') : null;
   const isAll = amount !== null && !/\p{L}{3}/u.test(amount.rest);
   return found && isAll ? { amount: amount.amount, rest: found[1] ?? '' } : null;

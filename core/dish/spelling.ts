@@ -6,6 +6,9 @@ import { isPlainDescription } from './amount';
 
 /** Short forms of hand notes and cards. Source: ordinary kitchen shorthand. */
 const SHORT: Record<string, string> = {
+  btl: 'bottle',
+  ea: 'each',
+  abt: 'about',
   chx: 'chicken',
   chkn: 'chicken',
   shldr: 'shoulder',

@@ -43,6 +43,8 @@ export interface PageLine {
   isIngredientHeading: boolean;
   isMethodHeading: boolean;
   isAsideHeading: boolean;
+  /** A label, and things with their amounts behind it. */
+  isLabelledList: boolean;
   isHeadingLike: boolean;
   isMarkedTitle: boolean;
   isFact: boolean;
@@ -114,6 +116,11 @@ function unlabelled(line: string): string {
 /** "Ingredients: 1 kg lamb; 2 onions." is a heading and its lines; "Method: Brown …" a heading and its text. */
 function apart(line: string): string[] {
   // A list that runs on in one line between its bullets.
+  const pipes = line.split(/\s+[|¦]\s+/).filter((p) => /\p{L}/u.test(p));
+  const labelled = pipes.length > 2 ? LIST_LABEL.exec(pipes[0] ?? '')?.[0] : undefined;
+  if (labelled !== undefined) return ['Ingredients:', ...apart(pipes.join(' | ').slice(labelled.length))];
+  if (pipes.length > 2 && pipes.filter((p) => readAmount(p)).length * 2 > pipes.length)
+    return pipes.map((p) => p.trim());
   const bullets = line.split(/\s*[•▢☐◦‣·]\s+/).filter((p) => /\p{L}/u.test(p));
   if (bullets.length >= 2 && line.length > 24 && bullets.every((p) => p.length < 90 && readAmount(p)))
     return bullets.map((p) => p.trim());
@@ -124,18 +131,20 @@ function apart(line: string): string[] {
   )
     return bullets.map((p) => p.trim());
   const head =
-    /^(ingredients|zutaten|you will need|method|directions|instructions|preparation)\s*[:：]\s*(\S.{14,})$/i.exec(
+    /^(ingredients|zutaten|you(?: will|['’]ll)? need|what you(?: will|['’]ll)? need|method|directions|instructions|preparation)\s*[:：]\s*(\S.{14,})$/i.exec(
       line,
     );
   if (!head) return [line];
   const [, name = '', rest = ''] = head;
-  const isList = /^(?:ingredients|zutaten|you will need)$/i.test(name);
+  const isList = /^(?:ingredients|zutaten|(?:what )?you.*need)$/i.test(name);
   if (!isList) return [`${name}:`, rest];
   const items = rest.includes(';') ? rest.split(';') : rest.split(/,\s+(?=[\d½¼¾])/);
   return items.length > 1
     ? [`${name}:`, ...items.map((i) => i.trim().replace(/\.$/, '')).filter(Boolean)]
     : [`${name}:`, rest];
 }
+
+const LIST_LABEL = /^(?:ingredients|(?:what )?you(?: will|['’]ll)? need|shopping list)\s*[:：]\s*/i;
 
 /** What ends in the middle of a thought goes on in the next line. */
 const GOES_ON = /(?:\b(?:about|and|or|a|an|the|with|in|of|to|plus|from|approx\.?|each|\d{1,3})|,|\p{L}-)$/iu;
@@ -290,6 +299,7 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     isIngredientHeading,
     isMethodHeading,
     isAsideHeading,
+    isLabelledList: isLabelledList(seen),
     isHeadingLike:
       /[:：]\s*$/.test(seen) ||
       /^#+\s/.test(row.text.trim()) ||
@@ -312,6 +322,13 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     isFirstBlock: row.afterBlank,
     ...(ofWhat ? { section: `For the ${ofWhat[1] ?? ''}` } : {}),
   };
+}
+
+/** "To finish: 100 ml cream, 1 tbsp honey, coriander": a part of the list in one line. */
+function isLabelledList(line: string): boolean {
+  const [, list = ''] = /^(?:\p{L}+ ){0,3}\p{L}+\s*[:：]\s*(\S.*)$/u.exec(line) ?? [];
+  const things = list.split(/[,;]\s+/);
+  return things.length > 2 && things.filter((t) => readAmount(t) !== null).length >= 2;
 }
 
 /** "Pressure cooker, wooden spoon, measuring jug": nothing to eat in it. */

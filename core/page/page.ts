@@ -122,7 +122,7 @@ function labelled(line: string): { text: string; section: string } | null {
   return isList ? { text, section } : null;
 }
 const LABELLED =
-  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|topping|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|to serve|to finish))\s*[:：]\s*(\S.*,.*)$/iu;
+  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|topping|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|to serve|to finish))\s*[:：]\s*(\S.*,.*)$/iu;
 
 /** "Nokedli: 400 g flour, 3 eggs": whatever it is called, where what follows is a list with amounts. */
 const NAMED_LIST = /^(\p{Lu}[\p{L} ]{2,28})\s*[:：]\s*(\S.*,.*)$/u;
@@ -243,8 +243,15 @@ function assemble(
         .flatMap(factsApart)
         .map((h) => (isPlatesFact(h) ? platesIn(h) : null))
         .find((n) => n !== null) ?? null;
+    r.plates ??= FOR_IN_BRACKETS.test(r.title ?? '') ? platesIn(r.title ?? '') : null;
     r.plates ??= r.hints.map((h) => platesInPassing(h) ?? platesBeside(h)).find((n) => n !== null) ?? null;
-    r.title = r.title?.replace(NAMED_AS, '').replace(FOR_SO_MANY, '').slice(0, 120).trim() || null;
+    r.title =
+      r.title
+        ?.replace(NAMED_AS, '')
+        .replace(FOR_SO_MANY, '')
+        .replace(FOR_IN_BRACKETS, '')
+        .slice(0, 120)
+        .trim() || null;
   }
   return {
     parts,
@@ -263,6 +270,10 @@ const NAMED_AS = /^(?:recipe|title|name|dish)\s*[:：-]\s*/i;
 
 /** "Paprika chicken | for 4": the name, and a fact. */
 const FOR_SO_MANY = /\s*[|·–-]\s*(?:for|serves|makes)\s+\d{1,2}(?:\s?[-–]\s?\d{1,2})?\s*$/i;
+
+/** "Sambar chicken (for 4, needs the big cooker)". */
+const FOR_IN_BRACKETS =
+  /\s*\((?:for|serves|feeds) \d{1,2}(?:\s?[-–]\s?\d{1,2})?(?: (?:people|persons))?\s*(?:[,;][^)]*)?\)\s*$/i;
 
 /** A recipe while its page is gone through. */
 interface Begun extends PageRecipe {

@@ -150,6 +150,7 @@ function ingredientScore(line: PageLine, { isBeforeHeading }: Around, isFurnitur
   if (line.isNumbered && line.isImperative) s -= 4;
   // "To serve: boiled potatoes (800 g)": the last of the list, however it is cooked.
   if (line.hasFood && line.words <= 14 && !line.isSentence && FOR_THE_TABLE.test(line.plain)) s += 10;
+  if (line.isLabelledList && !line.isSentence) s += 8;
   if (isFurniture) s -= 10;
   if (line.isFact) s -= 8;
   if (isBeforeHeading) s -= 25;

@@ -288,3 +288,39 @@ describe('lists of other shapes', () => {
     expect(got?.lines).toHaveLength(2);
   });
 });
+
+describe('a list that is one line', () => {
+  it('is told apart at its upright strokes, with its label as the heading', () => {
+    const [got] = readPage(
+      'Carnitas\nWhat you need: 1.8kg pork shoulder (boneless, cut into 8cm chunks) | 1 tbsp salt | 1 white onion, quartered | 125ml water or lager\nMethod:\n1/ Everything goes into the pot.\n2/ 45 mins on high, then leave it alone till the button drops.',
+      pantry,
+    ).recipes;
+    expect(got?.title).toBe('Carnitas');
+    expect(got?.lines.map((l) => l.text)).toEqual([
+      '1.8kg pork shoulder (boneless, cut into 8cm chunks)',
+      '1 tbsp salt',
+      '1 white onion, quartered',
+      '125ml water or lager',
+    ]);
+  });
+
+  it('stays in the list behind its label, however long it is', () => {
+    const finish =
+      'To finish: 100ml cream, 1 tbsp honey, 1 tsp kasuri methi (crushed), 1/2 tsp garam masala, coriander';
+    const [got] = readPage(
+      `Butter chicken\n\nServes 4\n\nSauce\n60g butter\n500g ripe tomatoes, quartered\n150ml water\n${finish}\n\n1. Heat the butter.\n2. Add the tomatoes and water. Lock the lid. High pressure 5 min.`,
+      pantry,
+    ).recipes;
+    expect(got?.lines.at(-1)?.section).toBe('To finish');
+    expect(got?.lines.at(-1)?.text).toContain('kasuri methi');
+    expect(got?.method).not.toContain('honey');
+  });
+
+  it('has no row of buttons for its size, and takes its plates from the name', () => {
+    const [got] = readPage(
+      'Sambar chicken (for 4, needs the big cooker)\n\nIngredients\nScale  1x 2x 3x\n600 g chicken\n1 onion\n\nMethod\nAdd all. High pressure 8 minutes, quick release.',
+      pantry,
+    ).recipes;
+    expect([got?.title, got?.plates, got?.lines.length]).toEqual(['Sambar chicken', 4, 2]);
+  });
+});

@@ -38,7 +38,7 @@ const ANIMALS: readonly (readonly [RegExp, RegExp])[] = [
   [/^bird$/, /chicken|duck|turkey|poussin|guinea|goose/],
   [/^(?:cheek)$/, /cheek/],
   [/^(?:sausage|chorizo)$/, /sausage|chorizo/],
-  [/^(?:bacon|pancetta|lardon)$/, /bacon|pancetta|lardon/],
+  [/^(?:bacon|pancetta|lardon|rasher)$/, /bacon|pancetta|lardon/],
 ];
 /** Nouns that many lines end in: they name a line only when no other line ends so. */
 const SHARED = new Set([
@@ -134,6 +134,7 @@ const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: read
   {
     words: /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings?)\b/i,
     kinds: ['spice-ground', 'spice-whole'],
+    foods: ['bay-leaf'],
   },
   {
     words: /\b(?:the |all the |chopped )?(?:vegetables|veg|veggies)\b/i,
@@ -169,6 +170,11 @@ export const meansSection = (clause: string, lines: readonly ScriptLine[]): bool
 /** True of a clause that means all there is: "everything", "the remaining ingredients". */
 export const meansEverything = (clause: string): boolean => EVERYTHING.test(clause);
 
+const isForTheTable = ({ section, read }: ScriptLine): boolean =>
+  /^(?:to|for) (?:serve|serving|garnish|the table|go with)|^garnish|^(?:to )?top(?:ping)?s?\b/i.test(
+    section ?? '',
+  ) || read.written?.moment === 'serve';
+
 const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.has(line.read.food.kind);
 
 /** Words that tell two lines of one food apart. */
@@ -195,6 +201,10 @@ function plainFoodOf(read: ReadLine, pantry: Pantry): string | null {
   return id;
 }
 
+/** "Marinade" and "marinate", "dumpling" and "dumplings". */
+const isSameStem = (a: string, b: string): boolean =>
+  a === b || (a.length >= 6 && a.slice(0, 6) === b.slice(0, 6));
+
 /** A word of a line that the clause does not say counts a little against it. */
 const UNSAID = 0.25;
 
@@ -216,7 +226,7 @@ function sameFoodTold(clause: string, lines: readonly ScriptLine[], found: Reado
       const section = lines[j]?.section;
       const isOfPart =
         section !== undefined &&
-        foodWords(section).some((w) => w.length >= 4 && foodWords(clause).includes(w));
+        foodWords(section).some((w) => w.length >= 4 && foodWords(clause).some((v) => isSameStem(v, w)));
       const byPart = isOfPart ? 1 : section === undefined ? 0 : -2 * UNSAID;
       return byAmount + byPart + [...told].filter((w) => text.includes(w)).length - unsaid;
     };
@@ -352,7 +362,8 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     if (isOfJuices && isJuice(line)) return void found.add(i);
     if (short.has(i) || (ofSeveral !== undefined && lastOf(line) === ofSeveral)) return void found.add(i);
     if (everything) {
-      if (!spared.has(i)) found.add(i);
+      // "Everything goes into the pot": not what is for the table.
+      if (!spared.has(i) && !isForTheTable(line)) found.add(i);
       return;
     }
     const section = line.section?.toLowerCase() ?? '';
@@ -365,6 +376,10 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
       (w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause),
     );
     if (isOfSection) return void found.add(i);
+    // "Marinate in the yoghurt, paste and chilli": those of the marinade, by any word of theirs.
+    const isOfMarinade = /\bmarinat/i.test(clause) && section.startsWith('marina');
+    if (isOfMarinade && foodWords(line.read.foodText).some((w) => w.length >= 4 && words.includes(w)))
+      return void found.add(i);
     const plain = plainFoodOf(line.read, pantry);
     // A tin of green chillies is no jalapeño, where the list has those by themselves.
     const isApart = plain !== null && plain !== food.id && of(plain);

@@ -217,10 +217,15 @@ function tip({ last }: Reading, { text, sentence }: Clause): boolean {
   return true;
 }
 
+const FAT_AGAIN =
+  /\b(?:heat|warm|put|add|melt|pour)\b.{0,24}\b(?:oil|ghee|butter)\b(?!.*\b(?:small|separate|another) (?:pan|skillet)\b)/i;
+
 /** Whatever else is done, in the pot or beside it. */
 function deed(r: Reading, c: Clause): boolean {
   const { text, meant } = c;
   if (/\bserve[sd]?\b/i.test(text) && r.stage === 'after') r.stage = 'table';
+  // Between two lids oil is heated again: from here on it is an open pot, and nothing is held back for the end.
+  if (r.stage === 'after' && r.run < r.lids && FAT_AGAIN.test(text)) r.stage = 'open';
   // What is told for the hob is cooked in its one pan: here that is the pot.
   const isBeside = BESIDE.test(text) && (r.isForPressure || OTHER_PAN.test(text));
   if (r.stage === 'after' || /\bpot|cooker\b/i.test(text)) r.where = 'pot';

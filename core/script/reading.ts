@@ -34,6 +34,8 @@ const NONE: ReadonlySet<number> = new Set();
 /** A simmer or an oven of at least this long becomes the lid of a recipe that has none, minutes. */
 const LONG_MIN = 15;
 const LONG = /\b(?:simmer|bake|braise|roast|cook|stew|cover(?:ed)?|slow|low|oven)\b/i;
+const FISHED_OUT =
+  /^\W*(?:take out|remove|discard|fish out|pick out|lose|bin|throw (?:out|away)|lift out)\b/i;
 const OUT_OF_IT =
   /\b(?:out|aside|remove|transfer|lift|spoon|scoop|tip|pour) (?:everything|all)|everything (?:out|aside)\b/i;
 const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
@@ -205,8 +207,9 @@ export class Reading {
 
   /** Lines that a clause after the `n`th names: they are not yet meant by "the spices". */
   namedAfter(n: number): ReadonlySet<number> {
+    // What a clause only fishes out was in before: "take out the cinnamon".
     this.#names ??= this.parts.map((p) =>
-      linesNamed(withoutSplash(p.text, this.lines), this.lines, this.pantry),
+      FISHED_OUT.test(p.text) ? [] : linesNamed(withoutSplash(p.text, this.lines), this.lines, this.pantry),
     );
     return new Set(this.#names.slice(n + 1).flat());
   }
@@ -468,6 +471,8 @@ export class Reading {
 
   /** From now on what an act made beside the pot can be named: the mixture, the marinade. */
   nameWhatIsMade({ verb, lines, again }: Act): void {
+    const rolled = inOrder([...again, ...lines.map((l) => l.index)]).filter((i) => this.isRawMeat(i));
+    if (verb === 'stuff' && rolled.length) for (const name of ROLLED) this.#made.set(name, rolled);
     const all = inOrder([...lines.map((l) => l.index), ...again]).filter((i) => !this.isMeat(i));
     // A dough for dumplings is made while the pot is open: it goes in where it is dropped.
     const isDough = this.stage === 'after' && verb === 'mix' && all.some((i) => this.kindOf(i) === 'flour');
@@ -501,6 +506,8 @@ export class Reading {
       : undefined;
   }
 }
+/** What stuffed meat is called from then on. */
+const ROLLED: readonly string[] = ['roulades', 'rolls', 'parcels', 'bundles', 'beef olives'];
 /** What flour is made to once the pot is open, and how it goes in. */
 export const DOUGHS: readonly string[] = ['dough', 'batter', 'dumplings'];
 const DROPPED = /\b(?:drop|sit|place|put|spoon|add|lay|dot|float|arrange|lower|slide|scoop)\b/i;

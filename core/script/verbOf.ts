@@ -53,6 +53,7 @@ const WARMS =
 /** What is fried one after the other. */
 const FRIED: readonly FoodKind[] = [...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'quick-veg'];
 const FRIED_TOGETHER: readonly FoodKind[] = [
+  'oil',
   ...KINDS.aromatic,
   ...KINDS.spice,
   'slow-veg',
@@ -76,6 +77,7 @@ const isMeatLine = (line: ScriptLine | undefined): boolean =>
   (KINDS.meat as readonly FoodKind[]).includes(line?.read.food?.kind ?? 'other');
 const IN_THIS_POT =
   /\b(?:in|into|at the bottom of) (?:the|your) (?:(?:inner|pressure|cooking|cold|empty|open|metal|steel) )*(?:pot|cooker|insert|liner)\b/i;
+const LET_COLOUR = /^\W*(?:and )?let (?:it|them|the \p{L}+) (?:catch|take|get)\b.*\bcolou?r\b/iu;
 const UNTIL_BROWN = /\buntil\b[^.;]*\bbrown/i;
 const BEATS = /\b(?:beat|whisk|mix|stir)\b/i;
 const SPREAD_OVER = /\b(?:spread|brush|smear|press)\b.*\b(?:over|on|onto|all)\b/i;
@@ -146,6 +148,7 @@ const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole'
 /** What may come between the starch and the look of what it binds. */
 const AFTER_BINDING: ReadonlySet<string> = new Set(['dairy', 'stirin', 'return']);
 
+const AT_TABLE = /\b(?:toppings?|garnish\w*|each (?:bowl|plate|one))\b/i;
 const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
 
 /** What a clause tells to do, from its words, where the pot stands, what it names, and the clause that is next. */
@@ -217,6 +220,19 @@ export function verbOf(
     if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
     if (said === 'return' && /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text))
       return null;
+    // "Lid back on, just resting": it is the lid.
+    if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat)) return 'steamlid';
+    // "Shanks back in to glaze": they go back.
+    if (
+      said === 'glaze' &&
+      wasTakenOut &&
+      some(KINDS.meat) &&
+      /\bback\b/i.test(text) &&
+      minutesNamed(text) === null
+    )
+      return 'return';
+    // "Ladle into bowls and add toppings": each at the table.
+    if (last?.verb === 'serve' && (said === 'stirin' || said === null) && AT_TABLE.test(text)) return 'serve';
     if (said === 'simmer' && WARMS.test(text)) return 'warm';
     // "Drizzle with the glaze": it is on the plate.
     if (
@@ -280,6 +296,10 @@ export function verbOf(
     if (said === 'stirin' && all(KINDS.meat) && /\b(?:pour|spoon|ladle)\b.*\bover\b/i.test(text))
       return 'serve';
     if (said === 'boil' && !meant.length && last?.verb === 'thicken') return null;
+    // "Boil them for ten minutes, so that you have a cupful": nothing new is in it, and it goes down.
+    const isOnlyJuice = ['skim', 'strain', 'liftout', 'blendafter'].includes(last?.verb ?? '');
+    if (said === 'boil' && isOnlyJuice && minutesNamed(text) !== null && !meant.some(isToCome))
+      return 'reduce';
     // "Add the lettuces cut in wedges": they are cut, and go in.
     if (
       said === 'slice' &&
@@ -311,6 +331,9 @@ export function verbOf(
   if (said === 'rack' && all(KINDS.thin)) return 'add';
   // "Whisk the honey and soy in the pot": it is in already, and nothing is rubbed with it.
   if (said === 'mix' && IN_THIS_POT.test(text)) return 'add';
+  // "Let it catch a little colour": how long what was told goes on.
+  if (said === 'brown' && !meant.length && last && IN_THE_POT.has(last.verb) && LET_COLOUR.test(text))
+    return null;
   // Onions with a spoon of sugar caramelise; sugar alone is melted.
   if (said === 'caramel' && meant.length && !all(['sugar', 'syrup', 'water', ...KINDS.fat])) return 'soften';
   // "Cook the mushrooms until they give up their juice and brown": no meat is browned.
@@ -481,7 +504,7 @@ export function verbOf(
       ? 'top'
       : stage === 'open' && wasHot(last) && all([...KINDS.spice, 'tomato-paste'])
         ? 'bloom'
-        : // "Onions in, 5 min".
+        : // "Onions in, 5 min", "the rest of the oil in, onions in for 6 min until soft".
           stage === 'open' && last && HAD_HEAT.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER)
           ? 'soften'
           : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
@@ -521,6 +544,15 @@ export function inferVerb(
   // What is poured onto what was fried loosens the floor; it does not go on being fried.
   if (all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout', 'flame'].includes(last.verb))
     return 'deglaze';
+  // "The whole spices until they smell, then the onion for four minutes": something else to fry.
+  if (
+    last &&
+    ['bloom', 'pop'].includes(last.verb) &&
+    kinds.includes('allium') &&
+    all(FRIED_TOGETHER) &&
+    minutesNamed(text) !== null
+  )
+    return 'soften';
   if (goesOn && last.lines.length > 0 && (last.verb !== 'deglaze' || all(KINDS.thin))) return null;
   if (all(KINDS.thin)) return 'add';
   if (all(KINDS.spice)) return 'bloom';

@@ -26,7 +26,7 @@ export const ASIDE_HEADING = whole(
 
 /** Page furniture: what a browser copies along with a recipe. */
 export const CLUTTER: readonly RegExp[] = [
-  /^[½¼¾\d.]{1,4}\s?[x×](?:\s+[½¼¾\d.]{1,4}\s?[x×])*$/i,
+  /^(?:scale:?\s*)?[½¼¾\d.]{1,4}\s?[x×](?:\s+[½¼¾\d.]{1,4}\s?[x×])*$/i,
   /^oops\b|\bsomething went wrong\b|\b(?:our|the) team is working on it\b|\bthis recipe was (?:developed|tested|written) (?:at|for|in)\b|\bingredient amounts are automatically adjusted\b/i,
   /[★☆⭐]|^\s*\d(?:\.\d+)?\s*(?:\/\s*5\b|stars?\b(?! anise)|from \d+ votes?|\(\d+ (?:reviews?|ratings?|votes?)\))/i,
   /^(?:home|recipes?|dinners?|menu|search|login|log in|sign (?:in|up)|subscribe|shop|blog)\s*(?:[>›»/|·].*)?$/i,

@@ -494,7 +494,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|\bout\b$|\baside\b/i,
+      /\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|\bout\b$|\bout (?:on ?to|to|on|of the pot)\b|\baside\b/i,
   },
   {
     verb: 'heat',

@@ -1,0 +1,183 @@
+import { planDish } from '../plan/plan';
+import { defaultKitchen } from '../plan/kitchen';
+import { emptyDish } from '../dish/dish';
+import { Pantry } from '../pantry/pantry';
+import { readLine } from '../dish/read';
+import { readScript } from './read';
+
+const pantry = new Pantry();
+
+/** The acts of a method as `verb(foods + foods that were in before)`, for a list with "; " between its lines. */
+function told(list: string, method: string): string[] {
+  const lines = list.split('; ').map((text) => ({ read: readLine(text, pantry) }));
+  const nameOf = (i: number): string => lines[i]?.read.food?.id ?? '?';
+  return (readScript(method, lines, pantry)?.acts ?? []).map((a) => {
+    const fresh = a.lines.map((l) => `${nameOf(l.index)}${l.share < 0.995 ? '~' : ''}`).join(' ');
+    const again = a.again.map(nameOf).join(' ');
+    return `${a.verb}(${fresh}${again ? ` + ${again}` : ''})`;
+  });
+}
+const planOf = (list: string, method: string) =>
+  planDish(
+    {
+      ...emptyDish('d', 'Stew', 0),
+      lines: list.split('; ').map((text, i) => ({ id: `l${i}`, text })),
+      method,
+    },
+    defaultKitchen(),
+  );
+
+describe('what is boiled first and poured away', () => {
+  const list = '1 kg pork belly, in 3 cm cubes; 200 ml hot water; 2 slices ginger';
+  const after =
+    'Put the pork back in the pot with the ginger and the hot water. High pressure 20 minutes, natural release.';
+
+  it.each([
+    ['in one breath', `Put the pork in cold water, bring to a boil, boil 3 mins, drain & rinse. ${after}`],
+    [
+      'over sentences',
+      `Cover the pork with cold water. Bring to the boil and boil for 5 minutes. Drain and rinse. ${after}`,
+    ],
+    [
+      'by its name',
+      `Blanch the pork: cover with fresh water, boil 5 minutes, drain and rinse. Put the pork in the pot with the ginger and the hot water. High pressure 20 minutes, natural release.`,
+    ],
+  ])('is one act and takes no water of the list: %s', (_, method) => {
+    const acts = told(list, method);
+    expect(acts[0]).toBe('blanch( + pork-belly)');
+    expect(acts.filter((a) => /rinse|simmer/.test(a))).toEqual([]);
+    expect(acts[1]).toMatch(/^(?:add|return)\(pork-belly.*water/);
+  });
+});
+
+describe('what a slurry does', () => {
+  const list = '600 g chicken thighs; 400 ml chicken stock; 2 tbsp cornstarch';
+  const start =
+    'Add the chicken and stock. High pressure 8 minutes, quick release. Stir in the cornstarch mixed with water';
+
+  it.each([
+    'and cook until thickened, about 3 minutes.',
+    'and stir until it is syrupy, 2 minutes.',
+    'and let it bubble 2 min.',
+  ])('is no boiling down: “%s”', (end) => {
+    const acts = told(list, `${start} ${end}`);
+    expect(acts.at(-1)).toBe('thicken(cornstarch)');
+  });
+
+  it('takes the flour that was saved for it', () => {
+    const acts = told(
+      '4 pork chops; 60 g flour; 2 tbsp oil; 300 ml chicken stock',
+      'Dredge the chops in the flour, saving 2 tbsp of the leftover flour. Brown the chops in the oil, then remove. Pour in the stock and scrape. Return the chops. High pressure 8 minutes, natural release 10 minutes. Whisk the saved flour with cold water, whisk it into the gravy and let it bubble 2 min.',
+    );
+    expect(acts[0]).toBe('dredge(plain-flour~ + pork-loin)');
+    expect(acts.at(-1)).toBe('thicken(plain-flour~)');
+  });
+
+  it('is bound with butter that is kneaded with flour', () => {
+    const acts = told(
+      '600 g chicken thighs; 400 ml chicken stock; 3 tbsp butter, divided; 2 tbsp flour',
+      'Melt 1 Tbsp. butter in the pot and brown the chicken. Add the stock. High pressure 8 minutes, quick release. Mash the remaining butter with the flour to a paste and whisk into the bubbling sauce until thickened.',
+    );
+    expect(acts.at(-1)).toBe('thicken(butter~ plain-flour)');
+  });
+});
+
+describe('looks that go on', () => {
+  it('browns no meat while mushrooms give up their juice and brown', () => {
+    const acts = told(
+      '800 g beef chuck; 400 g mushrooms; 1 tbsp oil; 300 ml beef stock',
+      'Brown the beef in the oil; transfer to a bowl. Cook the mushrooms until they give up their liquid and brown, 6 minutes. Scoop out onto the beef. Pour in the stock. Return beef (not mushrooms!) to the pot. High pressure 20 minutes, natural release. Stir in the mushrooms.',
+    );
+    expect(acts.filter((a) => a.startsWith('brown'))).toEqual(['brown(beef-chuck sunflower-oil)']);
+    expect(acts).toContain('soften(mushroom)');
+    expect(acts).toContain('liftout( + mushroom)');
+    expect(acts).toContain('return( + beef-chuck)');
+  });
+
+  it('seals meat that is turned in the spices, and boils onions for as long as they are told', () => {
+    const acts = told(
+      '800 g chicken thighs; 1 onion; 1 tsp cumin seeds; 2 tbsp oil; 200 ml water',
+      'Heat the oil, add the cumin seeds until they crackle, then the onion for 4 minutes. Add the chicken and turn it in the spices for 2 minutes. Pour in the water. High pressure 8 minutes, quick release.',
+    );
+    expect(acts).toContain('soften(onion)');
+    expect(acts.some((a) => a.startsWith('brown(chicken-thigh'))).toBe(true);
+  });
+
+  it('melts sugar to a caramel, with its caution', () => {
+    const plan = planOf(
+      '800 g pork shoulder, in 4 cm cubes; 50 g sugar; 1 tbsp oil; 300 ml water',
+      'Melt the sugar in the oil until amber. Add the pork and stir until coated, 2 minutes. Pour in the water. High pressure 25 minutes, natural release.',
+    );
+    const caramel = plan.steps.find((s) => s.title.includes('caramel'));
+    expect(caramel?.items.map((i) => i.name)).toEqual(['sugar', 'oil']);
+    expect(caramel?.cautions.join(' ')).toMatch(/[Bb]urn/);
+  });
+});
+
+describe('into the pot and not', () => {
+  it('whisks a sauce in the pot itself, and rubs nothing with it', () => {
+    const acts = told(
+      '1 kg chicken drumsticks; 100 ml soy sauce; 60 ml water; 2 tbsp honey',
+      'Whisk the honey, soy sauce and water in the inner pot. Add the drumsticks, turning to coat. High pressure 12 minutes, natural release 5 minutes.',
+    );
+    expect(acts.slice(0, 2).join(' ')).toBe('add(soy-sauce water honey chicken-drumstick) close()');
+  });
+
+  it('leaves what is for the table out of “everything”', () => {
+    const lines = [
+      { read: readLine('1 kg pork shoulder', pantry) },
+      { read: readLine('300 ml water', pantry) },
+      { read: readLine('8 corn tortillas, warmed', pantry), section: 'To serve' },
+    ];
+    const script = readScript(
+      'Everything goes into the pot. High pressure 45 minutes, natural release.',
+      lines,
+      pantry,
+    );
+    expect(script?.acts[0]?.lines.map((l) => l.index)).toEqual([0, 1]);
+  });
+});
+
+describe('two lids', () => {
+  const list =
+    '700 g neck of lamb; 1.2 l water; 3 carrots, diced; 2 leeks, sliced; 1 onion; 1 handful parsley';
+  const method =
+    'Put the lamb, onion and water in the cooker. High pressure 25 minutes, quick release. Take out the meat, strip off the bones and put it back in. Add the carrots and leeks, lid on, high pressure 5 minutes. Let it drop by itself. Stir in the parsley.';
+
+  it('tells what is done between them, in order, and lets the second go as it is told', () => {
+    const { steps } = planOf(list, method);
+    const at = (title: RegExp): number => steps.findIndex((s) => title.test(s.title));
+    const order = [/Open in between/, /bones out/, /^Return/, /^In with .*carrots/, /Close again/, /^Open$/];
+    const places = order.map(at);
+    expect(places.every((p) => p >= 0)).toBe(true);
+    expect([...places].sort((a, b) => a - b)).toEqual(places);
+    expect(steps.find((s) => s.id === 'again-release')?.title).toBe('Natural release');
+  });
+
+  it('takes longer to come down by itself than by the valve', () => {
+    const slow = planOf(list, method).heat.second;
+    const fast = planOf(list, method.replace('Let it drop by itself', 'Quick release')).heat.second;
+    expect(slow?.releaseS.mid ?? 0).toBeGreaterThan((fast?.releaseS.mid ?? 0) * 2);
+  });
+
+  it('is closed again with nothing new, where the recipe says so', () => {
+    const { steps } = planOf(
+      '1 kg beef shin, in 5 cm pieces; 500 ml beef stock; 1 onion',
+      'Add all ingredients. High pressure 30 minutes, natural release 10 minutes. Turn the meat over. Close the lid, high pressure 10 minutes more, natural release.',
+    );
+    expect(steps.filter((s) => s.id === 'again')).toHaveLength(1);
+  });
+
+  it('finds the second where dal is cooked first and nobody says that the lid comes off', () => {
+    const acts = told(
+      '100 g toor dal; 600 g chicken thighs; 1 tbsp oil; 1 tsp mustard seeds; 2 tomatoes; 350 ml water; 1 tsp salt',
+      'Pressure cook the dal with the water for 4 whistles. Mash well and keep aside. In the same cooker heat oil, add the mustard seeds; when they splutter add the tomatoes and cook soft. Add the chicken and salt, fry 2 mins. Close and 2 whistles, wait till the pressure goes. Mix in the mashed dal. Simmer 5 min.',
+    );
+    const verbs = acts.map((a) => a.split('(')[0]);
+    expect(verbs.filter((v) => v === 'close')).toHaveLength(2);
+    expect(acts[0]).toContain('yellow-split-pea');
+    expect(acts.slice(verbs.indexOf('close') + 1, verbs.lastIndexOf('close')).join(' ')).toContain(
+      'chicken-thigh',
+    );
+  });
+});
