@@ -14,7 +14,7 @@ export interface PressureRun {
 
 /** What is done over an open flame, whatever heat it names: "boil on high for 8 minutes" is no lid. */
 const OPEN_HEAT =
-  /\b(?:simmer|boil|bhun\w*|fry|frying|saut[eé]|brown(?:ed)?|sear|sweat|soften|reduced?|rest(?:ing)?|(?:re)?warm(?:ed|ing)?|reheat(?:ed)?|heat(?:ed)? through|heat gently|bubbl(?:e|ing)|bake|grill|broil|roast|marinate|stand|chill|flame|burner|hob|uncovered|melts?|(?:without (?:the|a)|open) lid|lid off)\b/i;
+  /\b(?:simmer|boil|bhun\w*|fry|frying|saut[eé]|brown(?:ed)?|sear|sweat|soften|reduced?|rest(?:ing)?|(?:re)?warm(?:ed|ing)?|reheat(?:ed)?|heat(?:ed)? through|heat gently|bubbl(?:e|ing)|bake|grill|broil|roast|marinate|stand|chill|flame|burner|hob|uncovered|melts?|(?:a|per|each|on (?:each|every|both)) sides?|(?:without (?:the|a)|open) lid|lid off)\b/i;
 /** True for a clause whose minutes and heat are those of an open pot, a pan or an oven. */
 export const isOpenHeat = (clause: string): boolean =>
   OPEN_HEAT.test(clause) && !/\bpressure\b|\bwhistles?\b/i.test(clause);
@@ -28,7 +28,7 @@ export function whistlesNamed(clause: string): number | null {
 
 /** Words that only a recipe under pressure has. */
 const EVIDENCE =
-  /\b(?:(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
+  /\b(?:(?:once|when|after|until|from when) (?:it|the (?:pot|cooker|weight|valve|vent)) (?:(?:starts|begins) (?:to )?)?(?:hiss|whistl|sing)\w*|(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
 const CLOSES =
   /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 /** The lid is closed in so many words. */
@@ -115,6 +115,7 @@ export function minutesNamed(clause: string): number | null {
 
 /** Words about the pot that only sound like pressure or like letting it go. */
 const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
+  [/\bcover (?:the |your )?pressure[- ]?cooker\b/gi, 'lock the lid'],
   // "Preheat the grill", "heat the oven to 200": nothing is done to the dish.
   [
     /(?<=^|[.;,!]\s*(?:and |then |meanwhile,? )*)(?:meanwhile,? )?(?:pre-?heat|heat|light|turn on|switch on) (?:the |your |a )?(?:overhead |hot )?(?:grill|broiler|oven)\b(?: to (?:high|hot|medium|its (?:highest|hottest)|\d{2,3}(?: ?(?:°|degrees)? ?[CF])?(?: ?\/ ?(?:gas(?: mark)? )?\d+ ?(?:°? ?[CF])?)*| ?gas \d))?/gimu,
@@ -156,6 +157,32 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
   ],
   [/(?<!\bcook\w*\b.{0,24}\bin (?:a|the|your) )\bpressure[- ]?cookers?\b/gi, 'pot'],
 ];
+/** "SLOW COOKER: low 8 hours.", "Oven method:" of a recipe that gives several ways, one of them this pot's. */
+const POT_LABEL =
+  /^\W*(?:(?:in|for) (?:the|a) )?(slow[- ]?cooker|crock[- ]?pot|oven|stove[- ]?top|stove|hob|pressure[- ]?cooker|instant[- ]?pot|multi[- ]?cooker|electric pressure cooker)(?: (?:method|option|version|instructions|directions|way))?\**\s*[:–—-]\**\s*/i;
+const IS_THIS_POT = /pressure|instant|multi/i;
+
+/** The method without what it tells for other pots, where it tells the same for this one too. */
+export function forThisPot(method: string): string {
+  const rows = method.split('\n');
+  const labels = rows.map((row) => POT_LABEL.exec(row));
+  if (!labels.some((l) => IS_THIS_POT.test(l?.[1] ?? '')) || labels.filter(Boolean).length < 2) return method;
+  let isOther = false;
+  return rows
+    .flatMap((row, i) => {
+      const label = labels[i];
+      if (label) {
+        const isMine = IS_THIS_POT.test(label[1] ?? '');
+        const rest = row.slice(label[0].length).trim();
+        // A label that stands alone heads the rows under it; one with its words behind it is done with them.
+        isOther = !isMine && !rest;
+        return isMine && rest ? [rest] : [];
+      }
+      return isOther ? [] : [row];
+    })
+    .join('\n');
+}
+
 /** The method without the names of the pot and its parts that sound like something to do. */
 export const withoutPotNames = (method: string): string =>
   OF_THE_POT.reduce((text, [words, plain]) => text.replace(words, plain), method);
@@ -180,7 +207,7 @@ export function clausesOf(method: string): string[] {
  * the release are never those under pressure. Never throws; silent where it is unsure.
  */
 export function pressureRuns(told: string): PressureRun[] {
-  const whole = told.replace(/\blbs?\.(?=\s)/gi, 'lb');
+  const whole = forThisPot(told).replace(/\blbs?\.(?=\s)/gi, 'lb');
   if (!EVIDENCE.test(whole)) return [];
   const method = withoutPotNames(whole);
   const runs: PressureRun[] = [];
@@ -202,7 +229,7 @@ export function pressureRuns(told: string): PressureRun[] {
         (isClosed && minutes !== null && LEFT_ALONE.test(clause)));
     const timeBeforeRelease = isRelease && !SHORT_RELEASE.test(clause) && isAtPressureFirst(clause);
     // "Four whistles. Mash the dal. Heat oil … Close, two whistles": opened in between, and nobody says so.
-    isWorked = isClosed && run?.whistles != null && (isWorked || OPEN_WORK.test(clause));
+    isWorked = isClosed && run !== null && run.whistles !== null && (isWorked || OPEN_WORK.test(clause));
     if (isWorked && whistlesNamed(clause) !== null && CLOSES.test(clause)) {
       isClosed = false;
       isWorked = false;

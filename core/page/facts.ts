@@ -16,6 +16,8 @@ const PLATES: readonly RegExp[] = [
     'i',
   ),
   new RegExp(String.raw`(?:^|[\s(|·])${ABOUT}${FIGURE}\s*${EATERS}\b`, 'i'),
+  // "Makes enough for a 1.5 litre dish (4–6)".
+  new RegExp(String.raw`^\W*makes enough\b.*\(${FIGURE}\)\s*$`, 'i'),
   new RegExp(
     String.raw`\b(?:f(?:ü|u)r|pour|para|per|voor|til|für ca\.?)\s+${FIGURE}\s+(?:pers|por[ctz]|pessoas|gäste|comensales)`,
     'i',

@@ -227,7 +227,10 @@ const AMOUNT_BEHIND =
 
 /** "Chicken on the bone, skinless, small pieces - 750 g": behind a dash, whatever stands before it. */
 const AMOUNT_LAST =
-  /^\p{L}[^\d]{2,80}\s[-–—:]\s(\d[\d.,/½¼¾]*\s?(?:g|gms?|grams?|kg|kgs|kilos?|ml|l|oz|lbs?|cups?|tbsp|tsp|nos?|pcs))$/iu;
+  /^\p{L}[^\d]{2,80}\s(?:[-–—:]\s)?(\d[\d.,/½¼¾]*\s?(?:g|gms?|grams?|kg|kgs|kilos?|ml|l|oz|lbs?|cups?|tbsp|tsp|nos?|pcs))$/iu;
+
+/** "Paste: 5 tbsp red curry paste": what it is for, and how much of it. */
+const ONE_LABEL = /^(?:\p{L}+ ){0,2}\p{L}+\s*[:：]\s+((?:\d|[¼-¾⅓⅔])\S*\s\S.*)$/u;
 
 /** "Makes about 12 tacos": how much it comes to, whoever eats it. */
 const MAKES_SO_MANY = /^\W*makes\b(?: \p{L}+){0,2} \d{1,3}\b(?: \p{L}+){0,4}\W*$/iu;
@@ -252,7 +255,9 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
   const words = seen.split(/\s+/).filter(Boolean);
   // "Beef shank 1 kg with bones": the food first, its amount behind it.
   const atEnd = (AMOUNT_BEHIND.exec(seen) ?? AMOUNT_LAST.exec(seen))?.[1];
-  const amount = readAmount(seen) ?? (atEnd ? readAmount(atEnd) : null);
+  const behindLabel = ONE_LABEL.exec(seen)?.[1];
+  const amount =
+    readAmount(seen) ?? (atEnd ? readAmount(atEnd) : behindLabel ? readAmount(behindLabel) : null);
   const rest = amount && !(atEnd && !readAmount(seen)) ? amount.rest : seen;
   const match = pantry.find(rest.replace(/\([^()]*\)/g, ' ').slice(0, 120)) ?? null;
   const nouns = foodWords(rest.replace(/\([^()]*\)/g, ' ').slice(0, 120));
@@ -261,6 +266,8 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
       (match && i >= match.at && i < match.at + match.words) || isPlainDescription(w) || /^\d/.test(w),
   ).length;
   const bare = seen.replace(HEADING_TAIL, '').trim();
+  // "Sangkap / Ingredients": in two languages.
+  const sides = bare.split(/\s+\/\s+/);
   const firstWord = (/^[\p{L}']+/u.exec(step)?.[0] ?? '').toLowerCase();
   const isNumbered =
     STEP_NUMBER.test(row.text.replace(/^[^\p{L}\d(]+/u, '')) ||
@@ -269,9 +276,11 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
   const ofWhat = /^(?:the )?ingredients? for (?:the )?(.{3,40})$/i.exec(bare.replace(/[:：]\s*$/, ''));
   const isIngredientHeading =
     INGREDIENT_HEADING.test(bare) ||
+    (sides.length === 2 && sides.some((s) => INGREDIENT_HEADING.test(s))) ||
     INGREDIENT_HEADING.test(bare.replace(/^.{0,40}?(?=you(?:'|’)?(?:ll| will) need)/i, '')) ||
     ofWhat !== null;
-  const isMethodHeading = METHOD_HEADING.test(bare);
+  const isMethodHeading =
+    METHOD_HEADING.test(bare) || (sides.length === 2 && sides.some((s) => METHOD_HEADING.test(s)));
   const isAsideHeading = !isIngredientHeading && !isMethodHeading && ASIDE_HEADING.test(bare);
   const cooks = (seen.match(COOKS) ?? []).length;
   const isFacts = factsIn(seen) || (match === null && saysForHowMany(seen));
@@ -314,7 +323,8 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
       isPlatesFact(seen) ||
       (TIME_FACT.test(seen) && !(amount && match)) ||
       isFacts ||
-      MAKES_SO_MANY.test(seen),
+      MAKES_SO_MANY.test(seen) ||
+      /^\W*makes enough (?:for|to)\b/i.test(seen),
     isClutter,
     isNutrition: NUTRITION.test(seen),
     isEquipment: isEquipment(seen),
@@ -331,8 +341,13 @@ function isLabelledList(line: string): boolean {
   return things.length > 2 && things.filter((t) => readAmount(t) !== null).length >= 2;
 }
 
+/** "Adobong manok sa pressure cooker": the name of a dish, and no pot with adjectives before it. */
+const NAMED_AFTER_POT =
+  /^(?!(?:\d|an?\b|the\b|your?\b))(?:(?!(?:large|small|medium|big|electric|stove\S*|programmable|good|heavy|inner|quarts?|qt|litres?|liters?|inch|non\S*|steel|equipment|need)\b)[\p{L}'’-]+\s+){2,}(?:pressure cooker|multicooker)$/iu;
+
 /** "Pressure cooker, wooden spoon, measuring jug": nothing to eat in it. */
 function isEquipment(line: string): boolean {
+  if (NAMED_AFTER_POT.test(line)) return false;
   if (/^(?:equipment|special equipment|tools|kit|utensils)\s*(?::|$)/i.test(line) || EQUIPMENT.test(line))
     return true;
   const things = line.split(/\s*[,;·]\s*(?:and\s+)?|\s+and\s+|\s+&\s+/).filter(Boolean);

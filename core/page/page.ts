@@ -114,6 +114,8 @@ export function* readPageInSteps(
 
 /** "Rub: 2 tbsp brown sugar, 1 tbsp paprika": a part of the list in one line; null where nothing is named so. */
 function labelled(line: string): { text: string; section: string } | null {
+  const one = LABELLED_ONE.exec(line);
+  if (one && readAmount(one[2] ?? '')) return { text: one[2] ?? line, section: one[1] ?? '' };
   const found = LABELLED.exec(line) ?? NAMED_LIST.exec(line);
   if (!found) return null;
   const [, section = '', text = line] = found;
@@ -124,8 +126,12 @@ function labelled(line: string): { text: string; section: string } | null {
 const LABELLED =
   /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|topping|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|to serve|to finish))\s*[:：]\s*(\S.*,.*)$/iu;
 
+/** "Paste: 5 tbsp red curry paste". */
+const LABELLED_ONE =
+  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:rub|marinade|sauce|glaze|slurry|dressing|topping|paste|brine|garnish|filling|stuffing|to finish|to thicken))\s*[:：]\s+(\d[^,]*)$/iu;
+
 /** "Nokedli: 400 g flour, 3 eggs": whatever it is called, where what follows is a list with amounts. */
-const NAMED_LIST = /^(\p{Lu}[\p{L} ]{2,28})\s*[:：]\s*(\S.*,.*)$/u;
+const NAMED_LIST = /^(\p{L}[\p{L} ]{2,28})\s*[:：]\s*(\S.*,.*)$/u;
 
 /** Where a line stands that the method pours and the list has forgotten. */
 export const FROM_THE_METHOD = 'From the method';
@@ -244,12 +250,14 @@ function assemble(
         .map((h) => (isPlatesFact(h) ? platesIn(h) : null))
         .find((n) => n !== null) ?? null;
     r.plates ??= FOR_IN_BRACKETS.test(r.title ?? '') ? platesIn(r.title ?? '') : null;
+    r.plates ??= Number(TIMES_SO_MANY.exec(r.title ?? '')?.[1] ?? 0) || null;
     r.plates ??= r.hints.map((h) => platesInPassing(h) ?? platesBeside(h)).find((n) => n !== null) ?? null;
     r.title =
       r.title
         ?.replace(NAMED_AS, '')
         .replace(FOR_SO_MANY, '')
         .replace(FOR_IN_BRACKETS, '')
+        .replace(TIMES_SO_MANY, '')
         .slice(0, 120)
         .trim() || null;
   }
@@ -274,6 +282,9 @@ const FOR_SO_MANY = /\s*[|·–-]\s*(?:for|serves|makes)\s+\d{1,2}(?:\s?[-–]\s
 /** "Sambar chicken (for 4, needs the big cooker)". */
 const FOR_IN_BRACKETS =
   /\s*\((?:for|serves|feeds) \d{1,2}(?:\s?[-–]\s?\d{1,2})?(?: (?:people|persons))?\s*(?:[,;][^)]*)?\)\s*$/i;
+
+/** "Osso buco x 4". */
+const TIMES_SO_MANY = /\s+[x×] ?(\d{1,2})\s*$/i;
 
 /** A recipe while its page is gone through. */
 interface Begun extends PageRecipe {

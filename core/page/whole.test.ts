@@ -323,4 +323,27 @@ describe('a list that is one line', () => {
     ).recipes;
     expect([got?.title, got?.plates, got?.lines.length]).toEqual(['Sambar chicken', 4, 2]);
   });
+
+  it('is read under headings of two languages, and a pot in the name is no equipment', () => {
+    const [got] = readPage(
+      'Adobong Manok sa pressure cooker\n\nSangkap / Ingredients:\n1 kilo chicken\n1 cup water\n\nParaan:\n1. Add all.\n2. Cover pressure cooker, cook 10 mins from when it hisses.',
+      pantry,
+    ).recipes;
+    expect([got?.title, got?.lines.length]).toEqual(['Adobong Manok sa pressure cooker', 2]);
+    expect(got?.method).toMatch(/^Add all/);
+  });
+
+  it('keeps a line with its amount at the end, and one thing behind a label', () => {
+    const [got] = readPage(
+      'Chicken & leek pie x 4\nMakes enough for a 1.5 litre pie dish (4–6)\nchicken thighs, skinless boneless 750g\nPaste: 5 tbsp red curry paste\nleeks 3\n\n1 Sweat the leeks, 6 min. 2 Add the chicken. Pressure cook on high 7 min. QR.',
+      pantry,
+    ).recipes;
+    expect(got?.lines.map((l) => l.text)).toEqual([
+      'chicken thighs, skinless boneless 750g',
+      '5 tbsp red curry paste',
+      'leeks 3',
+    ]);
+    expect(got?.lines[1]?.section).toBe('Paste');
+    expect([got?.title, got?.plates]).toEqual(['Chicken & leek pie', 5]);
+  });
 });

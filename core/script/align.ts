@@ -156,7 +156,7 @@ const STANDS_FOR: readonly { word: RegExp; kind: FoodKind; named?: RegExp }[] = 
   { word: /^(?:beer|ale|stout)$/, kind: 'beer' },
 ];
 const EVERYTHING =
-  /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|remaining ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place) (?:in )?)all (?:but|except)\b/i;
+  /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|(?:other|remaining) (?:[\p{L}-]+ ){0,2}ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place) (?:in )?)all (?:but|except)\b/iu;
 const OF_SECTION =
   /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|for|of|from) (?:the |your |a )?(?!pot\b|pan\b|ingredients\b)(\p{L}{4,})/iu;
 const EXCEPT = /\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
@@ -174,6 +174,9 @@ const isForTheTable = ({ section, read }: ScriptLine): boolean =>
   /^(?:to|for) (?:serve|serving|garnish|the table|go with)|^garnish|^(?:to )?top(?:ping)?s?\b/i.test(
     section ?? '',
   ) || read.written?.moment === 'serve';
+
+/** Leaves with no amount: they are strewn over it, whatever goes into the pot. */
+const isStrewn = ({ read }: ScriptLine): boolean => read.amount === null && read.food?.kind === 'herb-soft';
 
 const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.has(line.read.food.kind);
 
@@ -291,7 +294,7 @@ const POURS_SAUCE =
   /\b(?:pour|add|tip|spoon|put|stir)(?: in| on)? (?:all )?(?:of )?the (?:\p{L}+ )?sauce\b/iu;
 /** Water that something else was cooked or soaked in: no line of the list. */
 const LEFT_WATER =
-  /\b(?:a (?:little|splash|ladle|cup) |some |\d+ ?(?:ml|tbsp|tablespoons?|cups?) )?(?:of )?(?:the|its|their) (?:soaking|steeping|cooking|pasta) (?:water|liquid|liquor)\b/giu;
+  /\b(?:a (?:little|splash|ladle|cup) |some |\d+ ?(?:ml|tbsp|tablespoons?|cups?) )?(?:of )?(?:the |its |their )?(?:soaking|steeping|cooking|pasta) (?:water|liquid|liquor)\b/giu;
 
 /** As `linesMeant`, without what a group word brings. */
 export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
@@ -363,7 +366,7 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     if (short.has(i) || (ofSeveral !== undefined && lastOf(line) === ofSeveral)) return void found.add(i);
     if (everything) {
       // "Everything goes into the pot": not what is for the table.
-      if (!spared.has(i) && !isForTheTable(line)) found.add(i);
+      if (!spared.has(i) && !isForTheTable(line) && !isStrewn(line)) found.add(i);
       return;
     }
     const section = line.section?.toLowerCase() ?? '';

@@ -1,4 +1,4 @@
-import { withoutPotNames } from '../dish/pressure';
+import { forThisPot, withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
 const STARTS =
@@ -141,7 +141,7 @@ function unlabelled(sentence: string): string {
 
 /** The method as clauses, each with the sentence it stands in as the recipe has it. */
 export function clauses(method: string): { text: string; sentence: string }[] {
-  return method
+  return forThisPot(method)
     .replace(ABBREVIATED, '$1')
     .split(/\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u)
     .map((s) => s.trim())

@@ -181,3 +181,43 @@ describe('two lids', () => {
     );
   });
 });
+
+describe('ways for other pots', () => {
+  const method =
+    'Brown the beef in the oil.\nAdd the remaining sauce ingredients and return the beef.\nSLOW COOKER: low 8 hours.\nPRESSURE COOKER: 40 minutes on high, natural release 10 minutes.\nOVEN: 3 hours at 160C covered.\nShred the beef. Serve with parmesan and 1/2 cup of pasta water.';
+
+  it('are left out where this one has its own, and “remaining” takes what no later sentence has', () => {
+    const list =
+      '1.2 kg beef chuck, in 3 cm pieces; 1 tbsp oil; 800 g crushed tomatoes; 200 ml red wine; 375 ml water; parmesan; parsley';
+    const plan = planOf(list, method);
+    expect(plan.heat.holdS).toBe(40 * 60);
+    const acts = told(list, method);
+    expect(acts.filter((a) => a.startsWith('close'))).toHaveLength(1);
+    expect(acts).toContain('add(crushed-tomatoes red-wine water)');
+  });
+
+  it('stay where no label names this one', () => {
+    const plan = planOf('1 kg beef chuck; 400 ml beef stock', 'Add all.\nOVEN: 3 hours at 160C covered.');
+    expect(plan.script?.isConverted).toBe(true);
+  });
+});
+
+describe('hand notes', () => {
+  it('flour shins before they brown, and takes a side’s minutes for no pressure', () => {
+    const acts = told(
+      '4 slices veal shin, 3 cm thick; flour; 40 g butter; 150 ml white wine; 200 ml stock',
+      'Tie, flour, shake off. Brown in butter, 4 min a side, low enough that the butter does not burn. Take out. Wine, let it go almost completely. Stock. Put the shins back in. Close. 25 min from the whistle, then off the heat, leave 10 min, then let off the steam.',
+    );
+    expect(acts[0]).toMatch(/^dredge\(plain-flour/);
+    expect(acts[1]).toMatch(/^brown\(.*(?:osso-buco|veal)/);
+    expect(acts.filter((a) => a.startsWith('hold'))).toHaveLength(1);
+  });
+
+  it('closes a cooker that is covered until it hisses', () => {
+    const acts = told(
+      '1 kg chicken pieces; 250 ml water; 100 ml soy sauce',
+      'Add the chicken, water and soy sauce. Cover pressure cooker, cook 10 mins from when it hisses. Let the steam out before opening. Remove chicken.',
+    );
+    expect(acts.map((a) => a.split('(')[0])).toEqual(['add', 'close', 'hold', 'release', 'liftout']);
+  });
+});

@@ -36,6 +36,7 @@ const LONG_MIN = 15;
 const LONG = /\b(?:simmer|bake|braise|roast|cook|stew|cover(?:ed)?|slow|low|oven)\b/i;
 const FISHED_OUT =
   /^\W*(?:take out|remove|discard|fish out|pick out|lose|bin|throw (?:out|away)|lift out)\b/i;
+const THE_OTHERS = /\b(?:remaining|other|the rest)\b/i;
 const OUT_OF_IT =
   /\b(?:out|aside|remove|transfer|lift|spoon|scoop|tip|pour) (?:everything|all)|everything (?:out|aside)\b/i;
 const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
@@ -318,6 +319,12 @@ export class Reading {
     const isOfPot =
       meansEverything(text) && (OUT_OF_IT.test(text) || this.stage === 'after') && !STILL_TO_COME.test(text);
     if (isOfPot) return meant.filter((i) => (this.used.get(i) ?? 0) > 0);
+    // "The remaining ingredients": not those that a later sentence has for itself.
+    if (meansEverything(text) && THE_OTHERS.test(text) && !meansSection(text, this.lines)) {
+      const later = this.namedAfter(n);
+      const now = meant.filter((i) => !later.has(i));
+      if (now.some((i) => this.isToCome(i))) return now;
+    }
     return this.#stillThere(text, this.#meatOfThePot(text, meant));
   }
 

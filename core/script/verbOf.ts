@@ -383,6 +383,7 @@ export function verbOf(
   )
     return 'soak';
   if (said === 'marinate' && last?.verb === 'soak' && !some(KINDS.meat)) return null;
+  if (said === 'tie' && all(['flour'])) return 'dredge';
   if ((said === 'score' || said === 'tie' || said === 'brine') && !some(KINDS.meat)) return null;
   if (said === 'brown' && /\b(?:break|crumbl)/i.test(text) && !some(KINDS.meat) && last?.verb !== 'add')
     return null;

@@ -396,7 +396,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'dredge',
-    words: /\b(?:dredge|dust|toss|coat|roll|shake)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b/i,
+    words:
+      /\b(?:dredge|dust|toss|coat|roll|shake)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b|^\W*(?:tie, )?flour(?:,| (?:the|and|them|it)\b|$)/i,
     stages: ['prep', 'open'],
   },
   { verb: 'soak', words: /\bsoak\b(?! (?:up|in the (?:juices?|sauce)))/i, stages: ['prep', 'open', 'after'] },
