@@ -162,11 +162,16 @@ const POT_LABEL =
   /^\W*(?:(?:in|for) (?:the|a) )?(slow[- ]?cooker|crock[- ]?pot|oven|stove[- ]?top|stove|hob|pressure[- ]?cooker|instant[- ]?pot|multi[- ]?cooker|electric pressure cooker)(?: (?:method|option|version|instructions|directions|way))?\**\s*[:–—-]\**\s*/i;
 const IS_THIS_POT = /pressure|instant|multi/i;
 
-/** The method without what it tells for other pots, where it tells the same for this one too. */
+/** The method in rows, without what it tells for other pots where it tells the same for this one too. */
 export function forThisPot(method: string): string {
-  const rows = method.split('\n');
+  // Steps that are numbered in circles run on in one line.
+  const rows = method
+    .replace(/\s*[\u2460-\u2473\u2776-\u277f]\s*/gu, '\n')
+    .trim()
+    .split('\n');
   const labels = rows.map((row) => POT_LABEL.exec(row));
-  if (!labels.some((l) => IS_THIS_POT.test(l?.[1] ?? '')) || labels.filter(Boolean).length < 2) return method;
+  if (!labels.some((l) => IS_THIS_POT.test(l?.[1] ?? '')) || labels.filter(Boolean).length < 2)
+    return rows.join('\n');
   let isOther = false;
   return rows
     .flatMap((row, i) => {
@@ -191,7 +196,7 @@ export const withoutPotNames = (method: string): string =>
 export function clausesOf(method: string): string[] {
   return method
     .replace(
-      /\b(min|mins|hr|hrs|lb|lbs|approx|tbsp|tsp|oz|no)\.(?=,|\s+(\S)|\s*$)/gi,
+      /\b(min|mins|hr|hrs|lb|lbs|approx|tbsp|tsp|oz|no)\.(?=,|\s+(?!\d{1,2}[.)]\s)(\S)|\s*$)/gi,
       (whole, word: string, next?: string) =>
         next !== undefined && next !== next.toLowerCase() ? whole : word,
     )

@@ -270,6 +270,7 @@ export function plainName(foodText: string): string {
   const named = foodText
     .replace(FOR_WHAT, '')
     .replace(/^of\s+/, '')
+    .replace(/(?:\s+(?:about|abt|around|roughly|of it|\+|&))+$/i, '')
     .trim();
   return named.replace(CUT_BEHIND, '').trim() || named;
 }

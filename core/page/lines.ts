@@ -116,9 +116,11 @@ function unlabelled(line: string): string {
 /** "Ingredients: 1 kg lamb; 2 onions." is a heading and its lines; "Method: Brown …" a heading and its text. */
 function apart(line: string): string[] {
   // A list that runs on in one line between its bullets.
+  // "You'll need: 1 lamb shoulder • 4 anchovies": a heading and its lines.
+  const named = LIST_LABEL.exec(line)?.[0];
+  const listed = named === undefined ? [] : apart(line.slice(named.length));
+  if (listed.length > 1) return ['Ingredients:', ...listed];
   const pipes = line.split(/\s+[|¦]\s+/).filter((p) => /\p{L}/u.test(p));
-  const labelled = pipes.length > 2 ? LIST_LABEL.exec(pipes[0] ?? '')?.[0] : undefined;
-  if (labelled !== undefined) return ['Ingredients:', ...apart(pipes.join(' | ').slice(labelled.length))];
   if (pipes.length > 2 && pipes.filter((p) => readAmount(p)).length * 2 > pipes.length)
     return pipes.map((p) => p.trim());
   const bullets = line.split(/\s*[•▢☐◦‣·]\s+/).filter((p) => /\p{L}/u.test(p));

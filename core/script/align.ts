@@ -159,7 +159,8 @@ const EVERYTHING =
   /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|(?:other|remaining) (?:[\p{L}-]+ ){0,2}ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place) (?:in )?)all (?:but|except)\b/iu;
 const OF_SECTION =
   /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|for|of|from) (?:the |your |a )?(?!pot\b|pan\b|ingredients\b)(\p{L}{4,})/iu;
-const EXCEPT = /\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
+const EXCEPT =
+  /\(not (?:the )?([^)]{3,80})\)|\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
 
 /** True of a clause that means all of one part of the list: "everything for the paste". */
 export const meansSection = (clause: string, lines: readonly ScriptLine[]): boolean => {
@@ -345,7 +346,8 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     : [];
   for (const i of inSection) found.add(i);
   const everything = !inSection.length && EVERYTHING.test(clause);
-  const except = EXCEPT.exec(clause)?.[1];
+  const exceptions = EXCEPT.exec(clause);
+  const except = exceptions?.[1] ?? exceptions?.[2];
   const spared = everything && except ? new Set(linesMeant(except, lines, pantry)) : new Set<number>();
   // "Both mustards": every line that ends so.
   const several = SEVERAL_OF.exec(clause)?.[1]?.toLowerCase();

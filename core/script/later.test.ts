@@ -193,7 +193,7 @@ describe('ways for other pots', () => {
     expect(plan.heat.holdS).toBe(40 * 60);
     const acts = told(list, method);
     expect(acts.filter((a) => a.startsWith('close'))).toHaveLength(1);
-    expect(acts).toContain('add(crushed-tomatoes red-wine water)');
+    expect(acts[1]).toMatch(/^add\(crushed-tomatoes red-wine water\b/);
   });
 
   it('stay where no label names this one', () => {

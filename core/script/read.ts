@@ -15,7 +15,7 @@ const TIP =
   /^(?:\W*)(?:do not|don['’]t|never|add (?:a little |some )?more\b|adding more\b|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
 /** "If the gravy is thin, boil it down": for whom it may concern, the whole sentence. */
 const PERHAPS =
-  /^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
+  /^\W*if you(?:['’]d| would)? (?:like|want|prefer|need)\b.{0,24}\b(?:thick|thin|crisp|smooth|sweet|spic|rich|sauc|gravy)\w*|^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
 /** "Gather all ingredients": nothing goes anywhere yet. */
 const GATHERS =
   /^\W*(?:first,? |start by |begin by )?(?:gather(?:ing)?|collect(?:ing)?|assembl\w+|get(?:ting)?(?: out)?|prep(?:ar\w+)?|measur\w+(?: out)?|weigh\w*(?: out)?|ready|lay(?:ing)? out|set(?:ting)? out|have)\b.{0,20}\bingredients\b(?! (?:in|to|into)\b)/i;
@@ -370,9 +370,22 @@ function brownUnnamed(r: Reading, c: Clause): void {
   r.put('brown', r.stage, c, [...c.meant, ...toCome]);
 }
 
+/** What is drained on the board and never fried by a word alone. */
+const DRIED: ReadonlySet<FoodKind> = new Set(['pulse-dry', 'pulse-cooked', 'grain', 'pasta']);
+/** What nobody can take out again. */
+const DISSOLVED: ReadonlySet<FoodKind> = new Set([
+  'spice-ground',
+  'spice-late',
+  'salt',
+  'sugar',
+  'flour',
+  'starch',
+]);
+
 /** An act with a verb of its own. */
 function done(r: Reading, c: Clause, verb: string): void {
-  const { text, meant } = c;
+  const { text } = c;
+  const meant = verb === 'liftout' ? c.meant.filter((i) => !DISSOLVED.has(r.kindOf(i))) : c.meant;
   const before = r.last;
   const taken = PARTS.find(([words]) => words.test(text))?.[1];
   const half = verb === 'liftout' && !meant.length && taken !== undefined ? r.last : undefined;
@@ -385,7 +398,7 @@ function done(r: Reading, c: Clause, verb: string): void {
   // "Chop the onions. Heat the oil and fry until soft": what was cut is what is fried.
   const cut =
     verb === 'soften' && meant.every((i) => r.isFat(i))
-      ? [...r.waiting].filter((i) => !r.isMeat(i) && !r.used.has(i))
+      ? [...r.waiting].filter((i) => !r.isMeat(i) && !r.used.has(i) && !DRIED.has(r.kindOf(i)))
       : [];
   // "Season the beef": with the salt and pepper of the list, where no other sentence names them.
   const salts = verb === 'season' && meant.every((i) => r.isMeat(i)) ? saltOfTheList(r, c.n) : [];

@@ -54,6 +54,7 @@ const WARMS =
 const FRIED: readonly FoodKind[] = [...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'quick-veg'];
 const FRIED_TOGETHER: readonly FoodKind[] = [
   'oil',
+  'sugar',
   ...KINDS.aromatic,
   ...KINDS.spice,
   'slow-veg',
@@ -383,14 +384,27 @@ export function verbOf(
   )
     return 'soak';
   if (said === 'marinate' && last?.verb === 'soak' && !some(KINDS.meat)) return null;
+  if (said === 'stuff' && !meant.length) return null;
   if (said === 'tie' && all(['flour'])) return 'dredge';
+  // "Drain off the excess" of what was washed: no fat has run yet.
+  if (said === 'pouroff' && stage === 'prep' && !/\b(?:fat|oil|grease)\b/i.test(text)) return null;
+  // "Bacon in the pot until crisp".
+  if (
+    some(['cured-meat']) &&
+    all(['cured-meat', ...KINDS.fat]) &&
+    /\bcrisp/i.test(text) &&
+    [null, 'add'].includes(said)
+  )
+    return 'render';
   if ((said === 'score' || said === 'tie' || said === 'brine') && !some(KINDS.meat)) return null;
   if (said === 'brown' && /\b(?:break|crumbl)/i.test(text) && !some(KINDS.meat) && last?.verb !== 'add')
     return null;
   if (said === 'render' && some(KINDS.aromatic)) return 'soften';
   // "Add the pork with its marinade. Fry on high until the oil shows": it is the meat that is fried.
   const isRaw = (i: number): boolean =>
-    (['poultry', 'red-meat'] as FoodKind[]).includes(lines[i]?.read.food?.kind ?? 'other');
+    (['poultry', 'red-meat', 'ground-meat', 'sausage'] as FoodKind[]).includes(
+      lines[i]?.read.food?.kind ?? 'other',
+    );
   if (
     said === 'soften' &&
     stage === 'open' &&

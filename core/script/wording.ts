@@ -1,4 +1,4 @@
-import { isJuice, type ScriptLine } from './align';
+import { isJuice, meansEverything, type ScriptLine } from './align';
 import { SAYS } from './data/verbs';
 
 /** A little of what the pot is poured full of later is no more than a splash. */
@@ -39,7 +39,7 @@ export function withoutMade(text: string, product: string | undefined): string {
  */
 export function withoutSplash(text: string, lines: readonly ScriptLine[]): string {
   return text
-    .replace(NOT_THESE, ' ')
+    .replace(NOT_THESE, (whole) => (meansEverything(text) ? whole : ' '))
     .replace(OIL_RISES, ' ')
     .replace(WATER_BESIDE, ' ')
     .replace(ITS_PARTS, ' ')

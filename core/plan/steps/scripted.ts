@@ -258,7 +258,10 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     ),
   ];
   const meat = [...new Set(input.meat.map((m) => m.label))];
-  const isOfMeat = verb.toMeat;
+  const isWashed =
+    act.verb === 'rinse' &&
+    act.again.some((index) => input.items.some((i) => i.index === index && isOfMeatKind(i)));
+  const isOfMeat = verb.toMeat || isWashed;
   const againMeat = act.again.flatMap((index) =>
     input.items.filter((i) => i.index === index && isOfMeatKind(i)).map((i) => shortName(i.read)),
   );
@@ -301,7 +304,9 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
           ? 'Fry {food}'
           : isFlavour
             ? 'Fish out {food}'
-            : verb.title
+            : isWashed
+              ? 'Wash {food}'
+              : verb.title
   )
     .replace(object ? '{food}' : / ?(?:with )?\{food\} ?/, object || ' ')
     .replace(/\s+/g, ' ')
@@ -317,12 +322,12 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const batches = act.verb === 'brown' && input.batches > 1 ? ` ${input.batches} batches.` : '';
   // Cooked meat is raw no more.
   const isCooked = verb.caution === 'rawMeat' && act.run > 0;
-  const caution = verb.caution && !isCooked ? [CAUTIONS[verb.caution]] : [];
+  const caution = isWashed ? [CAUTIONS.rawMeat] : verb.caution && !isCooked ? [CAUTIONS[verb.caution]] : [];
   return step(
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : verb.text}${batches}`.trim(),
+    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : verb.text}${batches}`.trim(),
     {
       items: isMadeBeside(act)
         ? madeReady(act, input, mine)
@@ -342,6 +347,10 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     },
   );
 }
+
+/** Said where a recipe washes its meat. */
+const WASHED =
+  'In a bowl, never under the tap: what splashes is as raw as the meat. Most food authorities say not to wash poultry at all.';
 
 /** What is scraped with where the recipe only says to scrape: a splash of what is poured in next. */
 function splashFor(act: Act, { items, script }: StepInput): string {

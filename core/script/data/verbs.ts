@@ -372,7 +372,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'stuff',
     words:
-      /\broll(?:ed)? (?:it |them |each |each one )?up\b|\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside|mixture|filling|stuffing)\b|^\W*(?:stuff|fill)\b(?! (?:the|your) (?:pot|cooker|kettle|pan)\b)|^wrap\b.*\b(?:in|with)\b/i,
+      /\broll(?:ed)? (?:it |them |each |each one )?up\b|\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside|mixture|filling|stuffing)\b|^\W*(?:stuff|fill)\b(?! (?:the|your) (?:pot|cooker|kettle|pan)\b)|^wrap\b.*\b(?:in|with)\b|^\W*(?:push|poke|insert|stick|stud)\b(?! (?:it|them|the \p{L}+) (?:down|under|aside))/iu,
     stages: ['prep', 'open'],
   },
   { verb: 'rinse', words: /^(?:\W*)(?:rinse|wash)\b/i, stages: ['prep', 'open'] },
@@ -383,7 +383,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     stages: ['prep'],
   },
   { verb: 'brine', words: /\bbrin(?:e|ing)\b/i, stages: ['prep'] },
-  { verb: 'score', words: /\b(?:score|slash|prick)\b/i, stages: ['prep', 'after'] },
+  {
+    verb: 'score',
+    words: /\b(?:score|slash|prick)\b|\b(?:make|cut) (?:\p{L}+ )?(?:slits?|cuts|incisions?)\b/iu,
+    stages: ['prep', 'after'],
+  },
   { verb: 'tie', words: /\b(?:tie|truss)\b/i, stages: ['prep'] },
   {
     verb: 'flame',
