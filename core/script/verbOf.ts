@@ -384,7 +384,7 @@ export function verbOf(
   )
     return 'soak';
   if (said === 'marinate' && last?.verb === 'soak' && !some(KINDS.meat)) return null;
-  if (said === 'stuff' && !meant.length) return null;
+  if (said === 'stuff' && !meant.length && /^\W*(?:push|poke|stick)\b/i.test(text)) return null;
   if (said === 'tie' && all(['flour'])) return 'dredge';
   // "Drain off the excess" of what was washed: no fat has run yet.
   if (said === 'pouroff' && stage === 'prep' && !/\b(?:fat|oil|grease)\b/i.test(text)) return null;
