@@ -21,6 +21,7 @@ export default defineConfig({
     timezoneId: 'UTC',
     // Every test has the app as it was built just now; what is kept for a day without the server has tests of its own.
     serviceWorkers: 'block',
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: chromiumPath() ?? '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],

@@ -15,19 +15,23 @@ export function useNow(everyMs = 30_000): number {
   return now;
 }
 
+// Made once: a formatter costs as much as a hundred dates.
+const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+const DAY_OF_YEAR = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+});
+
 /** Clock time "19:08" of an epoch millisecond. */
 export function clock(at: number): string {
-  return new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  return CLOCK.format(at);
 }
 
 /** Day "Tue 24 Nov" of an epoch millisecond; with the year when it is not this one. */
 export function day(at: number): string {
-  const d = new Date(at);
-  const sameYear = d.getFullYear() === new Date().getFullYear();
-  return d.toLocaleDateString('en-GB', {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    ...(sameYear ? {} : { year: 'numeric' }),
-  });
+  const sameYear = new Date(at).getFullYear() === new Date().getFullYear();
+  return (sameYear ? DAY : DAY_OF_YEAR).format(at);
 }

@@ -45,6 +45,8 @@ const REFERENCE_C = 95;
 /** The rate of softening grows by this for each °C, as an exponent of e. */
 const PER_DEGREE = Math.LN2 / HEAT_FIGURES.doublingC.value;
 
+const { exp } = Math;
+
 /** What has happened so far inside one kind. Integrals over time: none of them ever falls. */
 export interface Progress {
   /** 1 is tender, or soft. */
@@ -78,8 +80,7 @@ export class Judge {
     if (core < SOFTENS_FROM_C && this.#perTender === 0) return;
     // A fork is pushed through all of it: it is tender by what it meets on the way, not by the last grain in the middle.
     const along = this.#perTender > 0 ? this.piece.alongC : 0;
-    if (along >= SOFTENS_FROM_C)
-      p.tender += dtS * this.#perTender * Math.exp((along - REFERENCE_C) * PER_DEGREE);
+    if (along >= SOFTENS_FROM_C) p.tender += dtS * this.#perTender * exp((along - REFERENCE_C) * PER_DEGREE);
     if (core < SOFTENS_FROM_C) return;
     if (core > DRIES_FROM_C) p.hotS += dtS;
     if (this.#rate) p.lethal += dtS * this.#rate.at(core);

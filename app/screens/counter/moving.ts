@@ -50,8 +50,8 @@ export const momentByKey: KeyboardCoordinateGetter = (event, { context }) => {
   return rect ? { x: rect.left + 4, y: rect.top + Math.min(8, rect.height / 2) } : undefined;
 };
 
-/** The empty moments appear as the drag begins, so places are measured all the time while it lasts. */
-export const MEASURING = { droppable: { strategy: MeasuringStrategy.Always } };
+/** The empty moments appear as the drag begins: places are measured while it lasts, and at no other time. */
+export const MEASURING = { droppable: { strategy: MeasuringStrategy.WhileDragging } };
 
 /** What a screen reader hears while a line is moved. */
 export function announcements(plan: Plan) {
