@@ -1,3 +1,4 @@
+import { kept } from '../quantity/kept';
 import { readNumber } from '../quantity/number';
 
 /** One stretch under pressure as a method tells it. */
@@ -207,11 +208,14 @@ export function clausesOf(method: string): string[] {
     .filter(Boolean);
 }
 
+/** As below; kept, because a dish is planned at every keystroke. */
+export const pressureRuns = kept<string, readonly PressureRun[]>(300, (method) => method, runsIn);
+
 /**
  * The stretches under pressure that a method tells of, in order; none for a recipe of the stove or the oven. Minutes of searing or of
  * the release are never those under pressure. Never throws; silent where it is unsure.
  */
-export function pressureRuns(told: string): PressureRun[] {
+function runsIn(told: string): PressureRun[] {
   const whole = forThisPot(told).replace(/\blbs?\.(?=\s)/gi, 'lb');
   if (!EVIDENCE.test(whole)) return [];
   const method = withoutPotNames(whole);

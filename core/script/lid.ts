@@ -65,18 +65,20 @@ export function closing(r: Reading, c: Clause): boolean {
 export function holding(r: Reading, c: Clause): boolean {
   const { text, meant } = c;
   // "Cook on high for 5 minutes", and only then "close the lid": high heat under an open pot.
-  const isStillOpen =
+  const isStillOpen = (): boolean =>
     (r.stage === 'prep' || r.stage === 'open') &&
     !OF_PRESSURE.test(text) &&
     isClosedLater(r.parts.slice(c.n).map((p) => p.text));
   const isHold =
-    !isStillOpen &&
     r.isForPressure &&
     !NO_PRESSURE.test(text) &&
     !isOpenHeat(text) &&
     (whistlesNamed(text) !== null || minutesNamed(text) !== null) &&
     HOLDS.test(text.replace(ON_HEAT, '')) &&
-    !/\b(?:natural|release|heat)\b/i.test(text.replace(ON_HEAT, '').replace(/(?:,|and)?\s*natural.*$/i, ''));
+    !/\b(?:natural|release|heat)\b/i.test(
+      text.replace(ON_HEAT, '').replace(/(?:,|and)?\s*natural.*$/i, ''),
+    ) &&
+    !isStillOpen();
   if (isHold && r.run + 1 < r.lids && r.stage === 'closed' && r.has('release')) {
     // A second lid, told in one breath: "potatoes in, another 4 minutes under pressure".
     r.stage = 'after';
