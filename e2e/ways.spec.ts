@@ -75,7 +75,7 @@ Melt the butter and sear the beef 2 minutes a side. Remove it. Cook the onion an
   );
   const titles = (await cookThrough(page)).join(' | ');
   expect(titles).toMatch(
-    /Brown beef.*Lift out.*Soften.*Deglaze.*Return.*Hold.*Open in between.*Close again: 3 min.*Vent.*Check the.*rest.*sour cream/,
+    /Brown beef.*Lift out.*Soften.*Deglaze.*Return.*Hold.*Open in between.*Close again: 3 min.*Quick release.*Check the.*rest.*sour cream/,
   );
   await toTheLog(page, /Pilot's noodles/);
 });

@@ -112,11 +112,15 @@ function readContainer(
 const CUT_HOW =
   /^((?:\d[\d\s/.½¼¾–-]*|an?|one|two|three|four|five|six|eight))\s+(?:very )?(?:thick|thin|thinly|fat|good|generous|nice|chunky)(?:[- ]cut)?\s+(?=(?:slices?|rashers?|strips?|coins?|rounds?|wedges?|pieces?)\b)/i;
 
+/** "Five spice 1 tsp": a name that begins with a number. */
+const NAMED_BY_NUMBER = /^\W*(?:chinese )?(?:five|seven|three)[- ](?:spice|pepper)/i;
+
 /**
  * Reads an amount at the start of a line. Understands multipliers ("2 x 400 g tins"), containers ("1 (14 oz) can"),
  * sizes, "plus", second measures in brackets and vague units ("a handful of"). Null when the line starts otherwise.
  */
 export function readAmount(text: string): FoundAmount | null {
+  if (NAMED_BY_NUMBER.test(text)) return null;
   const plain = plainFigures(text);
   const found = readPlainAmount(plain.text.replace(CUT_HOW, '$1 '));
   if (!found || !plain.readAs || found.amount.content) return found;

@@ -49,4 +49,11 @@ describe('amounts behind and in brackets', () => {
     expect(read('1 carrot & a piece of celeriac (100g), diced').several[1]).toContain('100g');
     expect(read('2 green cardamom, 1 small piece cassia, 2 cloves').several).toHaveLength(3);
   });
+
+  it('reads a weight before how thick it is, a spoon, and a name that begins with a number', () => {
+    expect(read('pork shoulder/neck 1 kg, cut in 4 long strips about 5cm thick').massG.mid).toBe(1000);
+    expect(read('olive oil 3 spoons').massG.mid).toBe(read('3 tbsp olive oil').massG.mid);
+    expect(read('five spice 1 tsp').massG.mid).toBe(read('1 tsp five spice').massG.mid);
+    expect(read('olive oil 3 spoons, salt, flour for the meat').several).toHaveLength(3);
+  });
 });

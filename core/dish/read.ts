@@ -310,11 +310,14 @@ function readTrailing(text: string): { amount: Amount; rest: string } | null {
     );
   const inWords = vague ? readAmount(vague[2] ?? '') : null;
   if (vague && inWords) return { amount: { ...inWords.amount, vague: true }, rest: vague[1] ?? '' };
-  const m = /^(\D{2,80}?)(?:\s*[,:;–—(-]\s*|\s+)((?:\d|[¼-¾⅐-⅞]).{0,40})$/u.exec(text);
+  const m = /^(\D{2,80}?)(?:\s*[,:;–—(-]\s*|\s+)((?:\d|[¼-¾⅐-⅞]).{0,80})$/u.exec(text);
   // What it is soaked in or stirred with is not how much of it there is.
   if (!m || /\b(?:in|into|with|from)(?:\s+(?:a|the|about))?$/i.test(m[1] ?? '')) return null;
   const tail = m[2] ?? '';
-  const isLength = readLengthMm(tail) !== null && !/^\d+\s*$/.test(tail);
+  // "1 kg, in strips 5 cm thick": an amount first, and then how thick.
+  const first = readAmount(tail)?.amount.unitId;
+  const isWeighed = first !== undefined && ['mass', 'volume'].includes(unitById(first).kind);
+  const isLength = !isWeighed && readLengthMm(tail) !== null && !/^\d+\s*$/.test(tail);
   if (
     isLength &&
     !/^(?:fresh |peeled )?(?:root )?(?:ginger|galangal|turmeric|lemon ?grass|horseradish|cinnamon|cassia)\b/i.test(

@@ -50,6 +50,8 @@ function oneAndOther(clean: string): string[] {
 const APART =
   /\s*(?:,|;|\s[+&]\s|\+|\b(?:and|plus|mashed with|kneaded with|mixed with)\b|\bwith\b(?=\s+(?:\d|[¼-¾]|an?\s)))\s*/iu;
 const TO_SERVE = /,?\s*\b(?:to serve|for serving|to garnish|for garnish)\b.*$/i;
+/** "Flour for the meat": the flour. */
+const FOR_WHAT = /\s+for (?:the )?\p{L}+(?: \p{L}+)?$/iu;
 const MOST_THINGS = 8;
 
 /**
@@ -77,7 +79,7 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
       ? pantry.get('clove')
       : measured
         ? pantry.find(measured.rest)?.food
-        : pantry.named(part.trim());
+        : pantry.named(part.replace(FOR_WHAT, '').trim());
     const isThing =
       food !== undefined && !/^or\b/i.test(part) && measured?.amount.unitId !== 'cube' && !isSizeOnly(part);
     const last = things.at(-1);
@@ -102,7 +104,13 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     amount === null &&
     isOneEach &&
     things.every((t) => pantry.named(t.text.replace(/,.*$/, '')) !== undefined);
-  return areMeasured || isLastMeasured || areServed || areNames
+  // "Olive oil 3 spoons, salt, flour for the meat": what is only seasoned with has no amount.
+  const areSeasoned =
+    counted.length === 1 &&
+    things[0]?.hasAmount === true &&
+    things.slice(1).every((t) => /^(?:salt|flour|sugar|spice-.*|herb-.*)$/.test(t.food.kind)) &&
+    /^\D/.test(clean);
+  return areMeasured || isLastMeasured || areServed || areNames || areSeasoned
     ? things.map((t) => (served ? `${t.text}, ${served}` : t.text))
     : [];
 }

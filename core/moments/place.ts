@@ -361,6 +361,16 @@ function earlyOf(read: ReadLine, part: ScriptPart, computed: Moment, by: PlacedI
   return harm.severity === 'note' || (part.later && harm.severity === 'careful') ? null : harm;
 }
 
+/** Share of a floured coat that loosens from the meat into what it cooks in. Source: about 5 g a piece, half of it in the sauce. */
+export const COAT_LOOSENS = { value: 0.5, spread: 0.3 } as const;
+
+/** How much of a line can thicken or catch in the liquid under the lid, g: what is fried onto meat stays there with half of it. */
+export function looseG(item: PlacedItem): number {
+  const kind = item.read.food?.kind;
+  const isCoat = item.moment === 'sear' && (kind === 'flour' || kind === 'starch');
+  return item.massG.mid * (isCoat ? COAT_LOOSENS.value : 1);
+}
+
 const SOURS: readonly FoodKind[] = ['sour-dairy'];
 const MARINATED = {
   severity: 'note',

@@ -234,7 +234,10 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
   // Lean meat goes dry; what has something to melt only falls apart, and a recipe may want that.
   const mayFall = isPulled || meat.every((m) => isLoose(m.cut) || m.doneness.dryAfterMin === null);
   // A broth or a pot of pulses: nothing in it that the recipe’s minutes could leave raw.
-  const isFollowed = !meat.length || doesNoHarm(asTold, heating, minutes, mayFall);
+  const isFollowed =
+    !meat.length ||
+    doesNoHarm(asTold, heating, minutes, mayFall) ||
+    (isHotIn(asTold, heating) && leavesStarchRaw(heat, asTold, meat.length, plants));
   return isFollowed
     ? {
         ...base,
@@ -243,6 +246,32 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
         heat: { ...asTold, suggestedMin: heat.suggestedMin },
       }
     : { ...base, told: { minutes, isFollowed, ...whistles }, heating: computed, heat };
+}
+
+/** True where the meat that decides is over its figure at the end. */
+function isHotIn(heat: HeatForecast, input: HeatInput): boolean {
+  const safeC = input.judged[heat.lead]?.doneness.safeC ?? null;
+  return safeC === null || (heat.coreAtEndC ?? 0) >= safeC;
+}
+
+/** What is no food while it is hard, whatever the meat beside it would like. */
+const STARCHES = /^(?:pasta|small-pasta|rice|brown-rice|barley)$/;
+const HARDNESS: readonly string[] = ['still hard', 'firm'];
+
+/** True where the minutes that suit the meat would leave pasta or rice hard that the recipe's own minutes cook. */
+function leavesStarchRaw(
+  computed: HeatForecast,
+  told: HeatForecast,
+  meats: number,
+  plants: readonly PlantPiece[],
+): boolean {
+  return plants.some((p, i) => {
+    const state = computed.kinds[meats + i]?.state ?? '';
+    const asTold = told.kinds[meats + i]?.state ?? '';
+    return (
+      STARCHES.test(p.softening.id) && HARDNESS.includes(state) && asTold !== state && asTold !== 'still hard'
+    );
+  });
 }
 
 /** Off the bone, and no worse for it: as long as this many times the computed minutes. Source: 15-20 min where 9-13 are tender; spread 20 %. */

@@ -1,4 +1,4 @@
-import { isInTheSauce, type PlacedItem } from '../moments/place';
+import { isInTheSauce, looseG, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 import { SAUCE_KINDS, type LiquidSum } from './liquid';
 
@@ -45,7 +45,7 @@ export function boilOf(items: readonly PlacedItem[], liquid: LiquidSum): Boil {
     if (!food || !SAUCE_KINDS.has(food.kind)) continue;
     const notThin = item.part === 'thin part' ? 0 : (item.massG.mid * (1 - food.thin)) / food.gPerMl;
     thickMl += notThin;
-    const g = THICKENS_AT_ONCE.has(food.kind) ? item.massG.mid * food.strength : 0;
+    const g = THICKENS_AT_ONCE.has(food.kind) ? looseG(item) * food.strength : 0;
     strengthG += g;
     if (notThin > 10 || g > 1) thick.push({ lineId: item.lineId, g: g * 100 + notThin });
   }

@@ -1,6 +1,6 @@
 import type { HouseRules } from '../dish/houseRules';
 import { shortName } from '../dish/read';
-import { isInTheSauce, type PlacedItem } from '../moments/place';
+import { isInTheSauce, looseG, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 import { FLOOR_FIGURES, KIND_RISK } from './data/floor';
 import { LAYER_KINDS } from './data/layers';
@@ -31,6 +31,9 @@ export interface FloorRisk {
 
 const layerOf = new Map(LAYER_KINDS.flatMap((layer) => layer.kinds.map((kind) => [kind, layer.id] as const)));
 
+/** What thickens all of the liquid it is in. */
+const DISPERSED: ReadonlySet<string> = new Set(['flour', 'starch']);
+
 /** Adds up what may catch on the hot floor of this pot, loaded as it is; `isScraped` where the recipe scrapes it with a splash of no line. */
 export function floorRisk(
   items: readonly PlacedItem[],
@@ -42,6 +45,8 @@ export function floorRisk(
 ): FloorRisk {
   const under = items.filter((i) => isInTheSauce(i) && i.read.food);
   const parts: ScorchPart[] = [];
+  // Flour in twice the liquid is half as thick over the floor.
+  const dilution = Math.min(1, FLOOR_FIGURES.usualThinMl.value / Math.max(1, liquid.countedMl.mid));
   const seared =
     rules.browning === 'pot' &&
     under.some((i) => i.moment === 'sear' && /meat|poultry|sausage/.test(i.read.food?.kind ?? ''));
@@ -56,7 +61,7 @@ export function floorRisk(
     });
   for (const [kind, row] of Object.entries(KIND_RISK)) {
     const mine = under.filter((i) => i.read.food?.kind === kind);
-    const massG = mine.reduce((s, i) => s + i.massG.mid, 0);
+    const massG = mine.reduce((s, i) => s + looseG(i), 0) * (DISPERSED.has(kind) ? dilution : 1);
     if (massG < 2) continue;
     const layerId = layerOf.get(kind as FoodKind);
     const isLowest = layerId !== undefined && fill.layers[0]?.id === layerId;

@@ -61,7 +61,7 @@ export const UNITS: readonly Unit[] = [
     'volume',
     14.787,
     0.12,
-    'tbsp|tbsp.|tbsps|tbs|tbs.|tb|tb.|tbl|tblsp|tablespoon|tablespoons|tbls|tabsp|el|msk|cda|cdas|eetlepel|c. à s.|rounded tablespoon|tblspn|tblspns|tbspn|tbspns|tablspoon|tblespoon',
+    'tbsp|tbsp.|tbsps|tbs|tbs.|tb|tb.|tbl|tblsp|tablespoon|tablespoons|tbls|tabsp|el|msk|cda|cdas|eetlepel|c. à s.|rounded tablespoon|tblspn|tblspns|tbspn|tbspns|tablspoon|tblespoon|spoon|spoons',
     {
       bySystem: { metric: 15, uk: 15, au: 20 },
     },

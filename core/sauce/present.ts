@@ -1,6 +1,6 @@
 import { isHeldBack } from '../dish/moment';
 import { RENDERS } from './data/fat';
-import { isInTheSauce, type PlacedItem } from '../moments/place';
+import { isInTheSauce, looseG, type PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
 
 /** Kinds that melt into the sauce whole, and the share of solid ones that does. Source: kitchen judgement; spread 40 %. */
@@ -40,13 +40,9 @@ export function presentStrengthG(items: readonly PlacedItem[], blended = false):
     .reduce((sum, i) => {
       const food = i.read.food;
       if (!food) return sum;
-      const share =
-        (food.kind === 'flour' || food.kind === 'starch') && i.moment === 'sear'
-          ? 0.5
-          : (DISSOLVED[food.kind] ?? 1);
       if (blended && BLENDS.has(food.kind))
         return sum + i.massG.mid * Math.max(BLENDED_STRENGTH.value, food.strength);
-      return sum + i.massG.mid * food.strength * share;
+      return sum + looseG(i) * food.strength * (DISSOLVED[food.kind] ?? 1);
     }, 0);
 }
 

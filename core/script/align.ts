@@ -292,10 +292,19 @@ function shortenedIn(clause: string, lines: readonly ScriptLine[]): Set<number> 
 }
 
 const POURS_SAUCE =
-  /\b(?:pour|add|tip|spoon|put|stir)(?: in| on)? (?:all )?(?:of )?the (?:\p{L}+ )?sauce\b/iu;
+  /\b(?:pour|add|tip|spoon|put|stir)(?: in| on)? (?:all )?(?:of )?the (\p{L}+ )?sauce\b(?! (?:spices|ingredients|aromatics|pan)\b)/iu;
 /** Water that something else was cooked or soaked in: no line of the list. */
 const LEFT_WATER =
   /\b(?:a (?:little|splash|ladle|cup) |some |\d+ ?(?:ml|tbsp|tablespoons?|cups?) )?(?:of )?(?:the |its |their )?(?:soaking|steeping|cooking|pasta) (?:water|liquid|liquor)\b/giu;
+
+/** Nouns that take another food's name before them. */
+const SAYS_WHICH = new Set(['oil', 'juice', 'brine', 'water', 'fat', 'syrup', 'liquor']);
+
+/** The noun of a line: its last word that is no way of cutting; of "oil from the jar" the oil. */
+function lastWord(line: ScriptLine): string {
+  const own = foodWords(line.read.foodText.replace(/\s+(?:from|of|off) .*$/i, ''));
+  return own.findLast((w) => !CUT.test(w)) ?? own.at(-1) ?? '';
+}
 
 /** As `linesMeant`, without what a group word brings. */
 export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
@@ -303,7 +312,19 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
   const words = foodWords(clause);
   // "Chicken, stock" are two things: a name never goes over a comma or an "and".
   const segments = clause.split(/[,;:&+/()]|\band\b|\bwith\b|\bthen\b/i).filter((part) => part.trim());
-  const named = segments.flatMap((part) => pantry.mentions(part));
+  // "The sun-dried tomato oil" is the oil: a name before the noun of another line only says which.
+  const nounsOf = new Set(lines.map(lastWord));
+  const onlyWhich = new Set<string>();
+  const named = segments.flatMap((part) => {
+    const of = foodWords(part);
+    return pantry.mentions(part).filter((m) => {
+      const next = of[m.at + m.words] ?? '';
+      const isWhich = SAYS_WHICH.has(next) && nounsOf.has(next) && m.food.kind !== next;
+      if (isWhich) onlyWhich.add(m.food.id);
+      return !isWhich;
+    });
+  });
+  for (const m of named) onlyWhich.delete(m.food.id);
   // "The ground walnuts" of a list that has only walnuts are they: no food of another name stands in their way.
   const isListed = (food: Food): boolean => lines.some((l) => l.read.food?.id === food.id);
   const free = new Set(
@@ -317,10 +338,7 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
       return foodWords(part).filter((_, k) => !covered.has(k));
     }),
   );
-  const lastOf = (line: ScriptLine): string => {
-    const own = foodWords(line.read.foodText);
-    return own.findLast((w) => !CUT.test(w)) ?? own.at(-1) ?? '';
-  };
+  const lastOf = lastWord;
   const of = (id: string): boolean => lines.some((l) => l.read.food?.id === id);
   // "The toasted coconut" beside a coconut milk: two words of the one line, and of no other.
   const said = (line: ScriptLine): number =>
@@ -354,6 +372,11 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
   const ofSeveral = several === undefined ? undefined : foodWords(several)[0];
   const isOfJuices = /\bjuices\b/i.test(clause) && lines.filter(isJuice).length > 1;
   const short = shortenedIn(clause, lines);
+  // "Pour the tomato sauce over" is the tin, where the list has one.
+  const poured = POURS_SAUCE.exec(clause)?.[1]?.trim().toLowerCase();
+  const poursSauce =
+    POURS_SAUCE.test(clause) &&
+    !(poured && lines.some((l) => new RegExp(`\\b${poured} sauce`, 'i').test(l.read.foodText)));
   // "Chipotles, adobo, oregano": a bare word that one line begins with, and that is no food of its own.
   for (const part of segments) {
     const bare = foodWords(part);
@@ -363,7 +386,7 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
   }
   lines.forEach((line, i) => {
     const { food } = line.read;
-    if (!food) return;
+    if (!food || onlyWhich.has(food.id)) return;
     if (isOfJuices && isJuice(line)) return void found.add(i);
     if (short.has(i) || (ofSeveral !== undefined && lastOf(line) === ofSeveral)) return void found.add(i);
     if (everything) {
@@ -376,7 +399,7 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
       /(marinade|glaze|rub|slurry|dressing|topping|base|paste|dumpling|filling|meatball)/.exec(section)?.[1];
     if (sectionWord && words.includes(sectionWord)) return void found.add(i);
     // "Pour the sauce over the beef", where a part of the list is the sauce.
-    if (/\bsauce\b/.test(section) && POURS_SAUCE.test(clause)) return void found.add(i);
+    if (/\bsauce\b/.test(section) && poursSauce) return void found.add(i);
     const isOfSection = foodWords(section).some(
       (w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause),
     );

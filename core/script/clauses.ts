@@ -2,7 +2,7 @@ import { forThisPot, withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
 const STARTS =
-  'add|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|poke|pop|pound|pour|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|release|remove|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+  'add|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|poke|pop|pound|pour|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
 /** How quickly or gently it is begun. */
 const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
 /** "Until soft and brown": a look, and nothing new to do. */
@@ -107,6 +107,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/(?<=\p{L} )n(?= \p{L})/giu, 'and'],
   [/\bw(?= (?:the|some|lots|plenty)\b)/gi, 'with'],
   [/\bthen (?=(?:the )?\p{L}+(?: \p{L}+){0,7} \d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:sec|min))/giu, ', then '],
+  // "Preheat it using Brown or Sauté", "press Brown": a button.
+  [
+    /\b(?:on|to|using|press|select|choose|hit) (?:the )?["“]?Brown(?:ing)?["”]?(?:(?: or | ?\/ ?)saut[eé])?(?= mode\b| setting\b| function\b|[.,;]|$)/g,
+    ' ',
+  ],
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/(?=\s|\p{L})/giu, 'with '],
   [/\s&\s/g, ' and '],

@@ -221,3 +221,78 @@ describe('hand notes', () => {
     expect(acts.map((a) => a.split('(')[0])).toEqual(['add', 'close', 'hold', 'release', 'liftout']);
   });
 });
+
+/** The acts for a list whose lines have a heading each: "Sauce: 1 onion". */
+function toldIn(list: string, method: string): string[] {
+  const lines = list.split('; ').map((row) => {
+    const [section = '', text = ''] = row.split(': ');
+    return { read: readLine(text, pantry), section };
+  });
+  return (readScript(method, lines, pantry)?.acts ?? []).map(
+    (a) => `${a.verb}(${a.lines.map((l) => lines[l.index]?.read.food?.id ?? '?').join(' ')})`,
+  );
+}
+
+describe('two parts of a list that share their foods', () => {
+  const list =
+    'Marinade: 700 g boneless chicken thighs; Marinade: 120 g yoghurt; Marinade: 2 tsp garam masala; Marinade: 1 tsp salt; Sauce: 2 tbsp ghee; Sauce: 1 onion; Sauce: 400 g tin tomato sauce; Sauce: 2 tsp garam masala; Sauce: 1 tsp ground coriander; Sauce: 120 ml water; Sauce: 120 ml double cream';
+  const acts = toldIn(
+    list,
+    'Combine the marinade ingredients in a large bowl, add the chicken and mix well. Cover and refrigerate for at least 1 hour. Heat 1 tbsp of the ghee. Add half the chicken with its marinade clinging to it; cook until lightly browned, about 3 minutes. Remove and repeat with the rest. Set aside. Add the remaining ghee and the onion and cook 4 minutes. Stir in all the sauce spices; cook 1 minute. Add the water and scrape. Return the chicken. Pour the tomato sauce over the top, do not stir. High pressure 7 minutes, natural release 5 minutes. Stir in the cream.',
+  );
+
+  it('marinate in the one, and what stands in a bowl first is in no pot', () => {
+    expect(acts[0]).toBe('marinate(yoghurt garam-masala salt)');
+    expect(acts.filter((a) => a.startsWith('liftout'))).toEqual(['liftout()']);
+    expect(acts[1]).toBe('brown(ghee chicken-thigh)');
+  });
+
+  it('pour a sauce that is a line of its own, and nothing else of that part', () => {
+    expect(acts).toContain('top(passata)');
+    expect(acts.find((a) => a.startsWith('dairy'))).toBe('dairy(double-cream)');
+    expect(acts.join(' ')).toContain('ground-coriander');
+  });
+});
+
+describe('names that only say which', () => {
+  it('heat the oil of a jar and keep its tomatoes', () => {
+    const acts = told(
+      '500 g chicken breasts; 2 tbsp oil from the sun-dried tomato jar; 80 g sun-dried tomatoes; 750 ml chicken stock; 300 g rigatoni',
+      'Heat the sun-dried tomato oil and cook the chicken 2 min each side. Set aside. Add half a cup of the stock and scrape. Add the rigatoni, then the remaining stock – push the pasta under but do not stir. Scatter with the sun-dried tomatoes. Return the chicken. High pressure 5 minutes, quick release.',
+    );
+    expect(acts[0]).toBe('brown(sunflower-oil chicken-breast)');
+    expect(acts.join(' ')).not.toContain('rigatoni~');
+    expect(acts.join(' ')).toMatch(/sun-dried-tomato/);
+  });
+
+  it('take a button called Brown, and a sauce that is reduced already, for nothing to do', () => {
+    const acts = told(
+      '1.5 kg beef chuck; 2 tbsp oil; 400 ml beef stock',
+      'Preheat the pressure cooker using Brown or Sauté. Add the oil and sear the beef. Add the stock. High pressure 60 minutes, natural release. Slice the beef and spoon over the reduced sauce.',
+    );
+    expect(acts.filter((a) => a.startsWith('brown'))).toHaveLength(1);
+    expect(acts.filter((a) => a.startsWith('reduce'))).toEqual([]);
+  });
+});
+
+describe('a lid that comes off without many words', () => {
+  it('lets peas in, and minutes that are told of an open pot are no lid', () => {
+    const acts = told(
+      '500 g veal, diced; 2 potatoes, in chunks; 250 g frozen peas; 75 ml white wine; 250 g passata; 300 ml stock; 2 tbsp olive oil',
+      'Brown the veal in the oil. Wine, evaporate. Passata, stock. Close, from the whistle 15 minutes. Let off steam, open, put the potatoes in, close, 7 minutes from the whistle. Open again, peas in, cook open 5 minutes until the sauce is thick.',
+    );
+    expect(acts).toContain('reduce(white-wine)');
+    expect(acts.some((a) => a.startsWith('add(passata'))).toBe(true);
+    expect(acts.filter((a) => a.startsWith('close'))).toHaveLength(2);
+    expect(acts.some((a) => /^(?:stirin|simmer|wilt)\(pea\)/.test(a))).toBe(true);
+  });
+
+  it('stands rice with no amount beside the dish', () => {
+    const plan = planOf(
+      '700 g boneless chicken thighs; 400 ml chicken stock; Jasmine rice',
+      'Add the chicken and stock. High pressure 6 minutes, quick release. Meanwhile cook the rice. Serve over the rice.',
+    );
+    const rice = plan.items.find((i) => i.read.food?.kind === 'grain');
+    expect([rice?.moment, rice?.read.doubt]).toEqual(['serve', '']);
+  });
+});

@@ -145,7 +145,10 @@ export function whileClosed(r: Reading, c: Clause): boolean {
   // "Select pressure cook; set 12 minutes": the pot is set, and still closed.
   if (!r.has('release') && !meant.length && (CLOSES.test(text) || SETS.test(text))) return true;
   if (!r.has('release')) {
-    if (!SAYS.some((s) => s.words.test(text))) return true;
+    // "Open again, peas in": the lid is off, whatever else is said.
+    const isOpened =
+      r.has('hold') && (OPENS.test(text) || (meant.some((i) => r.isToCome(i)) && /\bin$/i.test(text)));
+    if (!isOpened && !SAYS.some((s) => s.words.test(text))) return true;
     r.putLid(c, 'release');
   }
   r.stage = 'after';

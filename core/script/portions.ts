@@ -45,7 +45,7 @@ export function shareTold(
 /** Lines of which a clause takes what is left: "the rest of the stock", "the remaining cream". */
 export function linesLeft(text: string, lines: readonly ScriptLine[], pantry: Pantry): readonly number[] {
   const left =
-    /\b(?:the (?:rest|remainder) of|(?:the )?remaining|the other half of)(?: the)? ([^,;&]{3,60}?)(?=,|;|&|\band\b|\bwith\b|$)/i.exec(
+    /\b(?:the (?:rest|remainder) of|(?:the )?remaining|the other half of)(?: the)? ([^,;&(–—]{3,60}?)(?=,|;|&|\s[-–—(]|\(|\band\b|\bwith\b|$)/i.exec(
       text,
     )?.[1];
   return left ? linesNamed(left, lines, pantry) : [];

@@ -19,6 +19,8 @@ const PERHAPS =
 /** "Gather all ingredients": nothing goes anywhere yet. */
 const GATHERS =
   /^\W*(?:first,? |start by |begin by )?(?:gather(?:ing)?|collect(?:ing)?|assembl\w+|get(?:ting)?(?: out)?|prep(?:ar\w+)?|measur\w+(?: out)?|weigh\w*(?: out)?|ready|lay(?:ing)? out|set(?:ting)? out|have)\b.{0,20}\bingredients\b(?! (?:in|to|into)\b)/i;
+/** "Repeat with the rest": told already. */
+const REPEATS = /^\W*(?:and |then )*repeat\b/i;
 /** What may be left undone. */
 const OPTIONAL =
   /\bif (?:you(?:'d|’d)? (?:like|want|prefer|wish)|needed|necessary|desired|liked|wanted)\b|\boptional(?:ly)?\b/i;
@@ -210,7 +212,7 @@ function waiting({ stage, last }: Reading, { text }: Clause): boolean {
 
 /** A tip is no act; "do not stir" says how the last thing goes in. */
 function tip({ last }: Reading, { text, sentence }: Clause): boolean {
-  if (GATHERS.test(text)) return true;
+  if (GATHERS.test(text) || REPEATS.test(text)) return true;
   if (!TIP.test(text) && !PERHAPS.test(sentence)) return false;
   if (/\bstir/i.test(text) && last?.verb === 'add' && last.stage === 'open' && last.lines.length)
     last.verb = 'top';
@@ -312,13 +314,19 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
     !/\b(?:pot|cooker|insert|liner)\b/i.test(text);
   if (!isTogether) return null;
   const next = r.parts[n + 1]?.text ?? '';
-  const isCovered = /^(?:\W*)cover\b/i.test(next) && STANDS.test(r.parts[n + 2]?.text ?? '');
+  // "Mix well. Cover and refrigerate": what is told of the same bowl before it stands.
+  const then = r.parts.slice(n + 1, n + 4).map((p) => p.text);
+  const stands = then.findIndex((t) => STANDS.test(t));
+  const isCovered = stands > 0 && then.slice(0, stands).every((t) => IN_THE_BOWL.test(t));
   if (STANDS.test(text) || STANDS.test(next) || isCovered) return 'marinate';
   if (told === null) return null;
   const isTurned = COATED.test(text) || COATED.test(next) || IN_A_BOWL.test(`${r.last?.words} ${sentence}`);
   if (!isFirstMixed || !isTurned) return null;
   return r.last.lines.some((l) => r.kindOf(l.index) === 'flour') ? 'dredge' : 'season';
 }
+
+/** Done to what is in a bowl while it waits to stand. */
+const IN_THE_BOWL = /^\W*(?:cover|mix|toss|stir|turn|coat|massage|rub)\b(?!.*\b(?:pot|cooker)\b)/i;
 
 /** No verb is told: what is meant is inferred from the foods, or belongs to what was told before. */
 function goesOn(r: Reading, { n, text, sentence, meant }: Clause): void {
@@ -385,8 +393,22 @@ const DISSOLVED: ReadonlySet<FoodKind> = new Set([
 /** An act with a verb of its own. */
 function done(r: Reading, c: Clause, verb: string): void {
   const { text } = c;
-  const meant = verb === 'liftout' ? c.meant.filter((i) => !DISSOLVED.has(r.kindOf(i))) : c.meant;
+  const next = r.parts[c.n + 1]?.text ?? '';
+  const isAll = verb === 'mix' && r.stage === 'prep' && /\b(?:ingredients|everything)\b/i.test(text);
+  const named = isAll ? new Set(linesNamed(next, r.lines, r.pantry)) : undefined;
+  const meant = c.meant.filter((i) =>
+    verb === 'liftout'
+      ? !DISSOLVED.has(r.kindOf(i))
+      : // "Combine the marinade ingredients, add the chicken": it comes with the second.
+        !(named?.has(i) && r.isRawMeat(i)),
+  );
   const before = r.last;
+  // "Remove. Set aside": taken out once.
+  const isOut = before?.verb === 'liftout' && before.stage === r.stage && before.run === r.run;
+  if (verb === 'liftout' && isOut && !meant.length) {
+    before.words = joined(before.words, c.sentence);
+    return;
+  }
   const taken = PARTS.find(([words]) => words.test(text))?.[1];
   const half = verb === 'liftout' && !meant.length && taken !== undefined ? r.last : undefined;
   if (half)

@@ -349,7 +349,9 @@ export class Reading {
     const isGround = (i: number): boolean => this.kindOf(i) === 'spice-ground';
     return meant.map((i) => {
       const food = this.lines[i]?.read.food;
-      if (!food || this.isMeat(i)) return i;
+      const said = foodWords(text);
+      const isSaid = food?.names.some((name) => said.includes(foodWords(name).at(-1) ?? ''));
+      if (!food || this.isMeat(i) || !isSaid) return i;
       const others = this.lines
         .map((_, j) => j)
         .filter((j) => j !== i && !meant.includes(j) && this.isToCome(j));
@@ -491,6 +493,8 @@ export class Reading {
 
   /** What a clause names of what was made before; "the chicken mixture" is none of hoisin and honey. */
   #productNamed(text: string): Product | undefined {
+    // "The chicken with its marinade": what clings to it came with it.
+    if (/\bwith (?:its|their) (?:marinade|coating)\b/i.test(text)) return undefined;
     for (const [name, lines] of this.#made) {
       if (this.stage === 'after' && DOUGHS.includes(name) && !DROPPED.test(text)) continue;
       const found = new RegExp(

@@ -61,7 +61,7 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
       if (!kind) continue;
       const place: ScriptPlace = {
         share,
-        moment: momentOf(act, at, kind, script),
+        moment: isBesideIt(act, lines[index]) ? 'serve' : momentOf(act, at, kind, script),
         actId: act.id,
         words: act.words,
         later: isLater(act, script),
@@ -86,6 +86,12 @@ function isShaped({ acts }: Script, at: number, lines: readonly ScriptLine[]): b
 }
 
 /** True of an act between two lids: what goes in then is cooked by the second. */
+/** "Meanwhile cook the rice", of which the list says no amount: it stands on the table. */
+const isBesideIt = (act: Act, line: ScriptLine | undefined): boolean =>
+  act.verb === 'boil' &&
+  line?.read.amount === null &&
+  ['grain', 'pasta'].includes(line.read.food?.kind ?? '');
+
 function isLater(act: Act, script: Script): boolean {
   return act.run > 0 && script.acts.some((a) => a.verb === 'close' && a.run === act.run);
 }

@@ -276,6 +276,9 @@ export function verbOf(
     if (some(['bread']) && /\b(?:dip|lay|fold|fill|griddle)\b/i.test(text)) return 'fill';
     if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add', 'wilt'].includes(said ?? '')) return 'dairy';
     if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
+    // "Meanwhile cook the rice", of which the list has no amount: beside it, for the table.
+    const isOfTable = meant.every((i) => lines[i]?.read.amount === null);
+    if (said === 'simmer' && meant.length && isOfTable && all(['grain', 'pasta'])) return 'boil';
     // In a pan beside: the fat is what the next is fried in.
     if (all(KINDS.fat) && /\b(?:heat|melt|warm)\b/i.test(text)) return 'fry';
     // Stirred together in a bowl, and not into anything.
@@ -366,7 +369,7 @@ export function verbOf(
     return 'brown';
   // "Add the pork and turn it in the spices for two minutes": it is sealed in the hot pot.
   const isFried = last !== undefined && HAD_HEAT.has(last.verb) && last.verb !== 'liftout';
-  if (said === 'add' && isFried && all(KINDS.meat) && meant.some(isToCome) && TURNED.test(next))
+  if (said === 'add' && (isFried || isInFat) && all(KINDS.meat) && meant.some(isToCome) && TURNED.test(next))
     return 'brown';
   if (last?.verb === 'brown' && !meant.some(isToCome) && TURNED.test(text)) return null;
   if (said === 'skim' && last?.verb === 'blanch') return null;
@@ -543,9 +546,18 @@ export function inferVerb(
   if (meansEverything(text) || /\beverything\b/i.test(text)) return stage === 'after' ? 'stirin' : 'add';
   const goesOn =
     last !== undefined &&
-    !['liftout', 'close', 'hold', 'release', 'return', 'brown', 'skim', 'strain', 'pouroff'].includes(
-      last.verb,
-    );
+    ![
+      'liftout',
+      'close',
+      'hold',
+      'release',
+      'return',
+      'brown',
+      'skim',
+      'strain',
+      'pouroff',
+      'reduce',
+    ].includes(last.verb);
   if (stage === 'after' || stage === 'table') {
     // Milk that makes a dough of what was mixed.
     if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text)) return null;

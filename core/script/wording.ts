@@ -12,7 +12,7 @@ const WATER_BESIDE =
   /(?<=\b(?:blanch|parboil|scald)\w*\b.{0,40})\bin (?:\p{L}+ ){0,2}water\b|(?<=\bsoak\b.{0,40})\bin (?:plenty of |fresh )?(?:cold|warm|hot) water\b|^roll\b(?= (?:it|them|the|into|in|small|little|into))|\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\bchanging the water\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\bin the same water\b/giu;
 /** "Return the beef (not the mushrooms)", "lift it out onto the beef": no line that is dealt with here. */
 const NOT_THESE =
-  /\((?:but )?not [^)]*\)|,? \bbut not (?:the )?\p{L}+(?: \p{L}+)?|(?<=\b(?:scoop|lift|take|spoon|remove|transfer|set)\w*\b[^.;]{0,30}\b(?:out|aside|them|it)\b )(?:on ?to|over|with|beside) the \p{L}+/giu;
+  /\bwith (?:its|their) (?:marinade|coating)\b(?: clinging)?(?: to (?:it|them))?|\((?:but )?not [^)]*\)|,? \bbut not (?:the )?\p{L}+(?: \p{L}+)?|(?<=\b(?:scoop|lift|take|spoon|remove|transfer|set)\w*\b[^.;]{0,30}\b(?:out|aside|them|it)\b )(?:on ?to|over|with|beside) the \p{L}+/giu;
 const OIL_RISES =
   /\b(?:los|lost|giv|gave|releas|let go|drop|shed|yield)\w*(?: (?:up|off|out|of|all|most))* (?:their|its|the|some) (?:water|liquid|juices?|moisture|oil|fat)\b|\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shows|surfaces|shimmers|is (?:hot|red))\b/gi;
 /** What is cut off a thing by the name it shares with a line: "tear the stems and seeds out of the chillies" is no cumin seed. */

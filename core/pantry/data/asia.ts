@@ -196,11 +196,15 @@ export const ASIA = [
   }),
   row('thick-sauce', 'tikka masala paste', { salt: 0.05, fat: 0.2, pieceG: { jar: 283, packet: 100 } }),
   row('pickle', 'pickled bamboo | fermented bamboo shoot', { salt: 0.02, pieceG: { jar: 300 } }),
-  row('pickle', 'fermented tofu | bean curd cheese | fu ru', {
-    salt: 0.1,
-    allergens: ['soy'],
-    pieceG: { cube: 10, each: 10 },
-  }),
+  row(
+    'pickle',
+    'fermented tofu | bean curd cheese | fermented bean curd | red fermented bean curd | fermented beancurd | fu ru',
+    {
+      salt: 0.1,
+      allergens: ['soy'],
+      pieceG: { cube: 10, each: 10 },
+    },
+  ),
   row('pickle', 'salted egg | salted duck egg yolk', {
     salt: 0.04,
     allergens: ['egg'],

@@ -39,6 +39,11 @@ export const FLOOR_FIGURES = {
     spread: 0.5,
     source: 'Meat loaded straight on the floor that sticks and browns on',
   },
+  usualThinMl: {
+    value: 500,
+    spread: 0.3,
+    source: 'Thin liquid in the pots whose alarms these chances come from: two cups',
+  },
   filmMm: { value: 6, spread: 0.3, source: 'Depth of liquid that keeps a whole floor wet at the boil' },
   dryFloor: { value: 0.5, spread: 0.4, source: 'Burn alarms of pots that boiled nearly dry' },
   usualWPerCm2: { value: 2.7, spread: 0.15, source: 'A standard electric pot: 1,000 W over 22 cm' },

@@ -432,7 +432,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'reduce',
     words:
-      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|(?<!\b(?:the|all|of|some) )steam|burn)(?:s|ed)? (?:it |them |the \w+ )?(?:off|away|down)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:nearly |almost )?dry|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:sauce|glaze|juices|cooking|gravy|(?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium)))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|(?<!\b(?:the|all|of|some) )steam|burn)(?:s|ed)? (?:it |them |the \w+ )?(?:off|away|down)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:nearly |almost )?dry|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
@@ -508,7 +508,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     stages: ['prep', 'open'],
   },
   { verb: 'boil', words: /\bboil\b/i, stages: ['after'] },
-  { verb: 'fry', words: /\b(?:fry|saut[eé]|brown|sear|crisp)\b/i, stages: ['after', 'table'] },
+  { verb: 'fry', words: /\b(?:fry|saut[eé]|brown|sear|crisp(?![- ]tender))\b/i, stages: ['after', 'table'] },
   { verb: 'wilt', words: /\bwilt\w*/i, stages: ['after'] },
   {
     verb: 'simmer',
