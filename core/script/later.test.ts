@@ -296,3 +296,30 @@ describe('a lid that comes off without many words', () => {
     expect([rice?.moment, rice?.read.doubt]).toEqual(['serve', '']);
   });
 });
+
+describe('spices among garlic', () => {
+  it.each([
+    'Add the garlic, cumin and oregano and stir 1 minute.',
+    'Soften the garlic with the cumin and oregano for a minute.',
+    'Add the garlic, cumin and oregano; cook 1 minute until fragrant.',
+  ])('are fried for a moment, and not for as long as the onion: “%s”', (then) => {
+    const acts = told(
+      '1 kg beef chuck; 1 onion; 3 garlic cloves; 1 tsp ground cumin; 1 tsp dried oregano; 2 tbsp oil; 400 ml beef stock',
+      `Heat the oil and cook the onion for 6 minutes. ${then} Add the beef and stock. High pressure 35 minutes, natural release.`,
+    );
+    expect(acts[0]).toMatch(/^soften\((?:onion sunflower-oil|sunflower-oil onion)\)/);
+    expect(acts[1]).toMatch(/^bloom\(garlic ground-cumin oregano/);
+  });
+
+  it('wait on the board after “set aside”, and the lid goes back on under pressure', () => {
+    const acts = told(
+      '750 g chicken thighs; 1 tsp turmeric; 1 tsp salt; 600 g potatoes; 200 ml water; 80 g feta; 1 lemon',
+      'Rub the chicken with turmeric and salt and set aside. Add the chicken and water. High pressure 8 minutes, quick release. Add the potatoes, lid back on, 6 minutes at high pressure, quick release. Top with the feta, the lemon cut in wedges.',
+    );
+    const verbs = acts.map((a) => a.split('(')[0]);
+    expect(verbs.slice(0, 2)).toEqual(['season', 'add']);
+    expect(verbs.filter((v) => v === 'close')).toHaveLength(2);
+    expect(verbs).not.toContain('steamlid');
+    expect(verbs.at(-1)).toBe('serve');
+  });
+});

@@ -64,6 +64,9 @@ const FRIED_TOGETHER: readonly FoodKind[] = [
   'tomato-paste',
   'herb-woody',
 ];
+/** What is fried for a moment and no longer. */
+const BLOOMED: readonly FoodKind[] = [...KINDS.spice, 'aromatic', 'tomato-paste', 'herb-woody'];
+const BRIEF_MIN = 2;
 const BRIEFLY =
   /\b(?:stir|fry|cook)\w*\b.*\b(?:sec\w*|min\w*)\b|^(?:\d|a|one|half a) ?(?:sec\w*|min\w*)|\b(?:30|1|one|2|two|a|another) (?:more )?(?:sec\w*|min\w*)(?: more)?$/i;
 /** How meat lies while it browns. */
@@ -113,6 +116,16 @@ const HAD_HEAT: ReadonlySet<string> = new Set([
   'pouroff',
 ]);
 /** On the board, with the meat that is fried next. */
+const ON_BOARD: ReadonlySet<string> = new Set([
+  'dredge',
+  'season',
+  'marinate',
+  'dry',
+  'mix',
+  'soak',
+  'score',
+  'stuff',
+]);
 const READY_TO_FRY: ReadonlySet<string> = new Set(['dredge', 'season', 'marinate', 'dry']);
 /** A boil of its own before the lid: "let it boil, uncovered, for three minutes". */
 const BOILS_OPEN = /\b(?:boil|simmer)\b.*\b(?:minutes?|mins?)\b/i;
@@ -149,6 +162,9 @@ const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole'
 /** What may come between the starch and the look of what it binds. */
 const AFTER_BINDING: ReadonlySet<string> = new Set(['dairy', 'stirin', 'return']);
 
+/** A lid that is not locked. */
+const ONLY_RESTS =
+  /\b(?:rest(?:ing)?|loose(?:ly)?|ajar|not locked|unlocked|no pressure|without pressure|just sitting)\b/i;
 const AT_TABLE = /\b(?:toppings?|garnish\w*|each (?:bowl|plate|one))\b/i;
 const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
 
@@ -222,7 +238,11 @@ export function verbOf(
     if (said === 'return' && /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text))
       return null;
     // "Lid back on, just resting": it is the lid.
-    if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat)) return 'steamlid';
+    if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat))
+      return ONLY_RESTS.test(`${text} ${next}`) ? 'steamlid' : null;
+    // "Top with the feta and the lemon cut in wedges": it is strewn over.
+    if (said === 'slice' && /\b(?:top(?:ped)?|scatter\w*|garnish\w*|strew\w*) (?:it )?with\b/i.test(text))
+      return 'serve';
     // "Shanks back in to glaze": they go back.
     if (
       said === 'glaze' &&
@@ -387,6 +407,8 @@ export function verbOf(
   )
     return 'soak';
   if (said === 'marinate' && last?.verb === 'soak' && !some(KINDS.meat)) return null;
+  // "Rub it with turmeric and set aside": it waits on the board.
+  if (said === 'liftout' && stage === 'prep' && !meant.length && last && ON_BOARD.has(last.verb)) return null;
   if (said === 'stuff' && !meant.length && /^\W*(?:push|poke|stick)\b/i.test(text)) return null;
   if (said === 'tie' && all(['flour'])) return 'dredge';
   // "Drain off the excess" of what was washed: no fat has run yet.
@@ -449,7 +471,10 @@ export function verbOf(
     if (some(KINDS.meat) && !some(KINDS.aromatic))
       return said === 'soften' && stage === 'prep' && !/fry|cook|saut/i.test(text) ? null : 'brown';
     const isSpiceInFat = some(KINDS.spice) && all([...KINDS.spice, ...KINDS.fat, 'herb-woody']);
-    if (isSpiceInFat) return 'bloom';
+    // "Garlic, paprika and fennel seeds for a minute more": spices burn in the time that onions take.
+    const isBrief = BRIEFLY.test(text) || (minutesNamed(text) ?? BRIEF_MIN + 1) <= BRIEF_MIN;
+    if (isSpiceInFat || (isBrief && some(['spice-ground']) && all([...BLOOMED, ...KINDS.fat])))
+      return 'bloom';
     if (all([...KINDS.spice, 'thick-sauce', 'tomato-paste', 'coconut-milk', 'coconut-cream']) && meant.length)
       return some(['coconut-milk', 'coconut-cream']) && !some([...KINDS.spice, 'thick-sauce'])
         ? 'soften'
@@ -476,8 +501,7 @@ export function verbOf(
       const hadHeat = last && HAD_HEAT.has(last.verb);
       const isBrief = BRIEFLY.test(text) || BRIEFLY.test(next);
       if (hadHeat && all([...KINDS.spice, 'tomato-paste', 'flour'])) return 'bloom';
-      if (hadHeat && some(['spice-ground']) && all([...KINDS.spice, 'aromatic', 'tomato-paste']))
-        return 'bloom';
+      if (hadHeat && some(['spice-ground']) && all(BLOOMED)) return 'bloom';
       if (hadHeat && all(FRIED_TOGETHER) && some(KINDS.aromatic)) return 'soften';
       // Into a dry pot, but over the fire.
       if (some(KINDS.aromatic) && all(FRIED_TOGETHER) && ON_FIRE.test(text)) return 'soften';

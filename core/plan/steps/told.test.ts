@@ -253,3 +253,54 @@ it('heats the pot ahead for what is fried in it, never for what begins in the co
     /Set the pot to heat/,
   );
 });
+
+describe('minutes that belong to what is beside the meat', () => {
+  const list = ['500 g chicken breast, in 2 cm strips', '250 g brown rice', '600 ml chicken stock'];
+
+  it('are the recipe’s where the meat’s own would leave the rice hard', () => {
+    const { told, heat } = plan(list, 'Add all. High pressure 22 minutes, natural release 10 minutes.');
+    expect(told).toMatchObject({ minutes: 22, isFollowed: true });
+    expect(heat.kinds.at(-1)?.state).toMatch(/soft|firm/);
+  });
+
+  it('are the computed ones where the recipe’s leave it hard too', () => {
+    const { told } = plan(list, 'Add all. High pressure 4 minutes, quick release.');
+    expect(told.minutes).toBe(4);
+  });
+});
+
+describe('a floured coat', () => {
+  const stew = (flour: string, stock: string): Plan =>
+    plan(
+      [
+        '900 g beef chuck, in 4 cm cubes',
+        flour,
+        '2 tbsp olive oil',
+        '1 onion',
+        '250 ml red wine',
+        stock,
+        '2 tbsp tomato paste',
+      ],
+      'Toss the beef with the flour. Brown it in the oil in batches; transfer to a plate. Add the onion and cook 3 minutes. Pour in the wine and scrape up any browned bits. Return the beef, add the stock and tomato paste. High pressure 35 minutes, natural release 10 minutes.',
+    );
+
+  it('stops no ordinary stew', () => {
+    const { findings } = stew('30 g flour', '500 ml beef stock');
+    expect(findings.filter((f) => f.severity === 'stop')).toEqual([]);
+    expect(findings.some((f) => /flour/i.test(f.text))).toBe(true);
+  });
+
+  it('is riskier with more flour, and with less in the pot', () => {
+    const base = stew('30 g flour', '500 ml beef stock').floor.risk;
+    expect(stew('60 g flour', '500 ml beef stock').floor.risk).toBeGreaterThan(base);
+    expect(stew('30 g flour', '200 ml beef stock').floor.risk).toBeGreaterThan(base);
+  });
+
+  it('thickens by what loosens of it, under the lid as after it', () => {
+    const coat = stew('30 g flour', '500 ml beef stock').boil.strengthPercent;
+    const none = stew('1 pinch flour', '500 ml beef stock').boil.strengthPercent;
+    const whole = stew('60 g flour', '500 ml beef stock').boil.strengthPercent;
+    expect(whole - none).toBeGreaterThan((coat - none) * 1.8);
+    expect(coat).toBeLessThan(2);
+  });
+});

@@ -325,7 +325,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'bake',
     words:
-      /\b(?:bake|hot oven|(?:in|into|to) the oven(?! (?:dish|gloves?))|air ?fry)\b|(?<=^\W*|\b(?:and|then|to) )roast\b(?! (?:beef|pork|chicken|lamb|meat|to|onto|on a|from|aside|out|back|with)\b)/i,
+      /\b(?:bake|hot oven|(?:in|into|to) the oven(?! (?:dish|gloves?))|air ?fry)\b|(?<=^\W*|\b(?:and|then|to) )roast\b(?! (?:on (?:high|low|medium|a)|beef|pork|chicken|lamb|meat|to|onto|on a|from|aside|out|back|with)\b)/i,
     stages: ['after', 'table'],
   },
   {
@@ -499,7 +499,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|\bout\b$|\bout (?:on ?to|to|on|of the pot)\b|\baside\b/i,
+      /\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|\bout\b$|\bout (?:on ?to|to|on|of the pot)\b|\baside\b/i,
   },
   {
     verb: 'heat',
@@ -536,7 +536,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat with|grind (?:over|some|plenty)|top with|drizzle|crumble .* over)\b/i,
+      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat with|grind (?:over|some|plenty)|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on)\b|top with|drizzle|crumble .* over)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
