@@ -330,6 +330,28 @@ describe('where the pot stands', () => {
     expect(seen['open']).toEqual({ phase: 'open', isLocked: false, mayAdd: true });
   });
 
+  it('is open until all that is done between two lids is done', () => {
+    const between = planDish(
+      {
+        ...emptyDish('two', 'Broth', 0),
+        lines: ['700 g neck of lamb', '1.2 l water', '3 carrots, diced', '1 onion'].map((text, i) => ({
+          id: `b${i}`,
+          text,
+        })),
+        method:
+          'Put the lamb, onion and water in the cooker. High pressure 25 minutes, quick release. Take out the meat, strip off the bones and put it back in. Add the carrots, lid on, high pressure 5 minutes. Let it drop by itself.',
+      },
+      defaultKitchen(),
+    );
+    const seen = walk(between);
+    const again = between.steps.filter((s) => s.phase === 'again').map((s) => s.id);
+    const closes = again.indexOf('again');
+    expect(closes).toBeGreaterThan(2);
+    for (const id of again.slice(0, closes)) expect([id, seen[id]?.phase]).toEqual([id, 'open']);
+    expect(seen['again']?.phase).toBe('closed');
+    expect(again.slice(0, closes).every((id) => seen[id]?.mayAdd === false)).toBe(true);
+  });
+
   it('does not believe a tap of the pot that was taken back', () => {
     const tap = (list: CookEvent[], id: string): CookEvent[] => [
       ...list,

@@ -8,7 +8,8 @@ import { KINDS } from './kinds';
 import { joined, merged } from './merge';
 import { PARTS } from './portions';
 import { BESIDE_THE_POT, DOUGHS, ON_THE_BOARD, Reading, timeNamed, type Clause } from './reading';
-import { inferVerb, verbOf } from './verbOf';
+import { inferVerb } from './inferVerb';
+import { verbOf } from './verbOf';
 import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
 
 const TIP =
@@ -247,16 +248,16 @@ function deed(r: Reading, c: Clause): boolean {
 /** The verb of a clause, with what only the whole of the method can tell. */
 function verbTold(r: Reading, c: Clause): string | null {
   const { text, meant, sentence } = c;
-  const told = verbOf(
-    withoutFoods(withoutMade(withoutNot(text), c.product?.name), r.lines),
-    r.stage,
+  const told = verbOf({
+    text: withoutFoods(withoutMade(withoutNot(text), c.product?.name), r.lines),
+    stage: r.stage,
     meant,
-    r.lines,
-    r.last,
-    r.acts.some((a) => a.run === r.run && TAKES_OUT.has(a.verb)),
-    (i) => r.isToCome(i) || r.reserved.has(i),
-    r.parts[c.n + 1]?.text,
-  );
+    lines: r.lines,
+    last: r.last,
+    wasTakenOut: r.acts.some((a) => a.run === r.run && TAKES_OUT.has(a.verb)),
+    isToCome: (i) => r.isToCome(i) || r.reserved.has(i),
+    next: r.parts[c.n + 1]?.text ?? '',
+  });
   // A sauce that is boiled down in a pan of its own, while the pot is closed or after.
   const isOfItsOwn =
     told === 'thicken' &&

@@ -1,0 +1,64 @@
+import { minutesNamed } from '../dish/pressure';
+import type { FoodKind } from '../pantry/food';
+import type { Act } from './act';
+import { meansEverything, type ScriptLine } from './align';
+import { type Stage } from './data/verbs';
+import { KINDS } from './kinds';
+import { FRIED_TOGETHER, HAD_HEAT } from './told';
+
+/** What is meant where only foods are named ("shallots and garlic, soft"); null where they go on from what was told before. */
+export function inferVerb(
+  text: string,
+  stage: Stage,
+  fresh: readonly number[],
+  lines: readonly ScriptLine[],
+  last: Act | undefined,
+): string | null {
+  if (!fresh.length) return null;
+  const kinds = fresh.flatMap((i) => lines[i]?.read.food?.kind ?? []);
+  const all = (group: readonly FoodKind[]): boolean => kinds.every((k) => group.includes(k));
+  const some = (group: readonly FoodKind[]): boolean => kinds.some((k) => group.includes(k));
+  if (meansEverything(text) || /\beverything\b/i.test(text)) return stage === 'after' ? 'stirin' : 'add';
+  const goesOn =
+    last !== undefined &&
+    ![
+      'liftout',
+      'close',
+      'hold',
+      'release',
+      'return',
+      'brown',
+      'skim',
+      'strain',
+      'pouroff',
+      'reduce',
+    ].includes(last.verb);
+  if (stage === 'after' || stage === 'table') {
+    // Milk that makes a dough of what was mixed.
+    if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text)) return null;
+    if (some(KINDS.dairy) && last?.verb !== 'dairy') return 'dairy';
+    if (all(KINDS.leaf)) return 'wilt';
+    if (/\b(?:boil|sticky|glaze)\b/i.test(text)) return 'glaze';
+    // "Sharpen with the vinegar": a way of cooks to say that it is stirred in.
+    if (last?.verb !== 'fill' && /^\p{L}+ (?:it |the \p{L}+ )?with\b/iu.test(text)) return 'stirin';
+    return goesOn ? null : 'stirin';
+  }
+  // What is poured onto what was fried loosens the floor; it does not go on being fried.
+  if (all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout', 'flame'].includes(last.verb))
+    return 'deglaze';
+  // "The whole spices until they smell, then the onion for four minutes": something else to fry.
+  if (
+    last &&
+    ['bloom', 'pop'].includes(last.verb) &&
+    kinds.includes('allium') &&
+    all(FRIED_TOGETHER) &&
+    minutesNamed(text) !== null
+  )
+    return 'soften';
+  if (goesOn && last.lines.length > 0 && (last.verb !== 'deglaze' || all(KINDS.thin))) return null;
+  if (all(KINDS.thin)) return 'add';
+  if (all(KINDS.spice)) return 'bloom';
+  if (last && HAD_HEAT.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER)) return 'soften';
+  if (all([...KINDS.aromatic, 'butter', 'oil'])) return 'soften';
+  return 'add';
+}

@@ -1,0 +1,84 @@
+import type { FoodKind } from '../pantry/food';
+import type { Act } from './act';
+import type { ScriptLine } from './align';
+import { SAYS, type Stage } from './data/verbs';
+import { DOUGH_G, KINDS } from './kinds';
+
+/** One clause with all that its verb is told from. */
+export interface Telling {
+  text: string;
+  /** Where the pot stands. */
+  stage: Stage;
+  /** Lines that it means, by position. */
+  meant: readonly number[];
+  lines: readonly ScriptLine[];
+  /** The act before it. */
+  last: Act | undefined;
+  /** Something was lifted out of this pot, and may go back. */
+  wasTakenOut: boolean;
+  /** True while some of a line is still to come. */
+  isToCome: (line: number) => boolean;
+  /** The clause that is next. */
+  next: string;
+}
+
+/** The same with what its words say, and of what kinds the foods are that it means. */
+export interface Told extends Telling {
+  /** The verb of its words alone. */
+  said: string | null;
+  kinds: readonly FoodKind[];
+  /** True where it means foods, and all of these kinds. */
+  all: (group: readonly FoodKind[]) => boolean;
+  /** True where it means a food of these kinds. */
+  some: (group: readonly FoodKind[]) => boolean;
+  /** True of a line that thickens: what is served beside it binds nothing, polenta under a stew. */
+  isBinder: (line: number) => boolean;
+  /** A binder is among what it brings. */
+  bindsWith: boolean;
+}
+
+/** Looks a clause over once, for every rule that asks. */
+export function toldBy(telling: Telling): Told {
+  const { text, stage, meant, lines, isToCome } = telling;
+  const kinds = meant.flatMap((i) => lines[i]?.read.food?.kind ?? []);
+  const isBinder = (i: number): boolean =>
+    !isDough(lines[i]) &&
+    (KINDS.starch as readonly string[]).includes(lines[i]?.read.food?.kind ?? '') &&
+    lines[i]?.read.written?.moment !== 'serve';
+  return {
+    ...telling,
+    said: SAYS.find((s) => (!s.stages || s.stages.includes(stage)) && s.words.test(text))?.verb ?? null,
+    kinds,
+    all: (group) => kinds.length > 0 && kinds.every((k) => group.includes(k)),
+    some: (group) => kinds.some((k) => group.includes(k)),
+    isBinder,
+    bindsWith: meant.some((i) => isBinder(i) && isToCome(i)),
+  };
+}
+
+export const isDough = (line: ScriptLine | undefined): boolean =>
+  line?.read.food?.kind === 'flour' && line.read.massG.mid > DOUGH_G && /\bflour\b/.test(line.read.known);
+export const FRIED_TOGETHER: readonly FoodKind[] = [
+  'oil',
+  'sugar',
+  ...KINDS.aromatic,
+  ...KINDS.spice,
+  'slow-veg',
+  'root-veg',
+  'butter',
+  'tomato-fresh',
+  'tomato-paste',
+  'herb-woody',
+];
+/** What is fried in a pot that has just had heat. */
+export const HAD_HEAT: ReadonlySet<string> = new Set([
+  'heat',
+  'caramel',
+  'brown',
+  'render',
+  'soften',
+  'pop',
+  'bloom',
+  'liftout',
+  'pouroff',
+]);

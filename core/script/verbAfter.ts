@@ -1,0 +1,219 @@
+import { minutesNamed } from '../dish/pressure';
+import type { FoodKind } from '../pantry/food';
+import { KINDS } from './kinds';
+import { isDough, type Told } from './told';
+
+/** What makes a dough of flour. */
+const DOUGH: readonly FoodKind[] = ['oil', 'butter', 'egg', 'sugar'];
+/** Warmed again and no more. */
+const WARMS =
+  /\b(?:warm|heat|reheat)(?:ed)?\b.{0,12}\b(?:through|again|gently|up)\b|\bgently (?:warm|heat|reheat)\b/i;
+const BEATS = /\b(?:beat|whisk|mix|stir)\b/i;
+const SPREAD_OVER = /\b(?:spread|brush|smear|press)\b.*\b(?:over|on|onto|all)\b/i;
+const STIRRED_TOGETHER = /^(?:\W*)(?:mix|whisk|stir|beat|combine)\b.*\b(?:with|and|together)\b/i;
+const INTO = /\b(?:in|into|through)\b/i;
+/** What is stirred into yoghurt in a bowl of its own, for the table. */
+const FOR_THE_BOWL: readonly FoodKind[] = [
+  'herb-soft',
+  'sour-dairy',
+  'allium',
+  'aromatic',
+  'salt',
+  'citrus',
+  'spice-ground',
+];
+const INTO_DAIRY =
+  /\b(?:stir|fold|mix|beat|whisk)\b.*\b(?:into|with|through) (?:the |some )?(?:(?:rest|remainder) of the )?(?:natural |greek |plain )?(?:yog|sour|crème|mayo)/i;
+const BROUGHT_UP = /\bbring\b.{0,40}\bto (?:a |the )?(?:\p{L}+ )?boil\b(?!.*\d)/iu;
+const CRUSHED = /\b(?:break up|crush|mash|squash)\b/i;
+const LAID_ON = /\blay\b.*\b(?:on|over)\b|\bon each\b/i;
+/** "Saffron rice beside", "mash on the side". */
+const BESIDE_IT = /\b(?:beside|alongside|on the side|on top)\b/i;
+const OF_THE_TABLE: readonly FoodKind[] = [
+  'herb-soft',
+  'allium',
+  'nut',
+  'spice-whole',
+  'pickle',
+  'fruit',
+  'citrus',
+  'grain',
+  'pasta',
+  'bread',
+  'quick-veg',
+  'leaf',
+];
+const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
+/** What is strewn over a dish on its plate. */
+const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
+/** What may come between the starch and the look of what it binds. */
+const AFTER_BINDING: ReadonlySet<string> = new Set(['dairy', 'stirin', 'return']);
+/** A lid that is not locked. */
+const ONLY_RESTS =
+  /\b(?:rest(?:ing)?|loose(?:ly)?|ajar|not locked|unlocked|no pressure|without pressure|just sitting)\b/i;
+const AT_TABLE = /\b(?:toppings?|garnish\w*|each (?:bowl|plate|one))\b/i;
+const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
+
+/** The verb of a clause once the pot is open, and at the table. */
+export function verbAfter(t: Told): string | null {
+  const {
+    text,
+    meant,
+    lines,
+    last,
+    wasTakenOut,
+    isToCome,
+    next,
+    said,
+    kinds,
+    all,
+    some,
+    isBinder,
+    bindsWith,
+  } = t;
+  // "Mix in the milk until a dough forms": what was mixed before goes on.
+  if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text) && meant.some(isToCome)) return null;
+  // A slice of cheese laid on each roll belongs to the roll.
+  if (last && ['fill', 'serve', 'grill'].includes(last.verb) && some(['cheese']) && LAID_ON.test(text))
+    return 'fill';
+  // Flour whisked into the cream keeps it from splitting: it is the cream that goes in.
+  if (bindsWith && some(KINDS.dairy)) return 'dairy';
+  // Flour with suet, egg or sugar is a dough and binds nothing.
+  // Eggs beaten with lemon for a soup are warmed by the ladle first, or they scramble.
+  if (some(['egg']) && some(['citrus', ...KINDS.dairy]) && BEATS.test(text) && !bindsWith)
+    return some(KINDS.dairy) ? 'dairy' : 'temper';
+  // Butter kneaded with flour binds: it is no dough.
+  if (bindsWith && all([...KINDS.starch, 'butter'])) return 'thicken';
+  if (meant.some((i) => isDough(lines[i])) && ['stirin', 'mix', 'simmer', 'thicken', null].includes(said))
+    return 'mix';
+  if (said === 'blendafter' && bindsWith) return 'thicken';
+  if (bindsWith && DOUGH.some((k) => kinds.includes(k)) && said === 'stirin') return 'mix';
+  if (bindsWith && ['mix', 'stirin', 'thicken', 'simmer', null].includes(said)) return 'thicken';
+  // "Break up the potatoes a little to thicken the juices": they are what thickens.
+  if (said === 'thicken' && CRUSHED.test(text) && !bindsWith) return 'mash';
+  // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
+  if (said === 'thicken' && !bindsWith && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
+  if (last?.verb === 'dairy' && !meant.length && (said === 'thicken' || said === 'simmer')) return null;
+  // Put back after straining, it is the liquid: where nothing was lifted out there is nothing to return.
+  const isLiquid = ['strain', 'skim', 'blendafter'].includes(last?.verb ?? '');
+  if (said === 'return' && !meant.length && (!wasTakenOut || isLiquid)) return null;
+  // What was stirred together first and goes "back in" is what was named there.
+  if (said === 'return' && !meant.length && last?.verb === 'dairy') return null;
+  const isNothingNew = !meant.some(isToCome) && !some(KINDS.meat);
+  // "Cook until thickened, 2 minutes": that is what the slurry does.
+  const isItsLook =
+    said === 'simmer' || said === 'reduce' || said === 'thicken' || (said === 'glaze' && !GLAZES.test(text));
+  if (isItsLook && last?.verb === 'thicken' && isNothingNew) return null;
+  const isBound = lines.some((_, i) => isBinder(i) && !isToCome(i));
+  if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
+  if (said === 'return' && /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text))
+    return null;
+  // "Lid back on, just resting": it is the lid.
+  if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat))
+    return ONLY_RESTS.test(`${text} ${next}`) ? 'steamlid' : null;
+  // "Top with the feta and the lemon cut in wedges": it is strewn over.
+  if (said === 'slice' && /\b(?:top(?:ped)?|scatter\w*|garnish\w*|strew\w*) (?:it )?with\b/i.test(text))
+    return 'serve';
+  // "Shanks back in to glaze": they go back.
+  if (
+    said === 'glaze' &&
+    wasTakenOut &&
+    some(KINDS.meat) &&
+    /\bback\b/i.test(text) &&
+    minutesNamed(text) === null
+  )
+    return 'return';
+  // "Ladle into bowls and add toppings": each at the table.
+  if (last?.verb === 'serve' && (said === 'stirin' || said === null) && AT_TABLE.test(text)) return 'serve';
+  if (said === 'simmer' && WARMS.test(text)) return 'warm';
+  // "Drizzle with the glaze": it is on the plate.
+  if (said === 'glaze' && !meant.length && /\b(?:drizzle|spoon|pour|ladle|serve)\w*\b.*\bglaze\b/i.test(text))
+    return 'serve';
+  // Boiled until it is syrupy it is a sauce that goes down.
+  if (
+    said === 'glaze' &&
+    !meant.length &&
+    /\b(?:sauce|juices?|liquid|gravy|stock)\b/i.test(text) &&
+    !GLAZES.test(text)
+  )
+    return 'reduce';
+  // Over the rolled tortillas in their dish.
+  if (said === 'stirin' && last?.verb === 'fill' && /\bover\b/i.test(text)) return 'fill';
+  // Syrupy with the meat still in it is a sauce that boils down, no glaze.
+  if (said === 'glaze' && !wasTakenOut && !GLAZES.test(text)) return meant.length ? 'simmer' : 'reduce';
+  // "Simmer until thick", where there is nothing to thicken it with, is boiled down.
+  const hasStarch =
+    lines.some((_, i) => isBinder(i) && isToCome(i)) || ['thicken', 'mix'].includes(last?.verb ?? '');
+  if (said === 'simmer' && /\buntil (?:\w+ ){0,3}thick/i.test(text)) return hasStarch ? 'thicken' : 'reduce';
+  // Nothing to thicken it with: what boils goes down, what only waits grows thicker by itself.
+  if (
+    said === 'thicken' &&
+    !hasStarch &&
+    !meant.some(isToCome) &&
+    !/\b(?:slurry|starch|corn ?flour|flour|arrowroot|roux)\b/i.test(text)
+  ) {
+    if (last?.verb === 'reduce' || last?.verb === 'simmer') return null;
+    if (/\b(?:simmer|boil|bubble|cook|uncovered|saut|high)/i.test(text)) return 'reduce';
+    if (lines.some((_, i) => isBinder(i))) return said;
+    return minutesNamed(text) === null ? null : 'rest';
+  }
+  if (INTO_DAIRY.test(text) && some(['sour-dairy']) && meant.length > 1 && all(FOR_THE_BOWL)) return 'mix';
+  // Bread that is dipped, laid on a griddle or folded is filled, and never in the pot.
+  if (some(['bread']) && /\b(?:dip|lay|fold|fill|griddle)\b/i.test(text)) return 'fill';
+  if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add', 'wilt'].includes(said ?? '')) return 'dairy';
+  if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
+  // "Meanwhile cook the rice", of which the list has no amount: beside it, for the table.
+  const isOfTable = meant.every((i) => lines[i]?.read.amount === null);
+  if (said === 'simmer' && meant.length && isOfTable && all(['grain', 'pasta'])) return 'boil';
+  // In a pan beside: the fat is what the next is fried in.
+  if (all(KINDS.fat) && /\b(?:heat|melt|warm)\b/i.test(text)) return 'fry';
+  // Stirred together in a bowl, and not into anything.
+  if (
+    said === 'stirin' &&
+    meant.filter(isToCome).length > 1 &&
+    STIRRED_TOGETHER.test(text) &&
+    !INTO.test(text)
+  )
+    return 'mix';
+  // Ground spice that is sprinkled over is stirred in; leaves and seeds are strewn.
+  if (said === 'serve' && all(['spice-ground', 'spice-late']) && /\bsprinkle/i.test(text)) return 'stirin';
+  // "Finish with parsley" is strewn over it; with cream it is stirred in.
+  if (said === 'stirin' && FINISHES.test(text) && all(STREWN)) return 'serve';
+  if (said === 'stirin' && last?.verb === 'thicken' && !meant.length) return null;
+  // Brushed over what was put together it belongs to that.
+  if (said === 'stirin' && last?.verb === 'fill' && /\b(?:brush|glaze|egg)\b/i.test(text)) return null;
+  // The sauce over the meat is the end of it.
+  if (said === 'stirin' && all(KINDS.meat) && /\b(?:pour|spoon|ladle)\b.*\bover\b/i.test(text))
+    return 'serve';
+  if (said === 'boil' && !meant.length && last?.verb === 'thicken') return null;
+  // "Boil them for ten minutes, so that you have a cupful": nothing new is in it, and it goes down.
+  const isOnlyJuice = ['skim', 'strain', 'liftout', 'blendafter'].includes(last?.verb ?? '');
+  if (said === 'boil' && isOnlyJuice && minutesNamed(text) !== null && !meant.some(isToCome)) return 'reduce';
+  // "Add the lettuces cut in wedges": they are cut, and go in.
+  if (
+    said === 'slice' &&
+    meant.length &&
+    !some(KINDS.meat) &&
+    /^(?:add|stir|put|tip|drop|throw)\b/i.test(text)
+  )
+    return some(KINDS.leaf) ? 'wilt' : 'stirin';
+  // "Bring the liquid to a boil and whisk in the slurry": it has to be hot, and goes down by nothing.
+  if (said === 'boil' && !meant.length && /\b(?:sauce|juices?|liquid|gravy)\b/i.test(text))
+    return BROUGHT_UP.test(text) ? null : 'reduce';
+  if (said === 'stirin' && all(KINDS.meat) && /\bbrush/i.test(text)) return null;
+  if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
+  if (said === null && /\bback\b/i.test(text)) return 'return';
+  if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(STREWN)) return 'serve';
+  if (said === null && BESIDE_IT.test(text) && all(OF_THE_TABLE)) return 'serve';
+  // Spread over the joint and pressed into its fat, before it browns.
+  if (
+    said === 'stirin' &&
+    SPREAD_OVER.test(text) &&
+    !/\b(?:tray|sheet|dish|plate)\b/i.test(text) &&
+    !some(KINDS.meat)
+  )
+    return 'glaze';
+  if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text))
+    return some(KINDS.dairy) ? 'dairy' : 'stirin';
+  return said;
+}

@@ -1,0 +1,291 @@
+import { minutesNamed } from '../dish/pressure';
+import type { FoodKind } from '../pantry/food';
+import type { Act } from './act';
+import { type ScriptLine } from './align';
+import { KINDS } from './kinds';
+import { FRIED_TOGETHER, HAD_HEAT, type Told } from './told';
+
+const IN_THE_POT = new Set([
+  'add',
+  'soften',
+  'bloom',
+  'brown',
+  'deglaze',
+  'return',
+  'top',
+  'reduce',
+  'simmer',
+]);
+/** What is turned over meat on the board or in a bowl: dry things, oil, a little acid. */
+const RUBBED: readonly FoodKind[] = [
+  ...KINDS.spice,
+  ...KINDS.fat,
+  ...KINDS.meat,
+  'salt',
+  'sugar',
+  'aromatic',
+  'herb-woody',
+  'herb-soft',
+  'citrus',
+  'mustard',
+];
+/** "Toss the lamb with the spice and half the oil": it is seasoned, and not in the pot. */
+const isRubbedIn = (text: string, kinds: readonly FoodKind[]): boolean =>
+  /\b(?:toss|coat|turn|massage|cover)\b/i.test(text) &&
+  !/\b(?:pot|cooker|pan)\b/i.test(text) &&
+  kinds.some((k) => (KINDS.meat as readonly FoodKind[]).includes(k)) &&
+  kinds.some((k) => !(KINDS.meat as readonly FoodKind[]).includes(k)) &&
+  kinds.every((k) => RUBBED.includes(k));
+/** True where the pot had heat under it. */
+const wasHot = (last: Act | undefined): boolean =>
+  last !== undefined &&
+  ['heat', 'caramel', 'brown', 'render', 'soften', 'pop', 'bloom', 'deglaze', 'liftout'].includes(last.verb);
+/** What is fried one after the other. */
+const FRIED: readonly FoodKind[] = [...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'quick-veg'];
+/** What is fried for a moment and no longer. */
+const BLOOMED: readonly FoodKind[] = [...KINDS.spice, 'aromatic', 'tomato-paste', 'herb-woody'];
+const BRIEF_MIN = 2;
+const BRIEFLY =
+  /\b(?:stir|fry|cook)\w*\b.*\b(?:sec\w*|min\w*)\b|^(?:\d|a|one|half a) ?(?:sec\w*|min\w*)|\b(?:30|1|one|2|two|a|another) (?:more )?(?:sec\w*|min\w*)(?: more)?$/i;
+/** How meat lies while it browns. */
+const LEFT_ALONE =
+  /\b(?:skin|fat)[- ]?sides? down\b|\bin (?:one|a single) layer\b(?!.*\b(?:liquid|stock|sauce)\b)|\b(?:do not|don['’]t) (?:touch|move|crowd)\b|^(?:flip|turn (?:them |it )?over)\b|\bper side\b|\b(?:on )?each side\b/i;
+/** Turned over the fire, and no liquid near. */
+const TURNED =
+  /^\W*(?:stir|turn|toss|mix|coat|roast|fry|cook|saut\w*)\b(?!.*\b(?:pressure|liquid|stock|sauce|covered|lid)\b).*\b(?:\d ?(?:min\w*|m)|(?:a|one|two|few|couple of|three) min\w*|until .*(?:coated|sealed|opaque|colou?r|white|pink|brown|golden))\b/i;
+const isFatLine = (line: ScriptLine | undefined): boolean =>
+  (KINDS.fat as readonly FoodKind[]).includes(line?.read.food?.kind ?? 'other');
+const isMeatLine = (line: ScriptLine | undefined): boolean =>
+  (KINDS.meat as readonly FoodKind[]).includes(line?.read.food?.kind ?? 'other');
+const IN_THIS_POT =
+  /\b(?:in|into|at the bottom of) (?:the|your) (?:(?:inner|pressure|cooking|cold|empty|open|metal|steel) )*(?:pot|cooker|insert|liner)\b/i;
+const LET_COLOUR = /^\W*(?:and )?let (?:it|them|the \p{L}+) (?:catch|take|get)\b.*\bcolou?r\b/iu;
+const UNTIL_BROWN = /\buntil\b[^.;]*\bbrown/i;
+/** Dry things that are soaked before they are cooked. */
+const SOAKED: readonly FoodKind[] = ['dried-mushroom', 'pulse-dry', 'dried-fruit', 'grain'];
+const SOAKED_IN = /\b(?:cover|pour)\b.*\b(?:water|stock)\b/i;
+const IN_FAT = /\bin (?:the |some |a little |hot )*(?:oil|lard|butter|fat|ghee|dripping)\b/i;
+/** On the board, with the meat that is fried next. */
+const ON_BOARD: ReadonlySet<string> = new Set([
+  'dredge',
+  'season',
+  'marinate',
+  'dry',
+  'mix',
+  'soak',
+  'score',
+  'stuff',
+]);
+const READY_TO_FRY: ReadonlySet<string> = new Set(['dredge', 'season', 'marinate', 'dry']);
+/** A boil of its own before the lid: "let it boil, uncovered, for three minutes". */
+const BOILS_OPEN = /\b(?:boil|simmer)\b.*\b(?:minutes?|mins?)\b/i;
+/** Over so much fire, whatever is put in is fried. */
+const ON_FIRE = /\b(?:low|gentle|medium|high|moderate)(?:[- ](?:low|high))? (?:heat|flame)\b/i;
+const PUT_WITH =
+  /^\W*(?:and |then )?(?:put|set|keep|leave|lay) (?:it |them |these |the \p{L}+ )?(?:aside )?with the\b/iu;
+
+/** The verb of a clause on the board and in the open pot, before the lid. */
+export function verbBefore(t: Told): string | null {
+  const { text, stage, meant, lines, last, wasTakenOut, isToCome, next, said, kinds, all, some } = t;
+  if (said === 'rack' && all(KINDS.thin)) return 'add';
+  // "Whisk the honey and soy in the pot": it is in already, and nothing is rubbed with it.
+  if (said === 'mix' && IN_THIS_POT.test(text)) return 'add';
+  // "Let it catch a little colour": how long what was told goes on.
+  if (said === 'brown' && !meant.length && last && IN_THE_POT.has(last.verb) && LET_COLOUR.test(text))
+    return null;
+  // Onions with a spoon of sugar caramelise; sugar alone is melted.
+  if (said === 'caramel' && meant.length && !all(['sugar', 'syrup', 'water', ...KINDS.fat])) return 'soften';
+  // "Cook the mushrooms until they give up their juice and brown": no meat is browned.
+  if (said === 'brown' && meant.length && !some(KINDS.meat) && UNTIL_BROWN.test(text)) return 'soften';
+  // "Leave alone 6 minutes", in the hot pot: it browns on.
+  if (
+    said === 'marinate' &&
+    stage === 'open' &&
+    wasHot(last) &&
+    !/\b(?:marinat|overnight|fridge|chill)/i.test(text)
+  )
+    return null;
+  // "Pour over the brandy, warm it and set it alight": it is the brandy that is warmed.
+  if (said === 'heat' && !meant.length && last?.verb === 'deglaze' && /\b(?:it|them)\b/i.test(text))
+    return null;
+  if (said === 'toast') return stage === 'open' && wasHot(last) ? 'bloom' : meant.length ? 'toast' : null;
+  if (said === 'pound' && meant.length && !some(KINDS.meat)) return 'blend';
+  // Nothing new in it, and something was lifted out: it goes back.
+  const isBack =
+    wasTakenOut && some(KINDS.meat) && !meant.some(isToCome) && !/\b(?:over|on) the \p{L}+$/iu.test(text);
+  // "Brown the chicken and put it with the lardons", which are out already.
+  if (last?.verb === 'brown' && wasTakenOut && PUT_WITH.test(text)) return 'liftout';
+  if (said === 'add' && stage === 'open' && isBack) return 'return';
+  // "Put them in skin side down", in hot fat: they are browned, whatever the verb.
+  const isInFat =
+    wasHot(last) ||
+    (last?.verb === 'add' && last.lines.length > 0 && last.lines.every((l) => isFatLine(lines[l.index])));
+  if (said === 'add' && isInFat && all(KINDS.meat) && (LEFT_ALONE.test(text) || LEFT_ALONE.test(next)))
+    return 'brown';
+  // "Add the pork and turn it in the spices for two minutes": it is sealed in the hot pot.
+  const isFried = last !== undefined && HAD_HEAT.has(last.verb) && last.verb !== 'liftout';
+  if (said === 'add' && (isFried || isInFat) && all(KINDS.meat) && meant.some(isToCome) && TURNED.test(next))
+    return 'brown';
+  if (last?.verb === 'brown' && !meant.some(isToCome) && TURNED.test(text)) return null;
+  if (said === 'skim' && last?.verb === 'blanch') return null;
+  // "Season the flour and coat the oxtail in it".
+  if ((said === 'dredge' || said === 'season') && wasHot(last) && all(['flour'])) return 'bloom';
+  if (said === 'season' && all(['flour'])) return 'dredge';
+  if (said === 'season' && last?.verb === 'dredge' && /\bcoat\b/i.test(text)) return 'dredge';
+  if ((said === 'add' || said === null) && SOAKED_IN.test(text) && some(SOAKED)) return 'soak';
+  // What was toasted is covered with water, and stands.
+  if (
+    stage === 'prep' &&
+    last?.verb === 'toast' &&
+    /^(?:\W*)(?:then )?(?:cover|soak|pour)\b/i.test(text) &&
+    all(KINDS.thin)
+  )
+    return 'soak';
+  if (said === 'marinate' && last?.verb === 'soak' && !some(KINDS.meat)) return null;
+  // "Rub it with turmeric and set aside": it waits on the board.
+  if (said === 'liftout' && stage === 'prep' && !meant.length && last && ON_BOARD.has(last.verb)) return null;
+  if (said === 'stuff' && !meant.length && /^\W*(?:push|poke|stick)\b/i.test(text)) return null;
+  if (said === 'tie' && all(['flour'])) return 'dredge';
+  // "Drain off the excess" of what was washed: no fat has run yet.
+  if (said === 'pouroff' && stage === 'prep' && !/\b(?:fat|oil|grease)\b/i.test(text)) return null;
+  // "Bacon in the pot until crisp".
+  if (
+    some(['cured-meat']) &&
+    all(['cured-meat', ...KINDS.fat]) &&
+    /\bcrisp/i.test(text) &&
+    [null, 'add'].includes(said)
+  )
+    return 'render';
+  if ((said === 'score' || said === 'tie' || said === 'brine') && !some(KINDS.meat)) return null;
+  if (said === 'brown' && /\b(?:break|crumbl)/i.test(text) && !some(KINDS.meat) && last?.verb !== 'add')
+    return null;
+  if (said === 'render' && some(KINDS.aromatic)) return 'soften';
+  // "Add the pork with its marinade. Fry on high until the oil shows": it is the meat that is fried.
+  const isRaw = (i: number): boolean =>
+    (['poultry', 'red-meat', 'ground-meat', 'sausage'] as FoodKind[]).includes(
+      lines[i]?.read.food?.kind ?? 'other',
+    );
+  if (
+    said === 'soften' &&
+    stage === 'open' &&
+    !meant.length &&
+    last?.verb === 'add' &&
+    last.lines.some((l) => isRaw(l.index)) &&
+    !last.lines.some((l) => lines[l.index]?.read.food?.kind === 'stock') &&
+    /\b(?:fry|bhun\w*|roast)\b/i.test(text)
+  )
+    return 'brown';
+  // Onions that are melted are softened.
+  if (said === 'heat' && some(['allium', 'slow-veg', 'quick-veg']) && /\bmelt/i.test(text)) return 'soften';
+  // A spoonful of liquid that sizzles in the paste is poured in; only what is whole or leafy crackles by itself.
+  const isLiquid = (i: number): boolean =>
+    ([...KINDS.thin, ...KINDS.dairy, 'coconut-milk'] as FoodKind[]).includes(
+      lines[i]?.read.food?.kind ?? 'other',
+    );
+  if (said === 'pop' && meant.length && meant.every(isLiquid)) return 'add';
+  if (said === 'pop' && !meant.length && last?.lines.length && last.lines.every((l) => isLiquid(l.index)))
+    return null;
+  // Bacon that sizzles until its fat runs.
+  if (said === 'pop' && some(['cured-meat']) && all(['cured-meat', ...KINDS.fat])) return 'render';
+  // Lardons until they are golden: their fat is what they fry in.
+  if ((said === 'brown' || said === 'soften') && some(['cured-meat']) && all(['cured-meat', ...KINDS.fat]))
+    return 'render';
+  // Set on top again, it goes back.
+  if (said === 'top' && wasTakenOut && meant.length && all(KINDS.meat)) return 'return';
+  if ((said === 'add' || said === 'mix') && !wasHot(last) && isRubbedIn(text, kinds)) return 'season';
+  // "Boil uncovered for 3 minutes", before the lid: what is in it boils.
+  if ((said === null || said === 'deglaze') && stage === 'open' && !meant.length && BOILS_OPEN.test(text))
+    return /\bscrap/i.test(text) || last?.verb === 'deglaze' ? said : 'simmer';
+  if (said === 'soften' || said === 'brown') {
+    // "Roll the beef in flour. Fry in hot dripping": what is fried is the beef.
+    const isOfBoard =
+      last !== undefined && READY_TO_FRY.has(last.verb) && last.again.some((i) => isMeatLine(lines[i]));
+    if (isOfBoard && all(KINDS.fat) && /\b(?:fry|brown|saut|sear)/i.test(text)) return 'brown';
+    if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
+    if (some(['ground-meat'])) return 'brown';
+    if (some(KINDS.meat) && !some(KINDS.aromatic))
+      return said === 'soften' && stage === 'prep' && !/fry|cook|saut/i.test(text) ? null : 'brown';
+    const isSpiceInFat = some(KINDS.spice) && all([...KINDS.spice, ...KINDS.fat, 'herb-woody']);
+    // "Garlic, paprika and fennel seeds for a minute more": spices burn in the time that onions take.
+    const isBrief = BRIEFLY.test(text) || (minutesNamed(text) ?? BRIEF_MIN + 1) <= BRIEF_MIN;
+    if (isSpiceInFat || (isBrief && some(['spice-ground']) && all([...BLOOMED, ...KINDS.fat])))
+      return 'bloom';
+    if (all([...KINDS.spice, 'thick-sauce', 'tomato-paste', 'coconut-milk', 'coconut-cream']) && meant.length)
+      return some(['coconut-milk', 'coconut-cream']) && !some([...KINDS.spice, 'thick-sauce'])
+        ? 'soften'
+        : 'bloom';
+    if (
+      !meant.length &&
+      last &&
+      ['soften', 'bloom', 'brown'].includes(last.verb) &&
+      /\b(?:cook|fry|stir|saut[eé])\b/i.test(text)
+    )
+      return null;
+    return 'soften';
+  }
+  // Browned meat that was taken out and is put in again goes back, however it is said.
+  if (said === 'add' && stage === 'open' && wasTakenOut && all(KINDS.meat)) return 'return';
+  if (said === 'add' || said === 'season' || said === 'mix') {
+    if (said === 'season' && some(KINDS.meat) && stage === 'open' && !wasHot(last)) return 'season';
+    if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open')
+      return some(KINDS.spice) && wasHot(last) ? 'bloom' : 'add';
+    // Seasoned in the pot: nothing is rubbed in any more.
+    if (said === 'season' && stage === 'open' && !some(KINDS.meat) && last && IN_THE_POT.has(last.verb))
+      return 'add';
+    if (said === 'add' && stage === 'open') {
+      const hadHeat = last && HAD_HEAT.has(last.verb);
+      const isBrief = BRIEFLY.test(text) || BRIEFLY.test(next);
+      if (hadHeat && all([...KINDS.spice, 'tomato-paste', 'flour'])) return 'bloom';
+      if (hadHeat && some(['spice-ground']) && all(BLOOMED)) return 'bloom';
+      if (hadHeat && all(FRIED_TOGETHER) && some(KINDS.aromatic)) return 'soften';
+      // Into a dry pot, but over the fire.
+      if (some(KINDS.aromatic) && all(FRIED_TOGETHER) && ON_FIRE.test(text)) return 'soften';
+      // "Add the garlic, Worcestershire and paprika; stir for a minute": what stirs a minute in the hot pot is fried.
+      if (
+        hadHeat &&
+        isBrief &&
+        some(KINDS.aromatic) &&
+        all([...FRIED_TOGETHER, 'salty-sauce', 'thick-sauce', 'mustard'])
+      )
+        return 'soften';
+      // Stirred round in the fat until it shines, as for a risotto.
+      if (last?.verb === 'soften' && all(['grain'])) return 'soften';
+      if (
+        last &&
+        ['brown', 'soften', 'bloom', 'liftout', 'pouroff', 'return', 'flame'].includes(last.verb) &&
+        all(KINDS.thin) &&
+        /\bpour|splash|wine|cider|scrap/i.test(text)
+      )
+        return 'deglaze';
+      if (
+        meant.length &&
+        all(KINDS.meat) &&
+        last &&
+        ['deglaze', 'add', 'soften', 'bloom'].includes(last.verb) &&
+        /\bback\b/i.test(text)
+      )
+        return 'return';
+    }
+    return said;
+  }
+  if (said === 'return' && !meant.length && !/\b(?:meat|it|them|all)\b/i.test(text)) return null;
+  if (said === null && meant.length && /\bback\b/i.test(text)) return 'return';
+  // "Stir in the paprika, then the caraway": as what was told before.
+  if (/^then the\b/i.test(text) && last?.verb === 'bloom' && all([...KINDS.spice, 'tomato-paste']))
+    return 'bloom';
+  if (/^then the\b/i.test(text) && last?.verb === 'soften' && all(FRIED)) return 'soften';
+  if (said === null && some(KINDS.aromatic) && all([...KINDS.aromatic, ...KINDS.fat]) && IN_FAT.test(text))
+    return 'soften';
+  if (said === null && meant.length && /\b(?:in\b|on top|then the|over)/i.test(`${text} `))
+    return /on top/i.test(text)
+      ? 'top'
+      : stage === 'open' && wasHot(last) && all([...KINDS.spice, 'tomato-paste'])
+        ? 'bloom'
+        : // "Onions in, 5 min", "the rest of the oil in, onions in for 6 min until soft".
+          stage === 'open' && last && HAD_HEAT.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER)
+          ? 'soften'
+          : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
+            ? 'deglaze'
+            : 'add';
+  return said;
+}
