@@ -297,6 +297,19 @@ const POURS_SAUCE =
 const LEFT_WATER =
   /\b(?:a (?:little|splash|ladle|cup) |some |\d+ ?(?:ml|tbsp|tablespoons?|cups?) )?(?:of )?(?:the |its |their )?(?:soaking|steeping|cooking|pasta) (?:water|liquid|liquor)\b/giu;
 
+/** Lines that a clause tells by their size, where others have the same noun: "the small onions". */
+function sizedLines(clause: string, lines: readonly ScriptLine[]): number[] {
+  const words = foodWords(clause);
+  return lines.flatMap((line, i) => {
+    const { amount } = line.read;
+    const noun = lastWord(line);
+    const isSaid =
+      amount?.size !== undefined && words.some((w, k) => w === noun && words[k - 1] === amount.size);
+    const isShared = lines.some((l, j) => j !== i && lastWord(l) === noun);
+    return isSaid && isShared ? [i] : [];
+  });
+}
+
 /** Nouns that take another food's name before them. */
 const SAYS_WHICH = new Set(['oil', 'juice', 'brine', 'water', 'fat', 'syrup', 'liquor']);
 
@@ -475,6 +488,15 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     if (grown.length)
       for (const i of [...found])
         if (isGround(i) && /pepper/i.test(lines[i]?.read.foodText ?? '')) found.delete(i);
+  }
+  // "The small onions" beside an onion: the ones that the list calls so.
+  for (const i of sizedLines(clause, lines)) {
+    found.add(i);
+    const noun = lastOf(lines[i] as ScriptLine);
+    for (const j of [...found]) {
+      const other = lines[j];
+      if (j !== i && other && lastOf(other) === noun && !other.read.amount?.size) found.delete(j);
+    }
   }
   for (const { word, kind, named: as } of everything ? [] : STANDS_FOR) {
     const of = lines.flatMap((l, i) =>

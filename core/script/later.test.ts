@@ -323,3 +323,35 @@ describe('spices among garlic', () => {
     expect(verbs.at(-1)).toBe('serve');
   });
 });
+
+describe('bowls and sizes', () => {
+  it('stir salt into yoghurt in a bowl, and fry the meat with what clings to it', () => {
+    const acts = told(
+      '800 g lamb leg, in 4 cm cubes; 150 g yoghurt; 1 tsp salt; 3 tbsp ghee; 2 onions, sliced; 200 ml water',
+      'Stir the salt into the yoghurt and coat the lamb with it; leave for an hour. Heat the ghee in the cooker, add the onions and fry for 12 minutes. Add the lamb with its marinade and fry for 5 minutes till the yoghurt dries. Add the water, scrape well and close the lid. Cook 20 minutes at high pressure and let it come down by itself.',
+    );
+    expect(acts[0]).toBe('marinate(yoghurt salt + lamb-leg)');
+    expect(acts.some((a) => a.startsWith('brown(lamb-leg'))).toBe(true);
+  });
+
+  it('tell small onions from the chopped one, wherever they are named', () => {
+    const lines = ['1 onion, chopped', '12 small onions, peeled', '1 kg beef chuck', '500 ml red wine'];
+    const script = readScript(
+      'Soften the onion. Add the beef and wine. High pressure 40 minutes, natural release. Add the small onions and simmer for 10 minutes.',
+      lines.map((text) => ({ read: readLine(text, pantry) })),
+      pantry,
+    );
+    const simmer = script?.acts.find((a) => a.verb === 'simmer' || a.verb === 'stirin');
+    expect(simmer?.lines.map((l) => l.index)).toEqual([1]);
+    expect(simmer?.again).toEqual([]);
+  });
+
+  it('boil wine until it is gone, and let meat soak in its juices', () => {
+    const acts = told(
+      '1 kg beef chuck; 120 ml red wine; 300 ml beef stock; 1 tbsp oil',
+      'Brown the beef in the oil. Add the wine; scrape and cook until nearly gone. Add the stock. High pressure 60 minutes, natural release. Shred the beef in the pot and let it soak in the juices for 10 minutes.',
+    );
+    expect(acts.join(' ')).not.toContain('soften');
+    expect(acts.at(-1)).toMatch(/^rest/);
+  });
+});

@@ -57,6 +57,8 @@ const isFatLine = (line: ScriptLine | undefined): boolean =>
   (KINDS.fat as readonly FoodKind[]).includes(line?.read.food?.kind ?? 'other');
 const isMeatLine = (line: ScriptLine | undefined): boolean =>
   (KINDS.meat as readonly FoodKind[]).includes(line?.read.food?.kind ?? 'other');
+const INTO_ANOTHER =
+  /^\W*(?:first,? |meanwhile,? )?(?:stir|mix|beat|whisk|fold|mash|grate)\b.{2,60}\b(?:into|through) (?:the|a) (?!(?:inner |pressure |cooking |hot |open )?(?:pot|cooker|pan|oil|butter|onions?|sauce)\b)/i;
 const IN_THIS_POT =
   /\b(?:in|into|at the bottom of) (?:the|your) (?:(?:inner|pressure|cooking|cold|empty|open|metal|steel) )*(?:pot|cooker|insert|liner)\b/i;
 const LET_COLOUR = /^\W*(?:and )?let (?:it|them|the \p{L}+) (?:catch|take|get)\b.*\bcolou?r\b/iu;
@@ -88,6 +90,8 @@ const PUT_WITH =
 export function verbBefore(t: Told): string | null {
   const { text, stage, meant, lines, last, wasTakenOut, isToCome, next, said, kinds, all, some } = t;
   if (said === 'rack' && all(KINDS.thin)) return 'add';
+  // "Stir the salt into the yoghurt", with no pot near: a bowl.
+  if (said === 'add' && stage === 'prep' && INTO_ANOTHER.test(text) && !some(KINDS.meat)) return 'mix';
   // "Whisk the honey and soy in the pot": it is in already, and nothing is rubbed with it.
   if (said === 'mix' && IN_THIS_POT.test(text)) return 'add';
   // "Let it catch a little colour": how long what was told goes on.
