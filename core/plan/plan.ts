@@ -132,12 +132,21 @@ export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
     needMl: pot.minThinMl * SCALING.liquid.margin,
   });
   const liquid = sumLiquid(items, pot, rules);
-  const fill = fillPot(items, pot, {
-    thinMl: liquid.countedMl.mid,
-    needMl: liquid.needMl,
-    plates: dish.plates,
-    layers: dish.settings.layers,
-  });
+  const fillOf = (list: readonly PlacedItem[]): Fill =>
+    fillPot(list, pot, {
+      thinMl: liquid.countedMl.mid,
+      needMl: liquid.needMl,
+      plates: dish.plates,
+      layers: dish.settings.layers,
+    });
+  // What comes for the second lid is in no way of the first, unless there is no room for it then.
+  const first = items.filter((i) => !i.line.later);
+  const atFirst = fillOf(first);
+  const atLast = first.length === items.length ? atFirst : fillOf(items);
+  const fill =
+    atLast.shareOfLimit > 1
+      ? { ...atFirst, shareOfLimit: atLast.shareOfLimit, mostPlates: atLast.mostPlates }
+      : atFirst;
   const script = scriptOf(dish, pantryFor(kitchen), items);
   const isScraped = isFloorLoosened(script, items);
   return {
@@ -148,7 +157,7 @@ export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
     liquid,
     fill,
     floor: floorRisk(items, pot, liquid, rules, fill, isScraped),
-    boil: boilOf(items, liquid),
+    boil: boilOf(first, liquid),
   };
 }
 

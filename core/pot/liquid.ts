@@ -138,6 +138,10 @@ export function sumLiquid(
     const food = item.read.food;
     if (!food || item.massG.mid <= 0) continue;
     const label = shortName(item.read);
+    // What comes when the pot is opened in between is not there when the lid closes; it is in the sauce.
+    const enter = (entry: LiquidEntry): void => {
+      if (!item.line.later) entries.push(entry);
+    };
     const scale = (share: number, spread: number): Range =>
       around(item.massG.mid * share, Math.hypot(spread, (item.massG.high - item.massG.mid) / item.massG.mid));
     const volume = 1 / food.gPerMl;
@@ -147,7 +151,7 @@ export function sumLiquid(
       const melts = item.read.frozen ? 'frozen: counts as it melts' : '';
       const why =
         melts || (thin >= 0.94 ? 'thin: counts whole' : `about ${Math.round(thin * 100)} % of it is thin`);
-      entries.push({
+      enter({
         kind: 'poured',
         label,
         lineId: item.lineId,
@@ -159,7 +163,7 @@ export function sumLiquid(
     const liquor = LIQUOR_KINDS.has(food.kind) ? item.read.liquorMl * item.factor : 0;
     if (liquor > 0) {
       const soaked = item.read.soaked ? Math.min(liquor, food.drinks * item.massG.mid) : 0;
-      entries.push({
+      enter({
         kind: 'poured',
         label: soaked > 0 ? `soaking liquid of the ${label}` : `water with the ${label}`,
         lineId: item.lineId,
@@ -173,7 +177,7 @@ export function sumLiquid(
       // Scraped with and closed over it only loses its first steam.
       const isBoiled = item.boilsDown !== false;
       const f = isBoiled ? LIQUID_FIGURES.wineBoiledShare : LIQUID_FIGURES.wineWarmedShare;
-      entries.push({
+      enter({
         kind: 'boiled',
         label: isBoiled ? `${label}, boiled by half` : `${label}, steam while scraping`,
         lineId: item.lineId,
@@ -189,7 +193,7 @@ export function sumLiquid(
         food.kind === 'allium' && item.moment === 'aromatics' ? LIQUID_FIGURES.softenedFactor.value : 1;
       const brine = item.read.brined ? LIQUID_FIGURES.brineFactor.value : 1;
       const early = Math.min(0.6, food.givesEarly * softened * brine + glaze);
-      entries.push({
+      enter({
         kind: 'given',
         label,
         lineId: item.lineId,
@@ -204,7 +208,7 @@ export function sumLiquid(
       });
       if (item.moment === 'aromatics') {
         const f = LIQUID_FIGURES.softeningShare;
-        entries.push({
+        enter({
           kind: 'boiled',
           label: `${label}, steam while softening`,
           lineId: item.lineId,
@@ -216,7 +220,7 @@ export function sumLiquid(
     }
     if (food.drinks > 0 && !item.read.soaked) {
       const f = LIQUID_FIGURES.drunkEarlyShare;
-      entries.push({
+      enter({
         kind: 'drunk',
         label,
         lineId: item.lineId,

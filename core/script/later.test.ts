@@ -160,6 +160,21 @@ describe('two lids', () => {
     expect(slow?.releaseS.mid ?? 0).toBeGreaterThan((fast?.releaseS.mid ?? 0) * 2);
   });
 
+  it('count nothing for the first that only comes for the second, and all of it in the sauce', () => {
+    const first = 'Add the beef and stock. High pressure 30 minutes, quick release.';
+    const alone = planOf('1 kg beef shin, in 4 cm pieces; 400 ml beef stock', `${first} Serve.`);
+    const both = planOf(
+      '1 kg beef shin, in 4 cm pieces; 400 ml beef stock; 500 ml water; 400 g potatoes, in 3 cm pieces; 200 g egg noodles',
+      `${first} Stir in the water, potatoes and noodles, close the lid, high pressure 4 minutes, quick release. Serve.`,
+    );
+    expect(both.items.filter((i) => i.line.later)).toHaveLength(3);
+    expect(both.liquid.countedMl).toEqual(alone.liquid.countedMl);
+    expect(both.fill.layers.map((l) => l.label)).toEqual(alone.fill.layers.map((l) => l.label));
+    expect(both.fill.shareOfLimit).toBeCloseTo(alone.fill.shareOfLimit, 6);
+    expect(both.boil).toEqual(alone.boil);
+    expect(both.liquid.sauceAfterG.mid).toBeGreaterThan(alone.liquid.sauceAfterG.mid);
+  });
+
   it('is closed again with nothing new, where the recipe says so', () => {
     const { steps } = planOf(
       '1 kg beef shin, in 5 cm pieces; 500 ml beef stock; 1 onion',

@@ -17,6 +17,8 @@ import { clock, useNow } from '../../parts/now';
 const SHORT_S = 110;
 /** A label nearer to the end than this share of the ribbon is written before its mark instead of after it. */
 const NEAR_END = 0.2;
+/** So near to the table there is no room for another time. */
+const AT_THE_END = 0.09;
 
 const isShort = (b: RibbonBlock): boolean => b.durationS.mid < SHORT_S && b.phase !== 'hold';
 
@@ -55,12 +57,14 @@ export function Ribbon({ plan, kitchen }: { plan: Plan; kitchen: Kitchen }) {
       <div className="ribbon-times" aria-hidden="true">
         <span style={{ left: 0 }}>{at(0)} start</span>
         <span style={{ left: left(lidOnS) }}>{at(lidOnS)} lid on</span>
-        <span
-          className={(total - pinDownS) / total < NEAR_END ? 'is-before' : ''}
-          style={{ left: left(pinDownS) }}
-        >
-          {at(pinDownS)} pin down
-        </span>
+        {(total - pinDownS) / total > AT_THE_END && (
+          <span
+            className={(total - pinDownS) / total < NEAR_END ? 'is-before' : ''}
+            style={{ left: left(pinDownS) }}
+          >
+            {at(pinDownS)} pin down
+          </span>
+        )}
         <span className="ribbon-table">{at(total)} table</span>
       </div>
       <ol className="ribbon-blocks">
