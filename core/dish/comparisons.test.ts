@@ -56,4 +56,16 @@ describe('amounts behind and in brackets', () => {
     expect(read('five spice 1 tsp').massG.mid).toBe(read('1 tsp five spice').massG.mid);
     expect(read('olive oil 3 spoons, salt, flour for the meat').several).toHaveLength(3);
   });
+
+  it('spreads the last amount of a list over all that it is for', () => {
+    expect(
+      read('2 tbsp brown sugar, 2 tsp salt, 1 tsp each garlic powder, cumin & black pepper').several,
+    ).toEqual([
+      '2 tbsp brown sugar',
+      '2 tsp salt',
+      '1 tsp garlic powder',
+      '1 tsp cumin',
+      '1 tsp black pepper',
+    ]);
+  });
 });

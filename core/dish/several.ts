@@ -29,9 +29,23 @@ export function tellApart(clean: string, amount: Amount | null, pantry: Pantry):
     if (names.length > 1 && names.length <= 8 && whole.every(Boolean))
       return whole.map((name) => `${each[1] ?? ''} ${name}`);
   }
+  const spread = eachAtTheEnd(clean);
+  if (spread !== clean) return listApart(spread, amount, pantry);
   const parted = oneAndOther(clean);
   if (parted.length && parted.every((text) => pantry.find(readAmount(text)?.rest ?? ''))) return parted;
   return listApart(clean, amount, pantry);
+}
+
+/** "2 tsp salt, 1 tsp each garlic powder, cumin & pepper": the last amount before each of them. */
+function eachAtTheEnd(clean: string): string {
+  const found =
+    /^(.{3,200}),\s*(?:and\s+)?((?:\d|[¼-¾⅓⅔])[\d\s/.¼-¾⅓⅔]*\s?(?:tsp|tbsp|teaspoons?|tablespoons?|cups?|g|ml|pinch(?:es)?)\.?)\s+each\s+(?:of\s+)?(.{3,120})$/iu.exec(
+      clean,
+    );
+  if (!found) return clean;
+  const [, before = '', amount = '', names = ''] = found;
+  const each = names.split(/\s*,\s*(?:and\s+)?|\s+and\s+|\s*&\s*/i).filter(Boolean);
+  return [before, ...each.map((name) => `${amount.trim()} ${name}`)].join(', ');
 }
 
 /** "2 onions, one sliced, one chopped", "3 carrots: 1 grated, the rest in chunks": two lines of one food; empty for anything else. */

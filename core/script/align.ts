@@ -176,6 +176,12 @@ const isForTheTable = ({ section, read }: ScriptLine): boolean =>
     section ?? '',
   ) || read.written?.moment === 'serve';
 
+/** True where a clause calls for the part of the list a line stands in: "the meatball ingredients". */
+const isPartTold = (clause: string, { section }: ScriptLine): boolean =>
+  foodWords(section ?? '').some(
+    (w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause),
+  );
+
 /** Leaves with no amount: they are strewn over it, whatever goes into the pot. */
 const isStrewn = ({ read }: ScriptLine): boolean => read.amount === null && read.food?.kind === 'herb-soft';
 
@@ -376,7 +382,9 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     ? lines.flatMap((l, i) => (l.section?.toLowerCase().includes(ofSection) ? [i] : []))
     : [];
   for (const i of inSection) found.add(i);
-  const everything = !inSection.length && EVERYTHING.test(clause);
+  // "Add the remaining meatball ingredients": those of that part of the list.
+  const everything =
+    !inSection.length && EVERYTHING.test(clause) && !lines.some((l) => isPartTold(clause, l));
   const exceptions = EXCEPT.exec(clause);
   const except = exceptions?.[1] ?? exceptions?.[2];
   const spared = everything && except ? new Set(linesMeant(except, lines, pantry)) : new Set<number>();
@@ -413,10 +421,7 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     if (sectionWord && words.includes(sectionWord)) return void found.add(i);
     // "Pour the sauce over the beef", where a part of the list is the sauce.
     if (/\bsauce\b/.test(section) && poursSauce) return void found.add(i);
-    const isOfSection = foodWords(section).some(
-      (w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause),
-    );
-    if (isOfSection) return void found.add(i);
+    if (isPartTold(clause, line)) return void found.add(i);
     // "Marinate in the yoghurt, paste and chilli": those of the marinade, by any word of theirs.
     const isOfMarinade = /\bmarinat/i.test(clause) && section.startsWith('marina');
     if (isOfMarinade && foodWords(line.read.foodText).some((w) => w.length >= 4 && words.includes(w)))

@@ -370,3 +370,35 @@ describe('bowls and sizes', () => {
     expect(acts.at(-1)).toMatch(/^rest/);
   });
 });
+
+describe('parts of a list by their name', () => {
+  it('mix what is left of the meatballs, whole, and nothing of the gravy', () => {
+    const acts = toldIn(
+      'Meatballs: 40 g panko; Meatballs: 80 ml milk; Meatballs: 500 g ground beef; Meatballs: 1 egg; Gravy: 2 tbsp butter; Gravy: 500 ml beef broth; Gravy: 3 tbsp flour; Gravy: 120 ml sour cream',
+      'In a large bowl soak the panko in the milk for 5 min. Add the remaining meatball ingredients; mix just until combined. Shape into balls. Melt the butter and brown the meatballs, 4 min. Set aside. Add 120 ml of the broth, scraping. Return the meatballs. High pressure 5 min, quick release. Scoop out the meatballs. Whisk the flour with the rest of the broth and simmer until thickened. Turn off, whisk in the sour cream.',
+    );
+    expect(acts.slice(0, 2)).toEqual(['soak(breadcrumb milk)', 'mix(ground-beef egg)']);
+    expect(acts).toContain('brown(butter)');
+    expect(acts.find((a) => a.startsWith('thicken'))).toMatch(/plain-flour/);
+    expect(acts.filter((a) => a.includes('sour-cream'))).toEqual(['dairy(sour-cream)']);
+  });
+
+  it('leave out what only may be done: “if too thin”, “optional”', () => {
+    const acts = told(
+      '900 g ground beef; 1 onion; 300 ml beef stock; 2 tbsp chili powder; 1 tsp salt',
+      'Cook the onion 4 minutes. Add the beef and cook until no longer pink. Stir in the chili powder and salt. Cook 1 min. Add the stock. High pressure 12 minutes, natural release 10 minutes. If too thin, simmer 5 minutes. Optional: spread on a sheet pan and broil 3 minutes.',
+    );
+    expect(acts.slice(acts.findIndex((a) => a.startsWith('release')) + 1)).toEqual([]);
+    expect(acts).toContain('bloom(chilli-powder salt)');
+  });
+});
+
+describe('a packet that is meant to be thin', () => {
+  it('stops no pot roast', () => {
+    const { findings } = planOf(
+      '1.5 kg beef chuck; 2 tbsp olive oil; 375 ml beef broth; 1 packet au jus gravy mix; 8 pepperoncini; 100 g butter',
+      'Sear the roast in the oil. Remove and add the broth, scraping. Place the roast back in and sprinkle with the au jus mix. Top with the pepperoncini and butter. High pressure 70 minutes, natural release.',
+    );
+    expect(findings.filter((f) => f.severity === 'stop')).toEqual([]);
+  });
+});

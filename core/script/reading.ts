@@ -434,6 +434,8 @@ export class Reading {
 
   /** "The rest of the stock", where all of it had gone in: then it was only some. */
   #leaveSome(text: string): void {
+    // "The remaining ingredients" are other lines, and no rest of one.
+    if (/\bingredients\b/i.test(text)) return;
     for (const i of linesLeft(text, this.lines, this.pantry)) {
       const whole = this.acts.findLast((a) => a.lines.some((l) => l.index === i))?.lines ?? [];
       const line = whole.find((l) => l.index === i);
@@ -469,6 +471,11 @@ export class Reading {
   /** True of what is rolled to balls, made to a dough or turned over meat on the board: there it stays. */
   #isUsedUp({ verb, run, lines }: Act, at: number): boolean {
     if (verb === 'mix' && run > 0 && lines.some((l) => this.kindOf(l.index) === 'flour')) return true;
+    // Crumbs in milk that were mixed with mince are inside it.
+    const isInMince = this.acts
+      .slice(at + 1)
+      .some((a) => a.verb === 'mix' && a.lines.some((l) => this.kindOf(l.index) === 'ground-meat'));
+    if (verb === 'soak' && isInMince) return true;
     const next = this.acts[at + 1];
     const isOverMeat =
       next !== undefined &&

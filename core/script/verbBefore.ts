@@ -43,7 +43,14 @@ const wasHot = (last: Act | undefined): boolean =>
 /** What is fried one after the other. */
 const FRIED: readonly FoodKind[] = [...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'quick-veg'];
 /** What is fried for a moment and no longer. */
-const BLOOMED: readonly FoodKind[] = [...KINDS.spice, 'aromatic', 'tomato-paste', 'herb-woody'];
+const BLOOMED: readonly FoodKind[] = [
+  ...KINDS.spice,
+  'aromatic',
+  'tomato-paste',
+  'herb-woody',
+  'salt',
+  'sugar',
+];
 const BRIEF_MIN = 2;
 const BRIEFLY =
   /\b(?:stir|fry|cook)\w*\b.*\b(?:sec\w*|min\w*)\b|^(?:\d|a|one|half a) ?(?:sec\w*|min\w*)|\b(?:30|1|one|2|two|a|another) (?:more )?(?:sec\w*|min\w*)(?: more)?$/i;

@@ -13,6 +13,8 @@ const WATER_BESIDE =
 /** "Return the beef (not the mushrooms)", "lift it out onto the beef": no line that is dealt with here. */
 const NOT_THESE =
   /\bwith (?:its|their) (?:marinade|coating)\b(?: clinging)?(?: to (?:it|them))?|\((?:but )?not [^)]*\)|,? \bbut not (?:the )?\p{L}+(?: \p{L}+)?|(?<=\b(?:scoop|lift|take|spoon|remove|transfer|set)\w*\b[^.;]{0,30}\b(?:out|aside|them|it)\b )(?:on ?to|over|with|beside) the \p{L}+/giu;
+/** "As much of the reduced liquid as you like": it has been reduced. */
+const REDUCED = /\b(?:the |its )?reduced (?=(?:liquid|stock|braising|cooking)\b)/giu;
 const OIL_RISES =
   /\b(?:los|lost|giv|gave|releas|let go|drop|shed|yield)\w*(?: (?:up|off|out|of|all|most))* (?:their|its|the|some) (?:water|liquid|juices?|moisture|oil|fat)\b|\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shows|surfaces|shimmers|is (?:hot|red))\b/gi;
 /** What is cut off a thing by the name it shares with a line: "tear the stems and seeds out of the chillies" is no cumin seed. */
@@ -64,7 +66,7 @@ export function withoutSplash(text: string, lines: readonly ScriptLine[]): strin
 
 /** The clause without what must not happen: "never letting it boil", "without colouring". */
 export function withoutNot(text: string): string {
-  return text.replace(NOT, ' ');
+  return text.replace(NOT, ' ').replace(REDUCED, ' ');
 }
 const NOT =
   /\b(?:without|never|don['’]t|do not|not|does(?: not|n['’]t))\b (?:\p{L}+ ){0,3}?(?:boil|colou?r|brown|burn|catch|stick|curdl|split|thicken|reduc|simmer|fry)\w*/giu;

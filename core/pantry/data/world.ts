@@ -194,10 +194,18 @@ export const WORLD = [
     { salt: 0.2, pieceG: { packet: 32 } },
   ),
   row(
-    'starch',
-    'gravy mix | gravy granules | gravy powder | brown gravy mix | turkey gravy mix | au jus mix | au jus gravy mix',
-    { strength: 0.5, salt: 0.12, gPerMl: 0.65, pieceG: { packet: 25 }, allergens: ['gluten'] },
+    'stock-concentrate',
+    'au jus mix | au jus gravy mix | au jus seasoning mix | au jus seasoning | au jus gravy',
+    // Meant to be thin: a little starch and much salt.
+    { salt: 0.32, strength: 0.1, allergens: ['gluten', 'soy'], pieceG: { packet: 28, sachet: 28, each: 28 } },
   ),
+  row('starch', 'gravy mix | gravy granules | gravy powder | brown gravy mix | turkey gravy mix', {
+    strength: 0.5,
+    salt: 0.12,
+    gPerMl: 0.65,
+    pieceG: { packet: 25 },
+    allergens: ['gluten'],
+  }),
   row('thick-sauce', 'gochujang | korean chilli paste', {
     salt: 0.07,
     sugar: 0.25,
