@@ -347,3 +347,14 @@ describe('a list that is one line', () => {
     expect([got?.title, got?.plates]).toEqual(['Chicken & leek pie', 5]);
   });
 });
+
+describe('a heading with a word behind it', () => {
+  it('is a heading, and the name over it the name', () => {
+    const [got] = readPage(
+      'Dal makhani with chicken (leftovers)\n\nIngredients (US cups)\n¾ cup black urad dal\n3 cups water\n\nInstructions\n1. Add all. High pressure 30 mins. Natural release.',
+      pantry,
+    ).recipes;
+    expect(got?.title).toBe('Dal makhani with chicken (leftovers)');
+    expect(got?.lines).toHaveLength(2);
+  });
+});

@@ -78,7 +78,7 @@ const isAPepper = ({ read }: ScriptLine): boolean =>
 
 /** How a thing is cut, behind its name: "green chillies slit". */
 const CUT =
-  /^(?:chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|slit|cut|finely|roughly|thinly)$/;
+  /^(?:chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|slit|cut|finely|roughly|thinly|drained|rinsed|thawed|softened|seeded|deseeded|torn|beaten|melted|toasted|divided|packed|undrained|warmed|washed|pitted|stemmed|julienned)$/;
 
 /** Words that say too little alone. */
 const NOT_ALONE = new Set([
@@ -171,7 +171,7 @@ export const meansSection = (clause: string, lines: readonly ScriptLine[]): bool
 /** True of a clause that means all there is: "everything", "the remaining ingredients". */
 export const meansEverything = (clause: string): boolean => EVERYTHING.test(clause);
 
-const isForTheTable = ({ section, read }: ScriptLine): boolean =>
+export const isForTheTable = ({ section, read }: ScriptLine): boolean =>
   /^(?:to|for) (?:serve|serving|garnish|the table|go with)|^garnish|^(?:to )?top(?:ping)?s?\b/i.test(
     section ?? '',
   ) || read.written?.moment === 'serve';
@@ -297,6 +297,8 @@ function shortenedIn(clause: string, lines: readonly ScriptLine[]): Set<number> 
   return out;
 }
 
+const KNEADED_BUTTER =
+  /\b(?:butter|flour|butter[- ]flour|flour[- ]butter) paste\b|\bbeurre mani[eé]\b|\bkneaded butter\b/i;
 const POURS_SAUCE =
   /\b(?:pour|add|tip|spoon|put|stir)(?: in| on)? (?:all )?(?:of )?the (\p{L}+ )?sauce\b(?! (?:spices|ingredients|aromatics|pan)\b)/iu;
 /** Water that something else was cooked or soaked in: no line of the list. */
@@ -473,6 +475,11 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     );
     if (!isOther && (sharing === 1 || !SHARED.has(noun))) found.add(i);
   });
+  // "The butter paste": the butter with its flour.
+  if (KNEADED_BUTTER.test(clause))
+    lines.forEach((l, i) => {
+      if (['flour', 'butter'].includes(l.read.food?.kind ?? '')) found.add(i);
+    });
   // "The joints", "the pieces": the one meat there is, where no other is named.
   const raw = lines.flatMap((l, i) => (/^(?:poultry|red-meat)$/.test(l.read.food?.kind ?? '') ? [i] : []));
   const [only] = raw;

@@ -402,3 +402,65 @@ describe('a packet that is meant to be thin', () => {
     expect(findings.filter((f) => f.severity === 'stop')).toEqual([]);
   });
 });
+
+describe('what ordinary pages say', () => {
+  it('know beans by their noun, however the line ends', () => {
+    const acts = told(
+      '1 15 oz can black beans drained; 1 ½ pounds chicken breasts; 4 cups chicken broth; 1 cup frozen corn',
+      'Add the broth, chicken, beans and corn. High pressure 8 minutes, quick release.',
+    );
+    expect(acts[0]).toBe('add(black-bean chicken-breast chicken-stock sweetcorn)');
+  });
+
+  it('top bowls at the table with what the list has for it', () => {
+    const acts = toldIn(
+      'Soup: 1 kg chicken breasts; Soup: 1 l chicken stock; Soup: 1 lime; For topping: tortilla strips; For topping: 1 avocado diced; For topping: shredded cheddar',
+      'Add the chicken and stock. High pressure 8 minutes, quick release. Remove chicken, shred and return to the pot along with the juice of the lime. Top bowls with tortilla strips, avocado and cheese.',
+    );
+    expect(acts.at(-1)).toMatch(/^serve\(.*cheddar/);
+    expect(acts.filter((a) => a.startsWith('dairy'))).toEqual([]);
+  });
+
+  it('bring a sauce to a simmer for the slurry, and swirl butter in off the heat', () => {
+    const acts = told(
+      '800 g pork tenderloin; 300 ml chicken stock; 1 tbsp butter; 2 tbsp cornstarch',
+      'Add the pork and stock. High pressure 2 minutes, natural release 12 minutes. Remove the pork and rest 5 min. Bring the sauce to a simmer, stir in the cornstarch and cook until thick. Off heat swirl in the butter.',
+    );
+    expect(acts.slice(-2)).toEqual(['thicken(cornstarch)', 'stirin(butter)']);
+  });
+
+  it('whisk in the butter paste, which binds and boils nothing down', () => {
+    const acts = told(
+      '150 g smoked streaky bacon; 1 kg chicken legs; 500 ml red wine; 30 g soft butter; 30 g flour',
+      'Put the bacon into the cold cooker and heat gently till the fat runs and it crisps; scoop out. Brown the chicken in the fat. Add the wine. High pressure 12 minutes, natural release. Whisk the butter paste into the simmering sauce until it is glossy and coats the spoon.',
+    );
+    expect(acts[0]).toBe('render(bacon)');
+    expect(acts.at(-1)).toBe('thicken(butter plain-flour)');
+  });
+
+  it('mash some of it with the back of the ladle', () => {
+    const acts = told(
+      '200 g black urad dal; 750 ml water; 1 tsp salt; 60 ml cream; 1 tbsp oil; 1 onion',
+      'Fry the onion in the oil until it leaves oil. Add the dal, salt and water. High pressure 30 minutes, natural release. Mash some dal with the back of the ladle. Stir in the cream.',
+    );
+    expect(acts.map((a) => a.split('(')[0])).toEqual([
+      'soften',
+      'add',
+      'close',
+      'hold',
+      'release',
+      'mash',
+      'dairy',
+    ]);
+  });
+
+  it('are under pressure: “Seal. 25 min high, 10 natural.”', () => {
+    const plan = planOf(
+      '900 g beef chuck, in 3 cm chunks; 400 ml beef stock',
+      'Stir the stock in the pot. Beef in. Seal. 25 min high, 10 natural. Beef out into a bowl, shred roughly.',
+    );
+    expect(plan.told.minutes).toBe(25);
+    expect(plan.script?.acts.filter((a) => a.verb === 'hold')).toHaveLength(1);
+    expect(plan.ventAfterMin).toBe(10);
+  });
+});

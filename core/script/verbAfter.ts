@@ -1,3 +1,4 @@
+import { isForTheTable, type ScriptLine } from './align';
 import { minutesNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import { KINDS } from './kinds';
@@ -71,6 +72,9 @@ export function verbAfter(t: Told): string | null {
     isBinder,
     bindsWith,
   } = t;
+  // What stands in the list for the table goes there.
+  if (said !== null && meant.length && meant.every((i) => isForTheTable(lines[i] as ScriptLine)))
+    return said === 'boil' || said === 'fry' || said === 'fill' ? said : 'serve';
   // "Mix in the milk until a dough forms": what was mixed before goes on.
   if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text) && meant.some(isToCome)) return null;
   // A slice of cheese laid on each roll belongs to the roll.
@@ -125,6 +129,9 @@ export function verbAfter(t: Told): string | null {
     return 'return';
   // "Ladle into bowls and add toppings": each at the table.
   if (last?.verb === 'serve' && (said === 'stirin' || said === null) && AT_TABLE.test(text)) return 'serve';
+  // "Bring the sauce to a simmer" for what is stirred in next: it has to be hot, and no more.
+  if (said === 'simmer' && !meant.length && /\bbring\b.{0,30}\bto a (?:gentle )?simmer\b(?!.*\d)/i.test(text))
+    return null;
   if (said === 'simmer' && WARMS.test(text)) return 'warm';
   // "Drizzle with the glaze": it is on the plate.
   if (said === 'glaze' && !meant.length && /\b(?:drizzle|spoon|pour|ladle|serve)\w*\b.*\bglaze\b/i.test(text))
@@ -166,7 +173,7 @@ export function verbAfter(t: Told): string | null {
   const isOfTable = meant.every((i) => lines[i]?.read.amount === null);
   if (said === 'simmer' && meant.length && isOfTable && all(['grain', 'pasta'])) return 'boil';
   // In a pan beside: the fat is what the next is fried in.
-  if (all(KINDS.fat) && /\b(?:heat|melt|warm)\b/i.test(text)) return 'fry';
+  if (all(KINDS.fat) && /(?<!\boff (?:the )?)\b(?:heat|melt|warm)\b/i.test(text)) return 'fry';
   // Stirred together in a bowl, and not into anything.
   if (
     said === 'stirin' &&
@@ -202,7 +209,7 @@ export function verbAfter(t: Told): string | null {
     return BROUGHT_UP.test(text) ? null : 'reduce';
   if (said === 'stirin' && all(KINDS.meat) && /\bbrush/i.test(text)) return null;
   if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
-  if (said === null && /\bback\b/i.test(text)) return 'return';
+  if (said === null && /\bback\b(?! of\b)/i.test(text)) return 'return';
   if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(STREWN)) return 'serve';
   if (said === null && BESIDE_IT.test(text) && all(OF_THE_TABLE)) return 'serve';
   // Spread over the joint and pressed into its fat, before it browns.

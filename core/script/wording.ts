@@ -16,7 +16,7 @@ const NOT_THESE =
 /** "As much of the reduced liquid as you like": it has been reduced. */
 const REDUCED = /\b(?:the |its )?reduced (?=(?:liquid|stock|braising|cooking)\b)/giu;
 const OIL_RISES =
-  /\b(?:los|lost|giv|gave|releas|let go|drop|shed|yield)\w*(?: (?:up|off|out|of|all|most))* (?:their|its|the|some) (?:water|liquid|juices?|moisture|oil|fat)\b|\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shows|surfaces|shimmers|is (?:hot|red))\b/gi;
+  /\bleaves? (?:its |the )?(?:oil|ghee|fat)\b|\b(?:los|lost|giv|gave|releas|let go|drop|shed|yield)\w*(?: (?:up|off|out|of|all|most))* (?:their|its|the|some) (?:water|liquid|juices?|moisture|oil|fat)\b|\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shows|surfaces|shimmers|is (?:hot|red))\b/gi;
 /** What is cut off a thing by the name it shares with a line: "tear the stems and seeds out of the chillies" is no cumin seed. */
 const ITS_PARTS =
   /\b(?:the )?(?:stems?|stalks?|cores?|seeds?|pith|membranes?|skins?)(?:(?:,|,? and|,? or) (?:the )?(?:stems?|stalks?|cores?|seeds?|pith|membranes?|skins?))* (?=(?:out of|from|off) )/gi;

@@ -419,7 +419,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'render',
     words:
-      /\brender\w*|\bfrom cold\b|\bcold pot\b|\bcrisp (?:up )?(?:the )?(?:bacon|pancetta|lardons|chorizo)|\b(?:cook|fry) (?:the )?(?:bacon|pancetta|lardons)\b/i,
+      /\brender\w*|\bfrom cold\b|\bcold (?:pot|cooker|pan|insert)\b|\bcrisp (?:up )?(?:the )?(?:bacon|pancetta|lardons|chorizo)|\b(?:cook|fry) (?:the )?(?:bacon|pancetta|lardons)\b/i,
     stages: ['prep', 'open'],
   },
   {
@@ -439,6 +439,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words:
       /\bdeglaz\w*|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
     stages: ['prep', 'open'],
+  },
+  {
+    verb: 'mash',
+    words: /^\W*(?:open and )?(?:mash|crush) (?:\p{L}+ly\b|some|a few|half|about|the|it|them)\b/iu,
+    stages: ['after'],
   },
   {
     verb: 'thicken',
@@ -495,11 +500,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\b(?:on top|over the top|do not stir|don['’]t stir|(?<!\bboil\w* .{0,40})without stirring)\b|^top with\b/i,
     stages: ['prep', 'open'],
   },
-  { verb: 'return', words: /\b(?:return|back (?:in|into|to)|put back|back with)\b|\bback\b/i },
+  { verb: 'return', words: /\b(?:return|back (?:in|into|to)|put back|back with)\b|\bback\b(?! of\b)/i },
   {
     verb: 'liftout',
     words:
-      /\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|\bout\b$|\bout (?:on ?to|to|on|of the pot)\b|\baside\b/i,
+      /\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|\bout\b$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/i,
   },
   {
     verb: 'heat',
@@ -536,7 +541,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat with|grind (?:over|some|plenty)|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on)\b|top with|drizzle|crumble .* over)\b/i,
+      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat with|grind (?:over|some|plenty)|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on)\b|top (?:the |each )?(?:(?:bowls?|plates?|servings?|it|them) )?with|drizzle|crumble .* over)\b/i,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
