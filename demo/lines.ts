@@ -391,7 +391,7 @@ export const LINES_AS_WRITTEN: readonly [string, string, number | null, string][
   ['1 Lebanese cucumber, diced, to serve', 'cucumber', 350, 'serve'],
   ['pappadums, to serve', 'poppadom', null, 'serve'],
   ['3 lbs beef bottom round roast', 'bottom-round', 1360, 'sear'],
-  ['1 packet au jus gravy mix', 'gravy-mix', 25, 'thicken'],
+  ['1 packet au jus gravy mix', 'au-jus-mix', 28, 'lid'],
   ['1/2 cup (1 stick) butter', 'butter', 114, 'sear'],
   ['8 pepperoncini peppers', 'pepperoncini', 64, 'finish'],
   ['1 can (12 fl oz) evaporated milk', 'evaporated-milk', 366, 'dairy'],

@@ -219,8 +219,8 @@ export function verbBefore(t: Told): string | null {
     const isSpiceInFat = some(KINDS.spice) && all([...KINDS.spice, ...KINDS.fat, 'herb-woody']);
     // "Garlic, paprika and fennel seeds for a minute more": spices burn in the time that onions take.
     const isBrief = BRIEFLY.test(text) || (minutesNamed(text) ?? BRIEF_MIN + 1) <= BRIEF_MIN;
-    if (isSpiceInFat || (isBrief && some(['spice-ground']) && all([...BLOOMED, ...KINDS.fat])))
-      return 'bloom';
+    const isPaste = some(['spice-ground', 'thick-sauce']) && all([...BLOOMED, 'thick-sauce', ...KINDS.fat]);
+    if (isSpiceInFat || (isBrief && isPaste)) return 'bloom';
     if (all([...KINDS.spice, 'thick-sauce', 'tomato-paste', 'coconut-milk', 'coconut-cream']) && meant.length)
       return some(['coconut-milk', 'coconut-cream']) && !some([...KINDS.spice, 'thick-sauce'])
         ? 'soften'
