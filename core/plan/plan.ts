@@ -242,11 +242,12 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
   const isPulled = acts.some((a) => a.verb === 'shred');
   // Lean meat goes dry; what has something to melt only falls apart, and a recipe may want that.
   const mayFall = isPulled || meat.every((m) => isLoose(m.cut) || m.doneness.dryAfterMin === null);
+  // Never fewer than the meat asks for: what is for the starch is on top of that.
   // A broth or a pot of pulses: nothing in it that the recipe’s minutes could leave raw.
   const isFollowed =
     !meat.length ||
     doesNoHarm(asTold, heating, minutes, mayFall) ||
-    (isHotIn(asTold, heating) && leavesStarchRaw(heat, asTold, meat.length, plants));
+    (minutes * 60 >= heat.holdS && leavesStarchRaw(heat, asTold, meat.length, plants));
   return isFollowed
     ? {
         ...base,
@@ -255,12 +256,6 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
         heat: { ...asTold, suggestedMin: heat.suggestedMin },
       }
     : { ...base, told: { minutes, isFollowed, ...whistles }, heating: computed, heat };
-}
-
-/** True where the meat that decides is over its figure at the end. */
-function isHotIn(heat: HeatForecast, input: HeatInput): boolean {
-  const safeC = input.judged[heat.lead]?.doneness.safeC ?? null;
-  return safeC === null || (heat.coreAtEndC ?? 0) >= safeC;
 }
 
 /** What is no food while it is hard, whatever the meat beside it would like. */

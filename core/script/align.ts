@@ -172,7 +172,7 @@ export const meansSection = (clause: string, lines: readonly ScriptLine[]): bool
 export const meansEverything = (clause: string): boolean => EVERYTHING.test(clause);
 
 export const isForTheTable = ({ section, read }: ScriptLine): boolean =>
-  /^(?:to|for) (?:serve|serving|garnish|the table|go with)|^garnish|^(?:to )?top(?:ping)?s?\b/i.test(
+  /^(?:(?:to|for)(?: the)? )?(?:serv(?:e|ing)|garnish\w*|top(?:ping)?s?|table|go with)\b/i.test(
     section ?? '',
   ) || read.written?.moment === 'serve';
 

@@ -154,6 +154,15 @@ describe('two lids', () => {
     expect(steps.find((s) => s.id === 'again-release')?.title).toBe('Natural release');
   });
 
+  it('has a timer where the second pressure is left some minutes first', () => {
+    const { steps } = planOf(
+      list,
+      method.replace('Let it drop by itself', 'Natural release for 6 minutes, then vent'),
+    );
+    const letGo = steps.find((s) => s.id === 'again-release');
+    expect([letGo?.title, letGo?.timer?.seconds]).toEqual(['6 minutes, then vent', 360]);
+  });
+
   it('takes longer to come down by itself than by the valve', () => {
     const slow = planOf(list, method).heat.second;
     const fast = planOf(list, method.replace('Let it drop by itself', 'Quick release')).heat.second;
@@ -419,6 +428,14 @@ describe('what ordinary pages say', () => {
     );
     expect(acts.at(-1)).toMatch(/^serve\(.*cheddar/);
     expect(acts.filter((a) => a.startsWith('dairy'))).toEqual([]);
+  });
+
+  it('cook beside what is for the table, and add toppings there', () => {
+    const acts = toldIn(
+      'Soup: 1 kg chicken thighs; Soup: 1 l chicken stock; For the topping: 1 avocado diced; To serve: 200 g egg noodles',
+      'Add the chicken and stock. High pressure 8 minutes, quick release. Boil the noodles in salted water. Add the avocado.',
+    );
+    expect(acts.slice(-2)).toEqual(['boil(egg-noodle)', 'serve(avocado)']);
   });
 
   it('bring a sauce to a simmer for the slurry, and swirl butter in off the heat', () => {

@@ -55,6 +55,9 @@ const ONLY_RESTS =
 const AT_TABLE = /\b(?:toppings?|garnish\w*|each (?:bowl|plate|one))\b/i;
 const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
 
+/** Put to something, however it is said. */
+const STIRRED: ReadonlySet<string> = new Set(['stirin', 'mix', 'serve', 'slice']);
+
 /** The verb of a clause once the pot is open, and at the table. */
 export function verbAfter(t: Told): string | null {
   const {
@@ -72,9 +75,9 @@ export function verbAfter(t: Told): string | null {
     isBinder,
     bindsWith,
   } = t;
-  // What stands in the list for the table goes there.
-  if (said !== null && meant.length && meant.every((i) => isForTheTable(lines[i] as ScriptLine)))
-    return said === 'boil' || said === 'fry' || said === 'fill' ? said : 'serve';
+  // What stands in the list for the table goes there; what is cooked for it is cooked beside.
+  const isOfTheTable = meant.length > 0 && meant.every((i) => isForTheTable(lines[i] as ScriptLine));
+  if (isOfTheTable && said !== null && STIRRED.has(said)) return 'serve';
   // "Mix in the milk until a dough forms": what was mixed before goes on.
   if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text) && meant.some(isToCome)) return null;
   // A slice of cheese laid on each roll belongs to the roll.

@@ -228,6 +228,7 @@ function secondLid({ items, heat }: StepInput, between: readonly Step[]): Step[]
       step('again-release', 'again', letGo.title, `Heat off. ${letGo.text}`, {
         heat: 'off',
         durationS: second.releaseS,
+        timer: second.release === 'ten' ? { name: 'Coming down', seconds: second.ventAfterMin * 60 } : null,
         hands: second.release === 'quick',
         look: 'The pin drops.',
         cautions: second.release === 'natural' ? [] : [CAUTIONS.steam],
