@@ -124,8 +124,9 @@ export const CUTS: readonly Cut[] = [
   cut('ham-hock', 'ham hock', 75, 200, 'natural', { leastMm: 50, exponent: 1.2, depth: 0.72 }),
   cut('veal-shoulder', 'veal shoulder', 40, 97, 'natural'),
   cut('veal-shin', 'veal shin', 40, 130, 'natural', { exponent: 0.5, depth: 0.9 }),
-  cut('venison', 'venison', 40, 126, 'natural', { dryAfterMin: 60 }),
-  cut('rabbit', 'rabbit', 35, 66, 'ten', { exponent: 0.9, depth: 0.8 }),
+  // Game is asked for at the figure of minced meat, whole or not: public tables of safe temperatures.
+  cut('venison', 'venison', 40, 126, 'natural', { safe: 'ground', dryAfterMin: 60 }),
+  cut('rabbit', 'rabbit', 35, 66, 'ten', { safe: 'ground', exponent: 0.9, depth: 0.8 }),
   cut('ground-meat', 'ground meat', 14, 36, 'quick', { cubes: false, safe: 'ground' }),
   cut('meatball', 'meatballs', 40, 14, 'ten', { cubes: false, safe: 'ground', exponent: 2 }),
   cut('sausage', 'sausage', 28, 19, 'ten', { cubes: false, safe: 'ground', exponent: 1 }),

@@ -49,7 +49,7 @@ export function stepsOpened(input: StepInput): Step[] {
 
 /** Meat that is cooked for its tenderness, long after it is hot enough. */
 const isTough = (main: MeatPiece): boolean =>
-  main.cut.safe === 'whole' && main.cut.tenderAt95Min >= TOUGH_MIN;
+  main.cut.safe !== 'poultry' && main.cut.tenderAt95Min >= TOUGH_MIN;
 /** Minutes at 95 °C from which a cut is cooked to be tender rather than to be done: between chops and shoulder. */
 const TOUGH_MIN = 45;
 /** How near the figure the forecast has to be for it to say anything, °C. */

@@ -304,3 +304,20 @@ describe('a floured coat', () => {
     expect(coat).toBeLessThan(2);
   });
 });
+
+describe('game', () => {
+  it.each(['1 rabbit, jointed (about 1.3 kg)', '900 g venison, in 4 cm cubes'])(
+    'is measured to the figure for game, and not of beef: %s',
+    (line) => {
+      const { steps, meat } = plan(
+        [line, '400 ml chicken stock'],
+        'Add all. High pressure 25 minutes, natural release.',
+      );
+      expect(meat[0]?.safeC).toBe(71);
+      const check = steps.find((s) => s.id === 'meat')?.text ?? '';
+      expect(check).toContain('71');
+      expect(check).toContain('fork');
+      expect(check).not.toMatch(/Whole cuts of beef/);
+    },
+  );
+});
