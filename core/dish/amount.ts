@@ -164,15 +164,23 @@ function plainFigures(text: string): { text: string; readAs: string } {
   return { text, readAs: '' };
 }
 
+/** "½ a large onion", "1/2 of a 7 oz can", "two thirds of a 500 g packet": a part of one, whose "of a" says nothing more. */
+const PART_OF_ONE =
+  /^((?:\d+\/\d+|[¼-¾⅐-⅞]|half|quarter)\s+)(?:of\s+)?(?:an?|1|one)\s+(?=(?:small|medium|large|big)\b|\d)/i;
+/** Parts told in words, as figures. */
+const PARTS_IN_WORDS: readonly (readonly [RegExp, string])[] = [
+  [/^(?:an?\s+|one[- ])?third\s+(?=of\b)/i, '1/3 '],
+  [/^two[- ]thirds\s+(?=of\b)/i, '2/3 '],
+  [/^three[- ]quarters\s+(?=of\b)/i, '3/4 '],
+  [/^(?:a|one)[- ]quarter\s+(?=of\b)/i, '1/4 '],
+];
+
 function readPlainAmount(text: string): FoundAmount | null {
   if (/^\s*(?:a (?:little|bit of|touch of)|some)\s/i.test(text)) return null;
-  const s = skipApprox(text)
+  const s = PARTS_IN_WORDS.reduce((t, [words, figure]) => t.replace(words, figure), skipApprox(text))
     .replace(/^an?\s+(?=[\d¼-¾])/i, '')
     // "½ a large onion", "1 drained tin of chickpeas": the word between says nothing of how much.
-    .replace(
-      /^((?:\d+\/\d+|[¼-¾⅐-⅞]|half|quarter)\s+)(?:of\s+)?an?\s+(?=(?:small|medium|large|big)\b)/i,
-      '$1',
-    )
+    .replace(PART_OF_ONE, '$1')
     .replace(BEFORE_TIN, '$1')
     .replace(/([a-z])\/(?=[\d¼-¾])/gi, '$1 / ')
     .replace(/^(\d{1,2})-(\d\/\d{1,2})(?!\d|\/)/, '$1 $2');
@@ -332,13 +340,20 @@ function readPlainAmount(text: string): FoundAmount | null {
   return { amount, rest: also.rest };
 }
 
+/** A weight in brackets more than this many times off what the measure holds is another thing's: the tin's, the packet's. */
+const SAME_THING = 1.8;
+
 /**
- * A weight in brackets anywhere later in the line ("6 chicken thighs (about 1 kg)", "2 breasts (200 g each)") makes a
- * counted amount exact. Returns the same amount when there is none.
+ * A weight in brackets anywhere later in the line ("6 chicken thighs (about 1 kg)", "2 breasts (200 g each)", "1 cup grated
+ * cheddar (about 4 oz)") makes an amount that was counted or measured exact. `gPerMl` is the food's own, where it is known.
+ * Returns the same amount when there is none.
  */
-export function withBracketedWeight(amount: Amount, rest: string): Amount {
+export function withBracketedWeight(amount: Amount, rest: string, gPerMl?: number): Amount {
   const isGuess = amount.unitId === 'splash' || amount.vague === true;
-  if (amount.alsoG || amount.content || (unitById(amount.unitId).kind !== 'piece' && !isGuess)) return amount;
+  const { kind, perUnit } = unitById(amount.unitId);
+  const heldG = kind === 'volume' && gPerMl && !amount.plus ? amount.max * perUnit * gPerMl : 0;
+  if (amount.alsoG || amount.alsoMl || amount.content || (kind !== 'piece' && !isGuess && !heldG))
+    return amount;
   for (const bracket of rest.matchAll(
     /\(([^()]{2,60})\)|,\s*((?:(?:each|weighing|total)\s+)*(?:about|abt\.?|around|roughly|approx\.?|ca?\.?|each|weighing|total)\s+[\d¼-¾][^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece|in all|altogether|in total))/gi,
   )) {
@@ -355,6 +370,7 @@ export function withBracketedWeight(amount: Amount, rest: string): Amount {
     if (measured?.unit.kind !== 'mass') continue;
     const grams = ((measured.min + measured.max) / 2) * measured.unit.perUnit;
     const each = /\beach\b|\bper\b|apiece/i.test(bracket[0]);
+    if (heldG && (each || Math.max(grams / heldG, heldG / grams) > SAME_THING)) continue;
     return { ...amount, alsoG: each ? grams * ((amount.min + amount.max) / 2) : grams };
   }
   return amount;

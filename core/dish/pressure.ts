@@ -1,5 +1,6 @@
 import { kept } from '../quantity/kept';
 import { readNumber } from '../quantity/number';
+import { isNatural, isQuick, speaksOfRelease } from './release';
 
 /** One stretch under pressure as a method tells it. */
 export interface PressureRun {
@@ -29,7 +30,7 @@ export function whistlesNamed(clause: string): number | null {
 
 /** Words that only a recipe under pressure has. */
 const EVIDENCE =
-  /\b(?:(?:once|when|after|until|from when) (?:it|the (?:pot|cooker|weight|valve|vent)) (?:(?:starts|begins) (?:to )?)?(?:hiss|whistl|sing)\w*|(?:lock|seal|close|lid on)[;,.]?\s*(?:it\s+)?\d{1,3}\s?(?:m|min\w*)\s+(?:on |at )?(?:high|low)\b|(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QR|NR|(?:quick|natural|manual|fast)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
+  /\b(?:(?:once|when|after|until|from when) (?:it|the (?:pot|cooker|weight|valve|vent)) (?:(?:starts|begins) (?:to )?)?(?:hiss|whistl|sing)\w*|(?:lock|seal|close|lid on)[;,.]?\s*(?:it\s+)?\d{1,3}\s?(?:m|min\w*)\s+(?:on |at )?(?:high|low)\b|(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QP?R|NR|(?:quick|natural|manual|fast|rapid|instant)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
 const CLOSES =
   /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 /** The lid is closed in so many words. */
@@ -38,25 +39,17 @@ const EXPLICIT_LID =
 /** Words that only a pot under pressure has. */
 export const OF_PRESSURE = /\b(?:manual|pressure|HP|LP|whistles?|ring|psi)\b/i;
 const LETS_GO =
-  /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
+  /\b(?:QP?R|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
 const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
-const NATURAL =
-  /\b(?:let|leave) (?:it )?(?:sit|rest)\b(?! (?:the|in the|in a)\b)|\breleas\w* (?:the )?(?:pressure |steam )?(?:slowly|gradually|gently over)\b|\bleave to (?:drop|fall|sink|come down|release|depressuri[sz]e|cool)\b|\breduc\w* (?:the )?pressure (?:slowly|gradually|naturally|at room)|\bnatural(?:ly)?\b|\bNPR\b|\bNR\b|\bby itself\b|\bon its own\b|\bof its own accord\b|\b(?:let|leave|allow) (?:it|the pressure|the pot|the steam) (?:to )?(?:sink|drop|fall|come down|go down|stand|subside|reduce|drop off|release(?! all| quick| at once))\b|\bcool (?:by )?itself\b|\b(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|\bcool (?:slowly|down|naturally)\b|\bpressure (?:has )?(?:gone|dropped|drops?|falls?|subsides?)\b|\blet stand\b|\bwithout releasing\b|\b(?:pin|button|float(?: valve)?|indicator) (?:drops|goes down|falls|sinks|is down)\b/i;
-const QUICK =
-  /\breduc\w* (?:the )?pressure (?:quickly|rapidly|at once|immediately|fast|under|with|in)\b|\bquick(?:ly)?[- ]?(?:pressure[- ])?releas\w*|\bQR\b|\bquick\b|\b(?:manual|fast|rapid)(?:ly)?[- ](?:pressure[- ])?releas\w*|\bvent(?:ing)?\b|\bat once\b|\bimmediately\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|under (?:the |a |an )?(?:cold |running )*(?:tap|faucet)|cold[- ]water (?:release|method))\b|\bopen the (?:valve|vent)\b|\brelease (?:the )?(?:remaining |rest of the |all (?:of )?the )?(?:pressure|steam|rest|remainder)\b|\brelease the rest\b|\blet (?:the |all the )?(?:rest|remainder|remaining (?:steam|pressure)) (?:out|go|off|escape)\b|\b(?:let|blow|allow) (?:all )?(?:of )?(?:the )?(?:steam|pressure) (?:to )?(?:off|out|escape)\b|\b(?:let|blow) (?:off|out) (?:all )?(?:of )?(?:the )?(?:steam|pressure)\b/i;
-const RELEASES =
-  /\breduc\w* (?:the )?pressure\b|\breleas|natural|\bNPR\b|\bNR\b|\bQR\b|\bvent\b|\bvalve\b|\bpressure (?:has|drops?|to drop|to fall)|\blet (?:it|the pressure)\b|\b(?:let|leave) (?:it )?(?:sit|stand|rest)\b|\bwait\b|\bquick\b|\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|under (?:the |a |an )?(?:cold |running )*(?:tap|faucet)|cold[- ]water (?:release|method))\b|\bcome down\b|\bcool (?:slowly|down)\b|\bleave\b|\bof its own\b|\bby itself\b|\bdrop|\blet (?:the |all the )?(?:rest|remainder|remaining (?:steam|pressure)) (?:out|go|off|escape)\b|\b(?:let|blow|allow) (?:all )?(?:of )?(?:the )?(?:steam|pressure) (?:to )?(?:off|out|escape)\b|\b(?:let|blow) (?:off|out) (?:all )?(?:of )?(?:the )?(?:steam|pressure)\b/i;
-/** True of a clause that lets the pressure go, by itself or by the valve; it is only asked of a pot that is closed. */
-export const letsPressureGo = (clause: string): boolean =>
-  NATURAL.test(clause) || QUICK.test(clause) || /\breleas\w*|\bvent\b/i.test(clause);
 /** True where a lid is closed in so many words after the first of these clauses, and before any pressure is let go. */
 export function isClosedLater(clauses: readonly string[]): boolean {
   const lid = clauses.findIndex((c, i) => i > 0 && EXPLICIT_LID.test(c));
-  const release = clauses.findIndex(letsPressureGo);
+  const release = clauses.findIndex(speaksOfRelease);
   return lid > 0 && (release < 0 || lid < release);
 }
 /** "Then leave 5 minutes", "wait ten minutes", of a pot that is closed. */
-const LEFT_ALONE = /\bwait\b|^\W*(?:then |and )*(?:leave|stand|sit|rest)\b/i;
+const LEFT_ALONE =
+  /\bwait\b|^\W*(?:then |and )*(?:leave|stand|sit|rest)\b|\b(?:let|allow) (?:it|the (?:pot|cooker|pan)) (?:to )?(?:sit|stand|rest|be)\b/i;
 const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid off\b|\bopen (?:it|up)\b/i;
 /** A time in minutes or hours, with the unit before or after. */
 const TIME =
@@ -232,10 +225,7 @@ function runsIn(told: string): PressureRun[] {
     const clause = said.replace(BEFORE_VENTING, ' natural release');
     const minutes = minutesNamed(clause);
     const isRelease =
-      RELEASES.test(clause) &&
-      (NATURAL.test(clause) ||
-        QUICK.test(clause) ||
-        (isClosed && minutes !== null && LEFT_ALONE.test(clause)));
+      isNatural(clause) || isQuick(clause) || (isClosed && minutes !== null && LEFT_ALONE.test(clause));
     const timeBeforeRelease = isRelease && !SHORT_RELEASE.test(clause) && isAtPressureFirst(clause);
     // "Four whistles. Mash the dal. Heat oil … Close, two whistles": opened in between, and nobody says so.
     isWorked = isClosed && run !== null && run.whistles !== null && (isWorked || OPEN_WORK.test(clause));
@@ -298,15 +288,25 @@ function runsIn(told: string): PressureRun[] {
     }
     before = minutes !== null && !isRelease && !isOpenHeat(clause) ? minutes : null;
     // Once it is let go, only the rest of the same release belongs to it: "let it stand 3 minutes" is no second one.
-    const isRest = run?.release === 'natural' && QUICK.test(clause);
+    const isRest = run?.release === 'natural' && isQuick(clause);
     if (run && isRelease && (isClosed || run.release === null || isRest)) {
       releaseOf(run, clause, timeBeforeRelease ? null : minutes);
       isClosed = false;
+    }
+    // "Leave to release naturally, 10 mins": the minutes are told after the comma.
+    const after = BARE_TIME.test(all[at + 1] ?? '') ? minutesNamed(all[at + 1] ?? '') : null;
+    if (run?.release === 'natural' && isRelease && isNatural(clause) && after !== null && after <= 60) {
+      run.release = 'ten';
+      run.releaseMin = after;
     }
     if (OPENS.test(clause)) isClosed = false;
   }
   return runs.filter((r) => r.minutes !== null || r.release !== null || r.whistles !== null);
 }
+
+/** A clause that is only a time: "about 15 minutes", "(10 mins)". */
+const BARE_TIME =
+  /^\W*(?:for |takes |taking |this takes )?(?:(?:about|approx\w*\.?|around|roughly|another|~)\s*)?\d{1,2}(?:\s*(?:-|–|to)\s*\d{1,2})?\s?(?:m|mins?|minutes?)\W*$/i;
 
 /** "10 minutes high, natural" names the minutes at pressure; "natural for 10 minutes" and "10 minutes natural" do not. */
 function isAtPressureFirst(clause: string): boolean {
@@ -332,14 +332,14 @@ function releaseOf(run: PressureRun, clause: string, minutes: number | null): vo
   const short = SHORT_RELEASE.exec(clause);
   const bare = minutes === null ? FOR_SO_MANY.exec(clause)?.[1] : undefined;
   const n = short ? Number(short[1] ?? short[2]) : bare ? figure(bare) : minutes;
-  if (NATURAL.test(clause) || (LEFT_ALONE.test(clause) && n !== null)) {
+  if (isNatural(clause) || (LEFT_ALONE.test(clause) && n !== null)) {
     if (n !== null && n > 0 && n <= 60) {
       run.release = 'ten';
       run.releaseMin = n;
     } else run.release ??= 'natural';
     return;
   }
-  if (!QUICK.test(clause)) return;
+  if (!isQuick(clause)) return;
   if (run.release === null) run.release = 'quick';
   else if (run.release === 'natural' && /\b(?:rest|remaining|remainder|then)\b/i.test(clause)) {
     run.release = 'ten';

@@ -251,6 +251,15 @@ describe('amounts that stand somewhere else in the line', () => {
     ['150 g dried red split lentils', 'red-lentil', 150],
     ['salt & freshly ground black pepper', 'salt-and-pepper', 0],
     ['2lb thighs', 'chicken-thigh', 907],
+    // A part of one tin, one packet.
+    ['1/2 of a 7 oz can chipotles in adobo', 'chipotle-in-adobo', 99],
+    ['half of 1 large onion', 'onion', 115],
+    ['two thirds of a 500 g packet of pasta', 'rigatoni', 333],
+    // The weight in brackets says more than the cup, unless it is the tin's.
+    ['1 cup crumbled feta (about 150 g)', 'feta', 150],
+    ['3/4 cup grated Parmesan (about 2 ounces), plus more for serving', 'hard-cheese', 57],
+    ['2 tbsp tomato paste, drained (170 g)', 'tomato-paste', 33],
+    ['3 large egg yolks', 'egg-yolk', 57],
   ])('%s', (text, food, grams) => {
     const line = readLine(text, pantry);
     expect([line.food?.id, Math.round(line.massG.mid)]).toEqual([food, grams]);

@@ -441,7 +441,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
         ...amount,
         size: sizeAfter === 'big' ? 'large' : (sizeAfter as 'small' | 'medium' | 'large'),
       };
-  if (amount) amount = withTrailingUnit(withBracketedWeight(amount, rest), foodText, food);
+  if (amount) amount = withTrailingUnit(withBracketedWeight(amount, rest, food?.gPerMl), foodText, food);
   const isElsewhere =
     /^\W*(?:\d+|an?|one|half a)?\s*(?:recipe|quantity|batch|portion|amount)s?\s+(?:of\s+)?\p{L}/iu.test(
       clean,

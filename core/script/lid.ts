@@ -1,11 +1,5 @@
-import {
-  isClosedLater,
-  isOpenHeat,
-  letsPressureGo,
-  minutesNamed,
-  OF_PRESSURE,
-  whistlesNamed,
-} from '../dish/pressure';
+import { isClosedLater, isOpenHeat, minutesNamed, OF_PRESSURE, whistlesNamed } from '../dish/pressure';
+import { speaksOfRelease } from '../dish/release';
 import { linesNamed } from './align';
 import { SAYS } from './data/verbs';
 import type { Clause, Reading } from './reading';
@@ -90,7 +84,7 @@ export function holding(r: Reading, c: Clause): boolean {
   if (r.stage !== 'closed') r.putLid(c, 'close');
   if (!r.has('hold')) r.putLid(c, 'hold');
   r.stage = 'closed';
-  return !letsPressureGo(text) || lettingGo(r, c);
+  return !speaksOfRelease(text) || lettingGo(r, c);
 }
 
 /** Let go, also without a word about the lid: it was closed before. */
@@ -108,7 +102,7 @@ export function lettingGo(r: Reading, c: Clause): boolean {
     r.has('release') &&
     /\b(?:stand|(?<!the )rest)\b/i.test(text) &&
     !/\b(?:pressure|releas|natural)/i.test(text);
-  if (r.stage !== 'closed' || !letsPressureGo(text) || onlyStands) return false;
+  if (r.stage !== 'closed' || !speaksOfRelease(text) || onlyStands) return false;
   if (!r.has('release')) r.putLid(c, 'release');
   return true;
 }
@@ -121,7 +115,7 @@ export function whileClosed(r: Reading, c: Clause): boolean {
   const isLowHeat =
     !meant.length &&
     /\b(?:simmer|sim|low(?:er)?)\b/i.test(text) &&
-    letsPressureGo(r.parts[c.n + 1]?.text ?? '') &&
+    speaksOfRelease(r.parts[c.n + 1]?.text ?? '') &&
     !r.has('release');
   // "Four whistles, then lower the flame and cook ten minutes more": still the one lid.
   const isStillClosed =
@@ -133,7 +127,7 @@ export function whileClosed(r: Reading, c: Clause): boolean {
     !OPENS.test(text);
   if (isLowHeat || isStillClosed) return true;
   // "Leave for ten minutes, then vent": the one release, told in two.
-  const isLeft = !meant.length && LEFT.test(text) && letsPressureGo(r.parts[c.n + 1]?.text ?? '');
+  const isLeft = !meant.length && LEFT.test(text) && speaksOfRelease(r.parts[c.n + 1]?.text ?? '');
   if (isLeft && !r.has('release')) {
     r.putLid(c, 'release');
     return true;

@@ -198,7 +198,16 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       continue;
     }
     if (last && last.stage === act.stage && last.run === act.run) {
-      const isSame = last.verb === act.verb && !['hold', 'close', 'release', 'liftout'].includes(act.verb);
+      // "The onions for 8 minutes; add the garlic, 1 minute more": one after the other, each with its own minutes.
+      const isNext =
+        last.verb === 'soften' &&
+        act.verb === 'soften' &&
+        act.lines.length > 0 &&
+        last.lines.length > 0 &&
+        (last.minutes !== null || last.until !== undefined) &&
+        (act.minutes !== null || act.until !== undefined);
+      const isSame =
+        !isNext && last.verb === act.verb && !['hold', 'close', 'release', 'liftout'].includes(act.verb);
       const fatOnly =
         (last.verb === 'heat' || (last.verb === 'add' && last.lines.length > 0 && !last.again.length)) &&
         last.lines.every((l) => KINDS.fat.includes((lines[l.index]?.read.food?.kind ?? 'other') as 'oil')) &&
@@ -215,11 +224,9 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
         last.verb === 'deglaze' && act.verb === 'reduce' && isEmpty(act) && pouredG(last) < BOILS_AT_ONCE_G;
       if (isSame || fatOnly || scraped || scrapes) {
         last.verb = fatOnly || scraped ? act.verb : last.verb;
-        // "The onions for 8 minutes; add the garlic, 1 minute more": one after the other.
-        const isAfter = isSame && last.minutes !== null && act.minutes !== null && act.lines.length > 0;
         last.lines.push(...act.lines);
         last.again.push(...act.again);
-        last.minutes = isAfter ? (last.minutes ?? 0) + (act.minutes ?? 0) : (act.minutes ?? last.minutes);
+        last.minutes = act.minutes ?? last.minutes;
         last.words = joined(last.words, act.words);
         if (act.until !== undefined) last.until = act.until;
         continue;
