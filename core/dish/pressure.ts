@@ -107,6 +107,15 @@ export function minutesNamed(clause: string): number | null {
   return Math.round(n * 60) + Number(more?.[1] ?? 0);
 }
 
+const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
+
+/** Minutes that a clause gives, seconds too; null where it gives none. */
+export function timeNamed(text: string): number | null {
+  const seconds = SECONDS.exec(text);
+  if (!seconds) return minutesNamed(text);
+  return Number(seconds[2] ?? seconds[1]) / 60;
+}
+
 /** Words about the pot that only sound like pressure or like letting it go. */
 const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
   [/\bcover (?:the |your )?pressure[- ]?cooker\b/gi, 'lock the lid'],

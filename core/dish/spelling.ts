@@ -78,6 +78,10 @@ function swappedWord(word: string, known: ReadonlySet<string>): string | null {
   return made.size === 1 && one !== undefined ? one : null;
 }
 
+/** "Pureed", "buttered", "breaded": something was done to another food, and no food is misspelt. */
+const isDoneTo = (word: string, food: string): boolean =>
+  word === `${food}d` || word === `${food}ed` || word === `${food}ing` || word === `${food.slice(0, -1)}ied`;
+
 /** Kept answers: a page says the same odd words again and again. */
 const MOST_KEPT = 3000;
 
@@ -98,6 +102,7 @@ function mend(word: string, pantry: Pantry): string | null {
   let least = most + 1;
   let isTie = false;
   for (const candidate of most ? words : []) {
+    if (isDoneTo(single, candidate)) continue;
     if (candidate[0] !== single[0] || Math.abs(candidate.length - single.length) > most) continue;
     const d = distance(candidate, single);
     if (d < least) {

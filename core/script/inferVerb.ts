@@ -1,10 +1,15 @@
-import { minutesNamed } from '../dish/pressure';
+import { minutesNamed, timeNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
 import { meansEverything, type ScriptLine } from './align';
 import { type Stage } from './data/verbs';
 import { KINDS } from './kinds';
 import { FRIED_TOGETHER, HAD_HEAT } from './told';
+
+const TOMATO: readonly FoodKind[] = ['tomato-fresh', 'tomato-chunky', 'tomato-paste'];
+/** Goes on frying, in a clause of its own. */
+const FRIED =
+  /^\W*(?:and |then )*(?:fry|cook|saut[eé]|bhun\w*|stir(?:[- ]fry)?|roast|sweat|soften|let (?:it|them) (?:fry|cook))\b/i;
 
 /** What is meant where only foods are named ("shallots and garlic, soft"); null where they go on from what was told before. */
 export function inferVerb(
@@ -13,6 +18,7 @@ export function inferVerb(
   fresh: readonly number[],
   lines: readonly ScriptLine[],
   last: Act | undefined,
+  next = '',
 ): string | null {
   if (!fresh.length) return null;
   const kinds = fresh.flatMap((i) => lines[i]?.read.food?.kind ?? []);
@@ -55,6 +61,12 @@ export function inferVerb(
     minutesNamed(text) !== null
   )
     return 'soften';
+  // "Then ginger-garlic paste 2 min", "the ground spices, fry 1 min": the next thing to fry, for a time of its own.
+  const isTimed = timeNamed(text) !== null || (FRIED.test(next) && (timeNamed(next) !== null || /\buntil\b/i.test(next)));
+  if (last && HAD_HEAT.has(last.verb) && last.lines.length > 0 && isTimed) {
+    if (all(KINDS.spice)) return 'bloom';
+    if (all([...FRIED_TOGETHER, ...TOMATO, 'quick-veg', 'salt'])) return 'soften';
+  }
   if (goesOn && last.lines.length > 0 && (last.verb !== 'deglaze' || all(KINDS.thin))) return null;
   if (all(KINDS.thin)) return 'add';
   if (all(KINDS.spice)) return 'bloom';

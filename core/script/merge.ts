@@ -14,6 +14,27 @@ export function joined(a: string, b: string): string {
   return (b.includes(a) ? b : `${a} ${b}`).slice(0, 400);
 }
 
+/** "Add the garlic and stir for 30 seconds": the time is of what has just gone in, and of nothing that went in before it. */
+function withTheirTime(acts: readonly Act[]): readonly Act[] {
+  const isFried = (a: Act): boolean => a.stage === 'open' && (a.verb === 'soften' || a.verb === 'bloom');
+  const ofLast = (a: Act, before: Act | undefined): before is Act =>
+    before !== undefined &&
+    isFried(a) &&
+    isFried(before) &&
+    a.words === before.words &&
+    !a.lines.length &&
+    !a.again.length &&
+    before.lines.length > 0 &&
+    before.minutes === null;
+  return acts.flatMap((a, i) => {
+    if (ofLast(a, acts[i - 1])) return [];
+    const next = acts[i + 1];
+    return next && ofLast(next, a)
+      ? [{ ...a, minutes: next.minutes, ...(next.until ? { until: next.until } : {}) }]
+      : [a];
+  });
+}
+
 /** Acts next to each other that are one thing to do are one act; an act that says and brings nothing is none. */
 export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[] {
   const out: Act[] = [];
@@ -37,7 +58,7 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
   const pouredG = (a: Act): number =>
     a.lines.reduce((s, l) => s + (lines[l.index]?.read.massG.mid ?? 0) * l.share, 0);
   const isEmpty = (a: Act): boolean => !a.lines.length && !a.again.length;
-  for (const told of acts) {
+  for (const told of withTheirTime(acts)) {
     const last = out.at(-1);
     // "Add the tomatoes. Cook until the tomatoes break down": named again, and nothing else.
     const isOfLast =

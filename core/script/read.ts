@@ -1,4 +1,4 @@
-import { OF_PRESSURE } from '../dish/pressure';
+import { OF_PRESSURE, timeNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import type { Act, Script } from './act';
@@ -7,7 +7,7 @@ import { closing, holding, lettingGo, longCooking, whileClosed } from './lid';
 import { KINDS } from './kinds';
 import { joined, merged } from './merge';
 import { PARTS } from './portions';
-import { BESIDE_THE_POT, DOUGHS, ON_THE_BOARD, Reading, timeNamed, type Clause } from './reading';
+import { BESIDE_THE_POT, DOUGHS, ON_THE_BOARD, Reading, untilTold, type Clause } from './reading';
 import { inferVerb } from './inferVerb';
 import { verbOf } from './verbOf';
 import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
@@ -337,6 +337,7 @@ function goesOn(r: Reading, { n, text, sentence, meant }: Clause): void {
     meant.filter((i) => r.isToCome(i)),
     r.lines,
     r.last,
+    r.parts[n + 1]?.sentence === sentence ? r.parts[n + 1]?.text : '',
   );
   if (inferred !== null) {
     if (r.stage === 'prep') r.stage = 'open';
@@ -348,6 +349,8 @@ function goesOn(r: Reading, { n, text, sentence, meant }: Clause): void {
   if (!before) return;
   const isHere = before.stage === r.stage;
   if (isHere) before.minutes ??= timeNamed(text);
+  const { until } = untilTold(text);
+  if (isHere && until && before.until === undefined) before.until = until;
   const isBoard = ON_THE_BOARD.has(before.verb);
   const fresh = meant.filter((i) => r.isToCome(i) && !(isBoard && r.isMeat(i)));
   // A sentence that goes on belongs to what it goes on to.

@@ -1,4 +1,4 @@
-import { minutesNamed, pressureRuns } from '../dish/pressure';
+import { minutesNamed, pressureRuns, timeNamed } from '../dish/pressure';
 import { describe } from '../dish/descriptors';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
@@ -74,20 +74,11 @@ const THE_SAUCE = /\bthe (?:\p{L}+ )?(?:sauce|dressing|glaze|marinade)\b/iu;
 const SOME_LEFT = 0.25;
 const THE_REST = /\bthe (?:rest|remainder|other half)\b(?! of\b)/i;
 const LITTLE_FAT = /\b(?:a little|some|a (?:bit|knob|splash) of)(?: more)? (?:the )?(?:butter|oil|fat)\b/i;
-const SECONDS = /\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:seconds?|secs?)\b/i;
-
-/** Minutes that a clause gives, seconds too; null where it gives none. */
-export function timeNamed(text: string): number | null {
-  const seconds = SECONDS.exec(text);
-  if (!seconds) return minutesNamed(text);
-  return Number(seconds[2] ?? seconds[1]) / 60;
-}
-
 /** Longest look that is taken from a recipe, words. */
 const MOST_WORDS_OF_A_LOOK = 9;
 const UNTIL = /\buntil ([^.,;:()!?–—]+)/i;
 /** "Fry until deep brown": what to look for, in the recipe's words. */
-function untilTold(text: string): { until: string } | Record<string, never> {
+export function untilTold(text: string): { until: string } | Record<string, never> {
   const told = UNTIL.exec(text)?.[1]?.trim() ?? '';
   const long = told.split(/\s+/).length;
   return long >= 2 && long <= MOST_WORDS_OF_A_LOOK ? { until: told } : {};

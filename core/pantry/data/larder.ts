@@ -7,7 +7,7 @@ export const LARDER = [
   row('spice-ground', 'ground cumin | cumin | cumin powder | jeera powder | roasted cumin powder'),
   row('spice-ground', 'ground coriander | coriander powder | dhania | dhania powder | coriander-cumin powder'),
   row('spice-ground', 'turmeric | ground turmeric | haldi'),
-  row('spice-ground', 'chilli powder | chili powder | kashmiri chilli powder | chile powder | chipotle powder | ancho powder | kashmiri chilli | deggi mirch | lal mirch | red chilli powder | red chili powder | mirch powder | kashmiri mirch | degi mirch | guajillo powder | pasilla powder | new mexico chile powder'),
+  row('spice-ground', 'chilli powder | chili powder | kashmiri chilli powder | chile powder | chipotle powder | ancho powder | kashmiri chilli | deggi mirch | lal mirch | mirch | mirchi | red chilli powder | red chili powder | mirch powder | kashmiri mirch | degi mirch | guajillo powder | pasilla powder | new mexico chile powder'),
   row('spice-ground', 'cayenne | cayenne pepper', {}),
   row('spice-ground', 'curry powder | madras curry powder'),
   row('spice-ground', 'ground cinnamon | cinnamon'),
