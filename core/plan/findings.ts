@@ -349,6 +349,9 @@ function platesThatFit(input: FindingInput): number | null {
   return null;
 }
 
+/** How far a sum of pieces can be off the level in the pot, as a share. Source: random packing of mixed pieces; spread of `LAYER_KINDS`. */
+const PACKS_WITHIN = 0.1;
+
 function fillFindings(input: FindingInput): Finding[] {
   const { fill, dish, kitchen, pot } = input;
   if (fill.shareOfLimit <= 0) return [];
@@ -365,14 +368,17 @@ function fillFindings(input: FindingInput): Finding[] {
       ...(plates === null ? [] : [setPlates(plates, `Make ${plates} ${plates === 1 ? 'plate' : 'plates'}`)]),
       ...(bigger ? [setSettings({ potId: bigger.id }, `Use the ${bigger.name}`)] : []),
     ];
+    const isAtLine = fill.shareOfLimit <= 1 + PACKS_WITHIN;
     return [
       {
         id: 'too-full',
-        severity: 'stop',
+        severity: isAtLine ? 'careful' : 'stop',
         about: 'fill',
         lineIds: [],
-        text: `Too full: ${percent} % of the fill line`,
-        why: `The line is at ${line}. A pot over it can block its vent. ${dish.plates} plates want ${fill.shareOfLimit > 1.4 ? 'two cooks or ' : ''}a bigger pot.`,
+        text: isAtLine ? `About at the fill line: ${percent} %` : `Too full: ${percent} % of the fill line`,
+        why: isAtLine
+          ? `The line is at ${line}, and pieces pack a tenth closer or looser than any sum knows. Look before you lock: what stands above the line stays out.`
+          : `The line is at ${line}. A pot over it can block its vent. ${dish.plates} plates want ${fill.shareOfLimit > 1.4 ? 'two cooks or ' : ''}a bigger pot.`,
         fixes,
       },
     ];

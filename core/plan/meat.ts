@@ -216,7 +216,7 @@ export function plantPieces(items: readonly PlacedItem[]): PlantPiece[] {
     const softening = softeningOf(name, food.kind, item.read.soaked);
     if (!softening || item.read.cooked || item.read.canned) continue;
     const said = item.line.thicknessMm ?? item.read.thicknessMm;
-    const sizeMm = said ?? softening.sizeMm;
+    const sizeMm = Math.min(said ?? softening.sizeMm, softening.grownMm ?? Number.POSITIVE_INFINITY);
     const later = item.line.later === true;
     const key = `${softening.id} ${sizeMm} ${later}`;
     const before = found.get(key);
@@ -439,13 +439,19 @@ export function forecastFor(input: HeatInput, frozen: boolean, rules: HouseRules
 /** A forecast, remembered by its whole input: most edits of a dish change nothing that heats. */
 export const forecastOnce = kept<HeatInput, HeatForecast>(100, JSON.stringify, forecastHeat);
 
-/** Batches needed to brown the meat in one layer on this pot's floor. */
-export function searBatches(meat: readonly MeatPiece[], pot: Pot): number {
-  const area = meat
-    .filter((m) => m.item.moment === 'sear')
+/** Batches needed to brown the meat in one layer on this pot's floor; what is `turned` in a base goes in all at once. */
+export function searBatches(
+  meat: readonly MeatPiece[],
+  pot: Pot,
+  turned: (item: PlacedItem) => boolean = () => false,
+): number {
+  const seared = meat.filter((m) => m.item.moment === 'sear');
+  const area = seared
+    .filter((m) => !turned(m.item))
     .reduce(
       (s, m) => s + (isLoose(m.cut) ? m.massG / 3 : m.massG / 1.05 / ((m.thicknessMm / 10) * PIECE_FLATNESS)),
       0,
     );
-  return area > 0 ? Math.max(1, Math.ceil(area / (floorAreaCm2(pot) * SEAR_COVER) - 0.1)) : 0;
+  const fewest = seared.length > 0 ? 1 : 0;
+  return area > 0 ? Math.max(fewest, Math.ceil(area / (floorAreaCm2(pot) * SEAR_COVER) - 0.1)) : fewest;
 }

@@ -229,6 +229,9 @@ function isSpoilt(
   });
 }
 
+/** Times the minutes at which it begins to fall apart, from which it is gone. Below, it is very soft. */
+const FAR_OVER = 1.5;
+
 /** Vegetables, pulses and grains that stay hard, or are gone, after the minutes the meat needs. */
 function plantFindings(input: FindingInput): Finding[] {
   const { kinds, heat, rules, dish, heatOf } = input;
@@ -265,7 +268,7 @@ function plantFindings(input: FindingInput): Finding[] {
           severity: 'note',
           about: 'vegetables',
           lineIds: kind.lineIds,
-          text: `The ${kind.label} will fall apart`,
+          text: `The ${kind.label} will ${heat.holdS > windowMin.to * 60 * FAR_OVER ? 'fall apart' : 'be very soft'}`,
           why: `${windowMin.to < 1 ? 'They are soft before the minutes begin' : `They are soft after ${windowMin.from} min and gone after ${windowMin.to}`}. That thickens the sauce; to keep them whole, add them when the pot is opened in between.`,
           fixes: helping([addLater(kind.lineIds, 'Open in between and add them then')]),
         },

@@ -14,6 +14,7 @@ import { foams, fillPot, type Fill } from '../pot/layers';
 import { sumLiquid, type LiquidSum } from '../pot/liquid';
 import type { Pot } from '../pot/pot';
 import type { Act, Script } from '../script/act';
+import { isTurnedInBase } from '../script/base';
 import { scriptOfDish } from '../script/edit';
 import { SLURRY_WATER, thicknessOf, type ThickenerId } from '../sauce/data/thickeners';
 import { doseFor, type Dose, type DoseInput } from '../sauce/dose';
@@ -357,10 +358,13 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   const heatOf = (d: Dish): Heated => heatDish(d, load(d), calibration);
   const heated = heatDish(dish, { rules, pot, kitchen, items, liquid, fill, floor, boil }, calibration);
   const { meat, release, ventAfterMin, told } = heated;
-  const batches = searBatches(meat, pot);
   const { plants, kinds, heating, heat } = heated;
   const salt = saltG(items);
   const script = scriptOf(dish, pantry, items);
+  const acts = script?.acts ?? [];
+  const kindAt = (line: number) => items.find((i) => i.index === line)?.read.food?.kind;
+  const turned = new Set(acts.filter((a) => isTurnedInBase(acts, a, kindAt)).map((a) => a.id));
+  const batches = searBatches(meat, pot, (item) => turned.has(item.actId ?? ''));
   const sauce = planSauce(dish, rules, items, liquid, meat, calibration, salt, script);
   const needs = brokenNeeds(items, dish.plates, kitchen);
   const judged = {

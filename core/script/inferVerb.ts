@@ -62,7 +62,8 @@ export function inferVerb(
   )
     return 'soften';
   // "Then ginger-garlic paste 2 min", "the ground spices, fry 1 min": the next thing to fry, for a time of its own.
-  const isTimed = timeNamed(text) !== null || (FRIED.test(next) && (timeNamed(next) !== null || /\buntil\b/i.test(next)));
+  const isTimed =
+    timeNamed(text) !== null || (FRIED.test(next) && (timeNamed(next) !== null || /\buntil\b/i.test(next)));
   if (last && HAD_HEAT.has(last.verb) && last.lines.length > 0 && isTimed) {
     if (all(KINDS.spice)) return 'bloom';
     if (all([...FRIED_TOGETHER, ...TOMATO, 'quick-veg', 'salt'])) return 'soften';

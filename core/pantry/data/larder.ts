@@ -5,7 +5,7 @@ export const LARDER = [
   row('spice-ground', 'paprika | sweet paprika | ground paprika | hungarian-style paprika', { strength: 0.02, scorch: 3 }),
   row('spice-ground', 'smoked paprika | pimentón | pimenton | smoked pimentón', { scorch: 3, strength: 0.02 }),
   row('spice-ground', 'ground cumin | cumin | cumin powder | jeera powder | roasted cumin powder'),
-  row('spice-ground', 'ground coriander | coriander powder | dhania | dhania powder | coriander-cumin powder'),
+  row('spice-ground', 'ground coriander | coriander powder | dhania | dhania powder | dhaniya powder | coriander-cumin powder'),
   row('spice-ground', 'turmeric | ground turmeric | haldi'),
   row('spice-ground', 'chilli powder | chili powder | kashmiri chilli powder | chile powder | chipotle powder | ancho powder | kashmiri chilli | deggi mirch | lal mirch | mirch | mirchi | red chilli powder | red chili powder | mirch powder | kashmiri mirch | degi mirch | guajillo powder | pasilla powder | new mexico chile powder'),
   row('spice-ground', 'cayenne | cayenne pepper', {}),

@@ -80,7 +80,7 @@ export const PLANTS = [
   row('dried-fruit', 'raisin | sultana | golden raisin | currant', { pieceG: { handful: 40 } }),
   row('dried-fruit', 'date | medjool date', { pieceG: { each: 15 } }),
   row('dried-fruit', 'dried cranberry | dried fig | fig | dried cherry', { pieceG: { each: 10, handful: 40 } }),
-  row('herb-soft', 'coriander | cilantro | coriander leaf | fresh coriander | fresh cilantro | chinese parsley', { pieceG: { bunch: 30, handful: 10, sprig: 1 } }),
+  row('herb-soft', 'coriander | dhaniya | hara dhania | hara dhaniya | fresh dhania | dhania leaf | dhania patta | dhaniya patta | kothmir | kothimbir | cilantro | coriander leaf | fresh coriander | fresh cilantro | chinese parsley', { pieceG: { bunch: 30, handful: 10, sprig: 1 } }),
   row('herb-soft', 'parsley | flat-leaf parsley | flat leaf parsley | italian parsley | curly parsley', { pieceG: { bunch: 30, handful: 10, sprig: 1 } }),
   row('herb-soft', 'basil | basil leaf | fresh basil', { pieceG: { bunch: 30, handful: 10, leaf: 0.4 } }),
   row('herb-soft', 'thai basil | holy basil', { pieceG: { bunch: 30, handful: 10, leaf: 0.4 } }),

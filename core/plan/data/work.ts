@@ -7,6 +7,8 @@ export const WORK = {
   /** From cold until fat shimmers in it; all but the last minute of it passes while the rest is got ready. */
   heatPotMin: 4,
   shimmerMin: 1,
+  /** Meat stirred in a base until nothing of it looks raw. Source: practice, 4-7 minutes for a kilo; spread 30 %. */
+  turnedMin: 5,
   softenMin: 5,
   bloomMin: 1,
   deglazeMin: 2,

@@ -4,6 +4,7 @@ import { formatDuration, formatVolume } from '../../quantity/format';
 import { BOIL_OFF_G_PER_MIN } from '../../sauce/dose';
 import { verbById } from '../../script/data/verbs';
 import type { Act, Script } from '../../script/act';
+import { isTurnedInBase } from '../../script/base';
 import { boundWith } from '../binding';
 import { GOES_DOWN, goneShare, SAYS_SHARE } from '../boilsDown';
 import { CAUTIONS } from '../data/cautions';
@@ -306,7 +307,9 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
             ? 'Fish out {food}'
             : isWashed
               ? 'Wash {food}'
-              : verb.title
+              : isTurnedIn(act, input)
+                ? 'Turn {food} in it'
+                : verb.title
   )
     .replace(object ? '{food}' : / ?(?:with )?\{food\} ?/, object || ' ')
     .replace(/\s+/g, ' ')
@@ -319,7 +322,10 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     act.verb === 'boil' &&
     mine.length > 0 &&
     (mine.every((i) => i.moment === 'serve') || IN_ITS_OWN_WATER.test(act.words));
-  const batches = act.verb === 'brown' && input.batches > 1 ? ` ${input.batches} batches.` : '';
+  const isTurned = isTurnedIn(act, input);
+  const isMince = act.verb === 'brown' && mine.length > 0 && mine.filter(isOfMeatKind).every(isMinced);
+  const batches =
+    act.verb === 'brown' && !isTurned && !isMince && input.batches > 1 ? ` ${input.batches} batches.` : '';
   // Cooked meat is raw no more.
   const isCooked = verb.caution === 'rawMeat' && act.run > 0;
   const caution = isWashed ? [CAUTIONS.rawMeat] : verb.caution && !isCooked ? [CAUTIONS[verb.caution]] : [];
@@ -327,7 +333,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : verb.text}${batches}`.trim(),
+    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : isTurned ? TURNED : verb.text}${batches}`.trim(),
     {
       items: isMadeBeside(act)
         ? madeReady(act, input, mine)
@@ -340,13 +346,21 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
         verb.timed && minutes >= 1 ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) } : null,
       durationS: handwork(minutes, 0.3),
       hands: verb.hands && !(STANDS_COLD.has(act.verb) && minutes > STOOD_BESIDE_MIN),
-      look: lookOf(act, mine, isPasteFried),
+      look: isTurned && !act.until ? 'No raw colour on the outside.' : lookOf(act, mine, isPasteFried),
       cautions: caution,
       check: verb.check ?? null,
       ...(act.words ? { words: act.words } : {}),
     },
   );
 }
+
+/** Meat in a base that fries already. */
+const TURNED =
+  'All of it at once, stirred and turned in what is there: it takes colour from the base, no crust.';
+const BROKEN_UP = 'Broken up with the spoon as it goes, then left alone until it catches a little.';
+const isMinced = (i: PlacedItem): boolean => kindOf(i) === 'ground-meat';
+const isTurnedIn = (act: Act, { items, script }: StepInput): boolean =>
+  isTurnedInBase(script?.acts ?? [], act, (line) => items.find((i) => i.index === line)?.read.food?.kind);
 
 /** Said where a recipe washes its meat. */
 const WASHED =
@@ -440,6 +454,8 @@ function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem[]): nu
       act.minutes !== null && PER_SIDE.test(act.words)
         ? 2 * act.minutes
         : searBatchMin(input.meat[0]?.thicknessMm);
+    // The pot is hot, and there is room: what is turned in a base needs no layer of its own.
+    if (isTurnedIn(act, input)) return act.minutes ?? WORK.turnedMin;
     return WORK.shimmerMin + Math.max(1, input.batches) * batch;
   }
   if (act.verb === 'reduce' && act.run > 0) {

@@ -9,8 +9,8 @@ export const KIND_RISK: Partial<Record<FoodKind, { risk: number; fullG: number; 
   'sour-dairy': { risk: 0.35, fullG: 150, label: 'sour dairy under the lid' },
   'cream-cheese': { risk: 0.3, fullG: 150, label: 'cream cheese under the lid' },
   cheese: { risk: 0.4, fullG: 100, label: 'cheese under the lid' },
-  sugar: { risk: 0.35, fullG: 50, label: 'sugar under the lid' },
-  syrup: { risk: 0.35, fullG: 60, label: 'syrup under the lid' },
+  sugar: { risk: 0.28, fullG: 50, label: 'sugar under the lid' },
+  syrup: { risk: 0.22, fullG: 60, label: 'syrup under the lid' },
   'nut-paste': { risk: 0.4, fullG: 100, label: 'nut paste under the lid' },
   'thick-sauce': { risk: 0.15, fullG: 200, label: 'thick sauce' },
   'tomato-thick': { risk: 0.1, fullG: 400, label: 'thick tomato, on top' },
@@ -18,7 +18,7 @@ export const KIND_RISK: Partial<Record<FoodKind, { risk: number; fullG: number; 
   'tomato-paste': { risk: 0.1, fullG: 60, label: 'tomato paste' },
   'spice-ground': { risk: 0.05, fullG: 15, label: 'ground spice' },
   grain: { risk: 0.12, fullG: 250, label: 'grain near the floor' },
-  pasta: { risk: 0.25, fullG: 300, label: 'pasta in the pot' },
+  pasta: { risk: 0.15, fullG: 300, label: 'pasta in the pot' },
   'pulse-dry': { risk: 0.15, fullG: 250, label: 'pulses near the floor' },
 };
 
