@@ -118,9 +118,21 @@ const isNamedUnder = (line: PageLine, { next, index }: Around): boolean =>
   /^\p{Lu}/u.test(line.plain) &&
   foodWords(line.plain).every((w) => foodWords(next.plain).includes(w));
 
+const BULLET = /^[•▢☐◦‣✓✔*·–-]\s/;
+
+/** "Chicken", bare, over a list whose every line has its bullet: what the lines under it are for. */
+const isUnmarked = (line: PageLine, { next, index }: Around): boolean =>
+  index > 0 &&
+  line.words <= 5 &&
+  !line.hasAmount &&
+  !line.isSentence &&
+  !BULLET.test(line.text) &&
+  next?.hasAmount === true &&
+  BULLET.test(next.text);
+
 function sectionScore(line: PageLine, around: Around): number {
   const { next } = around;
-  if (isNamedUnder(line, around)) return 6;
+  if (isNamedUnder(line, around) || isUnmarked(line, around)) return 6;
   if (!line.isHeadingLike && !isLabel(line, around)) return -8;
   let s = line.isHeadingLike ? 3 : 1.5;
   if (line.hasAmount) s -= 6;
