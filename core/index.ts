@@ -163,7 +163,6 @@ export {
   secondDose,
   reduceTo,
   thicknessAfter,
-  BOIL_OFF_G_PER_MIN,
   inSpoons,
   mixedWays,
   type MixedWay,
@@ -171,6 +170,7 @@ export {
   type Dose,
   type DoseInput,
 } from './sauce/dose';
+export { BOIL_OFF_G_PER_MIN } from './quantity/boilOff';
 export {
   THICKENERS,
   THICKENER_IDS,

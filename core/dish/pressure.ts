@@ -70,7 +70,10 @@ const HOURS_IN_WORDS: readonly { words: RegExp; minutes: number }[] = [
   { words: /\b(?:an|one|about an|at least an) hour\b(?! (?:and|or))/i, minutes: 60 },
   { words: /\ba couple of (?:more )?min(?:ute)?s\b/i, minutes: 2 },
   { words: /\ba few (?:more )?min(?:ute)?s\b/i, minutes: 3 },
-  { words: /\b(?:for|about|another|just) (?:a|one) (?:more )?min(?:ute)?\b/i, minutes: 1 },
+  {
+    words: /\b(?:(?:for|about|just) (?:a|one|another)|another(?: one)?|one more) (?:more )?min(?:ute)?\b/i,
+    minutes: 1,
+  },
 ];
 const SHORT_TIME = /\b(?:HP|LP)\s*(?:for\s*)?(\d{1,3})\b/i;
 const SHORT_RELEASE =

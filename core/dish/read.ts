@@ -92,6 +92,9 @@ const MINCED: readonly (readonly [minced: string, ...cuts: string[]])[] = [
   ['ground-turkey', 'turkey-breast', 'turkey-thigh', 'turkey-leg'],
 ];
 
+const IN_PIECES =
+  /^\W*\S+ (?:\p{L}+[- ]){0,2}(?:pieces?|joints?|portions?|parts?) (?:of )?(?:\p{L}+[- ]){0,2}(?:chicken|duck)\b/iu;
+
 /** Words that turn one pantry entry into another, given unit or neighbours. First match wins. */
 const REINTERPRET: readonly {
   from: string;
@@ -109,6 +112,10 @@ const REINTERPRET: readonly {
     unit: ['each'],
     not: /\b(?:black|white|ground|cracked|salt|corn)/i,
   },
+  // "8 pieces of chicken" is one bird, and so are "8 chicken" of a hasty hand.
+  { from: 'whole-chicken', to: 'chicken-pieces', word: IN_PIECES, fewest: 2 },
+  { from: 'whole-chicken', to: 'chicken-pieces', unit: ['each'], not: /\bwhole\b/i, fewest: 5 },
+  { from: 'whole-duck', to: 'duck-leg', word: IN_PIECES, fewest: 2 },
   { from: 'coriander', to: 'ground-coriander', word: /\bground\b|\bpowder/i },
   { from: 'coriander', to: 'coriander-seed', word: /\bseeds?\b/i },
   {
@@ -275,8 +282,15 @@ export function plainName(foodText: string): string {
   return named.replace(CUT_BEHIND, '').trim() || named;
 }
 
+/** Only a part of a fruit; "zest and juice of" is all of it. */
+const PART_OF = /^\W*(?:(?:the|fresh(?:ly squeezed)?|finely grated|grated)\s+)*(juice|zest) (?:of|from)\b/i;
+
 /** What to call the food of a line in a sentence: the cook's own words when they are short, else the pantry's name. */
-export function shortName(read: Pick<ReadLine, 'food' | 'foodText'>): string {
+export function shortName(read: Pick<ReadLine, 'food' | 'foodText'> & { text?: string }): string {
+  // "Zest of 1 lemon" is lemon zest, and no lemon.
+  const part = PART_OF.exec(read.text ?? '')?.[1]?.toLowerCase();
+  const whole = read.food?.names[0] ?? '';
+  if (part && whole) return whole.includes(part) ? whole : `${whole} ${part}`;
   const own = plainName(read.foodText);
   const isShort = own.length > 0 && own.length <= 22 && !own.includes(',') && own.split(' ').length <= 3;
   return isShort || !read.food ? own.toLowerCase().slice(0, 40) : (read.food.names[0] ?? own);
@@ -381,9 +395,13 @@ export function readLine(text: string, pantry: Pantry, system: MeasureSystem = '
   return read;
 }
 
+/** "1 chuck roast 3-4 lbs": a count, and what it weighs at the end. */
+const WEIGHT_LAST =
+  /^(\W*(?:\d{1,2}|an?|one|two|three|four|six) (?!tins?\b|cans?\b|jars?\b|packets?\b|cartons?\b|bags?\b|bottles?\b|cubes?\b)[^\d(),;]{3,60}?) ((?:about |approx\.? |abt |~)?\d[\d.,/½¼¾]*(?:\s?[-–]\s?\d[\d.,/½¼¾]*)?\s?(?:kgs?|kilos?|g|gms?|grams?|lbs?|pounds?|oz|ounces)\.?(?: (?:each|apiece|in total|in all))?)$/i;
+
 function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
   const written = writeOut(stripBullet(text.slice(0, MAX_LINE_LENGTH)), pantry);
-  const clean = withFigure(withoutComparison(written));
+  const clean = withFigure(withoutComparison(written)).replace(WEIGHT_LAST, '$1 ($2)');
   let words = describe(clean);
   const found = readPartOf(clean) ?? readAmount(clean) ?? readTrailing(clean);
   let amount = found ? withFilling(found.amount, clean) : null;

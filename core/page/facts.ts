@@ -52,6 +52,10 @@ export const platesBeside = (line: string): number | null =>
   line.length <= 80 && EATEN_BY.test(line) ? platesIn(line) : null;
 const EATEN_BY = new RegExp(String.raw`(?:^|[\s(|·.])${FIGURE}\s*${EATERS}\b`, 'i');
 
+/** What stands in one line with for how many it is: "Temps: 1h Pour 4 personnes", "Level: easy". */
+const BESIDE_IT =
+  /\b(?:temps?|time|zeit|tiempo|tempo|dur[ée]e|dauer|prep|cook|total|ready in)\b\s*:?\s*\d+\s*(?:h|hrs?|hours?|min\w*|std\w*)?(?:\s*\d+\s*(?:m|min\w*))?|\b(?:pour|f(?:ü|u)r|para|per|voor|level|difficulty)\b(?:\s*:\s*\p{L}+)?/giu;
+
 /** True when a line says little else than for how many it is. */
 export function isPlatesFact(line: string): boolean {
   if (platesIn(line) === null || line.length > 90) return false;
@@ -62,6 +66,6 @@ export function isPlatesFact(line: string): boolean {
     )
   )
     return !/[.;!]\s+\S/.test(line);
-  const rest = PLATES.reduce((text, words) => text.replace(words, ' '), line);
+  const rest = PLATES.reduce((text, words) => text.replace(words, ' '), line.replace(BESIDE_IT, ' '));
   return rest.replace(/[^\p{L}]/gu, '').length <= 8;
 }

@@ -1,4 +1,4 @@
-import { BOIL_OFF_G_PER_MIN } from '../sauce/dose';
+import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
 import type { Act, Script } from '../script/act';
 
 /** Words that say that something boils away. */

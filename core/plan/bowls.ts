@@ -293,11 +293,11 @@ export function readyBefore(laid: Laid): { minutes: number; words: string } {
           .filter((i) => i.partIndex === 0 && prepOf(i, laid) >= CUTTING_MIN)
           .map((i) => shortName(i.read)),
       );
-    return names.length ? [`${listed([...new Set(names)].slice(0, 4))} ${words}`] : [];
+    return names.length ? [`${listed([...new Set(names)].slice(0, 4))} ready ${words}`] : [];
   });
   return {
     minutes: Math.max(LEAST_PREP_MIN, minutes),
-    words: waits.length ? `There is time to cut ${waits.join('; ')}.` : '',
+    words: waits.length ? `There is time to get ${waits.join('; ')}.` : '',
   };
 }
 const LATER: readonly (readonly [BowlWhen, string])[] = [

@@ -1,7 +1,7 @@
 import type { Aim } from '../dish/dish';
 import type { PlacedItem } from '../moments/place';
 import type { FoodKind } from '../pantry/food';
-import { BOIL_OFF_G_PER_MIN } from '../sauce/dose';
+import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
 import { GLAZE, glazeDown } from '../sauce/glaze';
 import { sugarG } from '../sauce/present';
 import { MOST_REDUCING_MIN, WORK } from './data/work';

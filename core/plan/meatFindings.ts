@@ -67,7 +67,7 @@ function minutesFindings(
     text: `${mins} ${mins === 1 ? 'minute' : 'minutes'}, ${releaseWords}${again}`,
     why: `For ${Math.round(main.thicknessMm)} mm ${main.frozen ? 'frozen ' : ''}${main.label}. Core about ${temp(heat.coreAtOpenC ?? 0)} when you open. Check one thick piece: ${temp(main.safeC)}.${window}${usual}${told.isFollowed ? ` As the recipe says${told.whistles ? `: ${whistling(told)}` : ''}; computed it would be ${heat.suggestedMin}.` : ''}`,
     fixes:
-      told.isFollowed && heat.suggestedMin !== mins
+      told.isFollowed && Math.abs(heat.suggestedMin - mins) > Math.max(SAME_MIN, SAME_SHARE * mins)
         ? [setSettings({ minutes: heat.suggestedMin }, `Use the computed ${heat.suggestedMin} min`)]
         : [],
   });
@@ -228,6 +228,10 @@ function isSpoilt(
     );
   });
 }
+
+/** The recipe's minutes and the computed ones are the same to a cook: within a minute, or a tenth. */
+const SAME_MIN = 1;
+const SAME_SHARE = 0.1;
 
 /** Times the minutes at which it begins to fall apart, from which it is gone. Below, it is very soft. */
 const FAR_OVER = 1.5;

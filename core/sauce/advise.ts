@@ -1,5 +1,6 @@
 import { THICKENERS, type Thickener, type ThickenerId } from './data/thickeners';
-import { BOIL_OFF_G_PER_MIN, doseFor, reduceTo, type Dose, type DoseInput } from './dose';
+import { doseFor, reduceTo, type Dose, type DoseInput } from './dose';
+import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
 import { SALT_FIGURES } from './salt';
 import { SALT_SHARE } from './present';
 

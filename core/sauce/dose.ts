@@ -1,3 +1,4 @@
+import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
 import type { Range } from '../quantity/range';
 import {
   nearestThickness,
@@ -165,9 +166,6 @@ export function secondDose(first: DoseInput, firstStarchG: number, seenPercent: 
     learnedFactor: promised > 0 ? Math.min(1.6, Math.max(0.6, seenPercent / promised)) : 1,
   };
 }
-
-/** Water boiled off on a pot's high sauté, g a minute. Source: 100 ml in 6-10 minutes on a standard pot; spread 25 %. */
-export const BOIL_OFF_G_PER_MIN = { high: 13, low: 5.5, spread: 0.25 };
 
 /**
  * Boiling down instead of thickening: minutes until the sauce has the wanted thickness from its own strength, and the

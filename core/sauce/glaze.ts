@@ -1,4 +1,4 @@
-import { BOIL_OFF_G_PER_MIN } from './dose';
+import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
 
 /** When a boiled-down sugar sauce sticks. Source: jam and caramel practice by solids; spread 8 %. */
 export const GLAZE = {

@@ -1,15 +1,8 @@
 import fc from 'fast-check';
 import { adviseThickener, type AdviseInput } from './advise';
 import { onThePlate, SLURRY_WATER, THICKENER_IDS, thickenerById, THICKNESSES } from './data/thickeners';
-import {
-  BOIL_OFF_G_PER_MIN,
-  doseFor,
-  mixedWays,
-  reduceTo,
-  secondDose,
-  thicknessAfter,
-  type DoseInput,
-} from './dose';
+import { doseFor, mixedWays, reduceTo, secondDose, thicknessAfter, type DoseInput } from './dose';
+import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
 import { saltView } from './salt';
 
 const sauce = fc.record({

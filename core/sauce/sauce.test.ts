@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { DAIRY_CLASSES } from '../pantry/food';
 import { SLURRY_WATER, THICKENERS, THICKENER_IDS, THICKNESSES, nearestThickness } from './data/thickeners';
-import { BOIL_OFF_G_PER_MIN, doseFor, reduceTo, secondDose, thicknessAfter, type DoseInput } from './dose';
+import { doseFor, reduceTo, secondDose, thicknessAfter, type DoseInput } from './dose';
+import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
 import { mixedC, planDairy } from './temper';
 
 const arbInput: fc.Arbitrary<DoseInput> = fc.record({

@@ -297,8 +297,10 @@ function shortenedIn(clause: string, lines: readonly ScriptLine[]): Set<number> 
   return out;
 }
 
-const KNEADED_BUTTER =
-  /\b(?:butter|flour|butter[- ]flour|flour[- ]butter) paste\b|\bbeurre mani[eé]\b|\bkneaded butter\b/i;
+/** Butter worked to a paste with flour, by its names. */
+export const KNEADED_BUTTER =
+  /\b(?:butter|flour|butter[- ]flour|flour[- ]butter) paste\b|\bbeurre mani[eé](?!\p{L})|\bkneaded butter\b/iu;
+const BY_PACKAGE = /\b(?:both|the|all the|two) (packet|sachet|tin|can|jar|cube)s\b/i;
 const POURS_SAUCE =
   /\b(?:pour|add|tip|spoon|put|stir)(?: in| on)? (?:all )?(?:of )?the (\p{L}+ )?sauce\b(?! (?:spices|ingredients|aromatics|pan)\b)/iu;
 /** Water that something else was cooked or soaked in: no line of the list. */
@@ -480,6 +482,14 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     lines.forEach((l, i) => {
       if (['flour', 'butter'].includes(l.read.food?.kind ?? '')) found.add(i);
     });
+  // "Sprinkle both packets over": what the list has by the packet.
+  const packed = BY_PACKAGE.exec(clause)?.[1]?.toLowerCase();
+  const byPackage = lines.flatMap((l, i) =>
+    packed && l.read.amount?.unitId === (packed === 'tin' ? 'can' : packed === 'sachet' ? 'packet' : packed)
+      ? [i]
+      : [],
+  );
+  if (!found.size) for (const i of byPackage) found.add(i);
   // "The joints", "the pieces": the one meat there is, where no other is named.
   const raw = lines.flatMap((l, i) => (/^(?:poultry|red-meat)$/.test(l.read.food?.kind ?? '') ? [i] : []));
   const [only] = raw;

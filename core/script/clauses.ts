@@ -2,7 +2,7 @@ import { forThisPot, withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
 const STARTS =
-  'add|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|fill|finish|fish|flake|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|poke|pop|pound|pour|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+  'add|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|fill|finish|fish|flake|flame|flamb[ée]|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|poke|pop|pound|pour|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
 /** How quickly or gently it is begun. */
 const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
 /** "Until soft and brown": a look, and nothing new to do. */
@@ -34,6 +34,16 @@ const BEFORE: Record<string, string> = {
   'dishing up': 'serve',
 };
 
+/** "Transferring to a plate as you go": told in passing, and done. */
+const IN_PASSING: Record<string, string> = {
+  transferring: 'transfer',
+  removing: 'remove',
+  setting: 'set',
+  lifting: 'lift',
+  moving: 'move',
+  putting: 'put',
+};
+
 /** Short forms of hand notes, as the words they stand for. */
 const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
   [/\b(?:chx|chkn|chk)\b/gi, 'chicken'],
@@ -48,6 +58,10 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [
     /,? before (adding|stirring in|pouring in|returning|serving|dishing up)\b/gi,
     (_, doing: string) => `, then ${BEFORE[doing.toLowerCase()] ?? doing}`,
+  ],
+  [
+    /, (transferring|removing|setting|lifting|moving|putting) ((?:(?:it|them|each|the \p{L}+|each batch|batches) )?(?:out |aside|to (?:a|the|another) (?:plate|bowl|dish|tray)|on(?:to)? (?:a|the) (?:plate|dish|tray)))/giu,
+    (_, doing: string, where: string) => `, then ${IN_PASSING[doing.toLowerCase()] ?? doing} ${where}`,
   ],
   [/,? followed (?:\p{L}+ )?by (?:the )?/giu, ', then add the '],
   [/\btoms\b/gi, 'tomatoes'],
@@ -129,6 +143,21 @@ const LABELLED = new RegExp(
   String.raw`^(?:\d{1,2}[.)]\s*)?(?:step \d+\s*[:.–—-]?\s*)?(?:${STAGE})(?:(?:,| and| &) (?:${STAGE}))*(?: (?:the )?\p{L}+){0,2}\s*(?:[–—:]| -)\s+(?=\p{L})`,
   'iu',
 );
+/** "Sauté. Press Sauté and melt the ghee": the name of a step that ends like a sentence. */
+const NAMED_STEP = new RegExp(
+  String.raw`^((?:\d{1,2}[.)]\s*|step \d+\s*[:.–—-]?\s*)?)(?:${STAGE})(?:(?:,| and| &) (?:${STAGE}))*(?: (?:the )?\p{L}+){0,2}\.\s+(?=\p{Lu})`,
+  'iu',
+);
+/** Rows that begin so before it is taken for names: "Sear. Add stock. Close." is a cook's short hand. */
+const NAMED_FROM = 3;
+
+/** A method whose steps have names, without them. */
+function withoutStepNames(method: string): string {
+  const rows = method.split('\n');
+  return rows.filter((row) => NAMED_STEP.test(row)).length < NAMED_FROM
+    ? method
+    : rows.map((row) => row.replace(NAMED_STEP, '$1')).join('\n');
+}
 
 /** A full stop that ends no sentence. */
 const ABBREVIATED =
@@ -149,7 +178,7 @@ function unlabelled(sentence: string): string {
 
 /** The method as clauses, each with the sentence it stands in as the recipe has it. */
 export function clauses(method: string): { text: string; sentence: string }[] {
-  return forThisPot(method)
+  return withoutStepNames(forThisPot(method))
     .replace(ABBREVIATED, '$1')
     .split(/\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u)
     .map((s) => s.trim())

@@ -100,6 +100,19 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       if (act.until !== undefined) last.until = act.until;
       continue;
     }
+    // "Heat the oil in a wide pan, press in the pork, crisp it for 3 minutes": one frying.
+    if (
+      last?.verb === 'fry' &&
+      last.lines.every((l) => isFat(l.index)) &&
+      ['stirin', 'return', 'fry', 'add'].includes(act.verb) &&
+      !act.lines.length &&
+      last.words === act.words
+    ) {
+      last.again.push(...act.again);
+      last.minutes ??= act.minutes;
+      if (act.until !== undefined) last.until = act.until;
+      continue;
+    }
     // "Drop it into the sauce in little lumps", "bring it to the boil and whisk in the starch": part of thickening.
     if (last?.verb === 'thicken' && act.verb === 'stirin' && !act.lines.length && last.run === act.run)
       continue;

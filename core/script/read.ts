@@ -22,9 +22,11 @@ const GATHERS =
   /^\W*(?:first,? |start by |begin by )?(?:gather(?:ing)?|collect(?:ing)?|assembl\w+|get(?:ting)?(?: out)?|prep(?:ar\w+)?|measur\w+(?: out)?|weigh\w*(?: out)?|ready|lay(?:ing)? out|set(?:ting)? out|have)\b.{0,20}\bingredients\b(?! (?:in|to|into)\b)/i;
 /** "Repeat with the rest": told already. */
 const REPEATS = /^\W*(?:and |then )*repeat\b/i;
+/** "Or broil it on a tray for 5 minutes": another way, and not this one. */
+const OTHERWISE = /^\W*or (?:else |you can |just )?(?=\p{L}+)/iu;
 /** What may be left undone. */
 const OPTIONAL =
-  /\bif (?:you(?:'d|’d)? (?:like|want|prefer|wish)|needed|necessary|desired|liked|wanted)\b|\boptional(?:ly)?\b/i;
+  /\bif (?:(?:you|u|ya)(?:'d|’d)? (?:like|want|prefer|wish|wanna)|needed|necessary|desired|liked|wanted)\b|\boptional(?:ly)?\b/i;
 const BESIDE =
   /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:(?!sheet|baking|roasting|oven|grill|broiler|foil)\p{L}+ )?(?<!(?:sheet|baking|roasting|grill|broiler) )(?:pan|skillet)\b|\bskillet\b/iu;
 const KNIFE =
@@ -213,7 +215,7 @@ function waiting({ stage, last }: Reading, { text }: Clause): boolean {
 
 /** A tip is no act; "do not stir" says how the last thing goes in. */
 function tip({ last }: Reading, { text, sentence }: Clause): boolean {
-  if (GATHERS.test(text) || REPEATS.test(text)) return true;
+  if (GATHERS.test(text) || REPEATS.test(text) || OTHERWISE.test(sentence)) return true;
   if (!TIP.test(text) && !PERHAPS.test(sentence)) return false;
   if (/\bstir/i.test(text) && last?.verb === 'add' && last.stage === 'open' && last.lines.length)
     last.verb = 'top';
@@ -235,7 +237,11 @@ function deed(r: Reading, c: Clause): boolean {
   else if (isBeside) r.where = 'pan';
   const verb = verbTold(r, c);
   // "Boil off the rest if you like": it is the spoon that decides, and the clock counts nothing.
-  if ((verb === 'reduce' || verb === 'simmer') && OPTIONAL.test(text) && !meant.some((i) => r.isToCome(i)))
+  if (
+    (verb === 'reduce' || verb === 'simmer' || verb === 'thicken') &&
+    OPTIONAL.test(text) &&
+    !meant.some((i) => r.isToCome(i))
+  )
     return true;
   if (verb === null) goesOn(r, c);
   // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.

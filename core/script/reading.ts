@@ -4,7 +4,15 @@ import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import type { Act, SizeTold } from './act';
-import { linesMeant, linesNamed, meansEverything, meansSection, namesGroup, type ScriptLine } from './align';
+import {
+  KNEADED_BUTTER,
+  linesMeant,
+  linesNamed,
+  meansEverything,
+  meansSection,
+  namesGroup,
+  type ScriptLine,
+} from './align';
 import { clauses } from './clauses';
 import type { Stage } from './data/verbs';
 import { KINDS } from './kinds';
@@ -338,10 +346,12 @@ export class Reading {
   /** Of two lines of one thing the one that is still there: the butter that was fried in is no butter for the flour. */
   #stillThere(text: string, meant: readonly number[]): readonly number[] {
     const isGround = (i: number): boolean => this.kindOf(i) === 'spice-ground';
-    return meant.map((i) => {
+    return meant.flatMap((i) => {
       const food = this.lines[i]?.read.food;
       const said = foodWords(text);
-      const isSaid = food?.names.some((name) => said.includes(foodWords(name).at(-1) ?? ''));
+      const isSaid =
+        (KNEADED_BUTTER.test(text) && food?.kind === 'butter') ||
+        food?.names.some((name) => said.includes(foodWords(name).at(-1) ?? ''));
       if (!food || this.isMeat(i) || !isSaid) return i;
       const others = this.lines
         .map((_, j) => j)
@@ -351,11 +361,11 @@ export class Reading {
       const isAmongSpices =
         food.kind === 'herb-soft' && this.stage !== 'after' && this.stage !== 'table' && meant.some(isGround);
       if (!isAmongSpices || LEAVES.test(text)) return i;
-      return (
-        others.find(
-          (j) => isGround(j) && foodWords(this.lines[j]?.read.foodText ?? '').includes(food.names[0] ?? ''),
-        ) ?? i
-      );
+      const isItGround = (j: number): boolean =>
+        isGround(j) && foodWords(this.lines[j]?.read.foodText ?? '').includes(food.names[0] ?? '');
+      // The ground one is meant already: then only that.
+      if (meant.some(isItGround)) return [];
+      return others.find(isItGround) ?? i;
     });
   }
 

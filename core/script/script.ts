@@ -1,6 +1,7 @@
 import type { Moment } from '../dish/moment';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
+import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
 import type { ScriptLine } from './align';
 import { DOUGH_G } from './kinds';
 import type { Act, Script } from './act';
@@ -26,6 +27,20 @@ export function scriptFor(method: string, lines: readonly ScriptLine[], pantry: 
   kept.set(key, script);
   return script;
 }
+
+/** Boiled for so few minutes that most of it stays: "boil for 3 minutes to drive off the alcohol", of a bottle. */
+function isBarelyBoiled(act: Act, next: Act | undefined, massG: number): boolean {
+  const minutes = act.minutes ?? (next?.verb === 'reduce' ? next.minutes : null);
+  const words = `${act.words} ${next?.verb === 'reduce' ? next.words : ''}`;
+  if (
+    minutes === null ||
+    /\b(?:half|halved|third|two[- ]thirds|quarter|almost (?:dry|gone)|evaporat\w*)\b/i.test(words)
+  )
+    return false;
+  return minutes * BOIL_OFF_G_PER_MIN.high < STAYS_BELOW * massG;
+}
+/** Share that must be gone before a liquid is said to be boiled down. */
+const STAYS_BELOW = 0.25;
 
 /** Where a line, or a share of it, goes in by the script. */
 export interface ScriptPlace {
@@ -65,7 +80,9 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
         actId: act.id,
         words: act.words,
         later: isLater(act, script),
-        boilsDown: BOILS.test(act.words) || script.acts[at + 1]?.verb === 'reduce',
+        boilsDown:
+          (BOILS.test(act.words) || script.acts[at + 1]?.verb === 'reduce') &&
+          !isBarelyBoiled(act, script.acts[at + 1], (lines[index]?.read.massG.mid ?? 0) * share),
         touchesRaw: act.verb === 'marinate' || act.verb === 'brine' || act.verb === 'season',
         isBound: act.verb === 'stuff' || (['mix', 'soak'].includes(act.verb) && isShaped(script, at, lines)),
       };

@@ -242,7 +242,7 @@ export const ASIA = [
   }),
   row('pasta', 'udon | udon noodle', { drinks: 0.4, pieceG: { packet: 200, portion: 200 } }),
   row('pasta', 'soba | buckwheat noodle', { pieceG: { portion: 90 } }),
-  row('pasta', 'ramen noodle | instant noodle | instant ramen', {
+  row('pasta', 'ramen noodle | ramen | instant noodle | instant ramen', {
     salt: 0.015,
     pieceG: { packet: 80, block: 80 },
   }),

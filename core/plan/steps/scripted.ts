@@ -1,7 +1,7 @@
 import { shortName } from '../../dish/read';
 import { inOrder, type PlacedItem } from '../../moments/place';
 import { formatDuration, formatVolume } from '../../quantity/format';
-import { BOIL_OFF_G_PER_MIN } from '../../sauce/dose';
+import { BOIL_OFF_G_PER_MIN } from '../../quantity/boilOff';
 import { verbById } from '../../script/data/verbs';
 import type { Act, Script } from '../../script/act';
 import { isTurnedInBase } from '../../script/base';
@@ -277,17 +277,21 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const isOnlyFat = mine.length > 0 && mine.every(isFat);
   // What comes back with something new is said before it: the meat with its stock.
   const returns = ['add', 'top', 'return', 'rack'].includes(act.verb) && again.length > 0;
-  const named = returns
-    ? [...new Set([...again, ...names])].slice(0, 3)
-    : isOnlyFat && again.length && !isOfMeat
-      ? again.slice(0, 3)
-      : who.length
-        ? who
-        : again.length
-          ? again.slice(0, 3)
-          : names.slice(0, 3);
+  // "Add the chicken along with all the marinade": it is the meat that goes in, with what clings to it.
+  const bringsMeat = returns && mine.some(isOfMeatKind) && againMeat.length === 0;
+  const named = bringsMeat
+    ? names.slice(0, 3)
+    : returns
+      ? [...new Set([...again, ...names])].slice(0, 3)
+      : isOnlyFat && again.length && !isOfMeat
+        ? again.slice(0, 3)
+        : who.length
+          ? who
+          : again.length
+            ? again.slice(0, 3)
+            : names.slice(0, 3);
   const object = named.length
-    ? named.length < new Set([...names, ...(returns ? again : [])]).size && !isOfMeat
+    ? named.length < new Set([...names, ...(returns && !bringsMeat ? again : [])]).size && !isOfMeat
       ? `${named.join(', ')} and the rest`
       : listed(named)
     : ['return', 'liftout'].includes(act.verb)
@@ -333,7 +337,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : isTurned ? TURNED : verb.text}${batches}`.trim(),
+    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : isTurned ? TURNED : isOnlyHot(act, mine) ? '' : verb.text}${batches}`.trim(),
     {
       items: isMadeBeside(act)
         ? madeReady(act, input, mine)
@@ -379,13 +383,17 @@ function splashFor(act: Act, { items, script }: StepInput): string {
 
 const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
+/** A sauce that only boils or simmers: nothing in it is to be tender. */
+const isOnlyHot = (act: Act, mine: readonly PlacedItem[]): boolean =>
+  (act.verb === 'boil' || act.verb === 'simmer') && !mine.length && !act.again.length;
+
 /** What to look for: what the recipe says, else what its verb has; the floured onions are done when no flour shows. */
 function lookOf(act: Act, mine: readonly PlacedItem[], isPaste: boolean): string {
-  const { look } = verbById(act.verb);
+  const look = isOnlyHot(act, mine) ? '' : verbById(act.verb).look;
   // Scum rises from meat; chillies and greens are only softened.
   const isOfMeat = mine.some(isOfMeatKind) || act.again.length > 0;
   if (act.verb === 'blanch' && !isOfMeat) return act.until ? upper(`${act.until}.`) : 'Softened.';
-  if (look && act.until) return upper(`${act.until}.`);
+  if ((look || isOnlyHot(act, mine)) && act.until) return upper(`${act.until}.`);
   if (isPaste) return 'Darker, and it smells.';
   if (act.verb === 'soften' && mine.some((i) => isOfMeatKind(i))) return 'No raw colour on the outside.';
   const isFlour = act.verb === 'bloom' && mine.length > 0 && mine.every((i) => kindOf(i) === 'flour');

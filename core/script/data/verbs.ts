@@ -391,7 +391,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   { verb: 'tie', words: /\b(?:tie|truss)\b/i, stages: ['prep'] },
   {
     verb: 'flame',
-    words: /\bflamb\w*|\b(?:set|catch)\b.{0,16}\b(?:alight|on fire|aflame)\b|\bignit\w*|\bset light to\b/i,
+    words:
+      /\bflamb\w*|\b(?:set|catch)\b.{0,16}\b(?:alight|on fire|aflame)\b|\bignit\w*|\bset light to\b|\bflame (?:it|them|the)\b/i,
   },
   {
     verb: 'toast',

@@ -1,0 +1,148 @@
+import { emptyDish } from '../dish/dish';
+import { readLine } from '../dish/read';
+import { Pantry } from '../pantry/pantry';
+import { defaultKitchen } from '../plan/kitchen';
+import { planDish, type Plan } from '../plan/plan';
+import { readScript } from './read';
+
+const pantry = new Pantry();
+
+/** The acts of a method as `verb/minutes(foods)`, for a list with "; " between its lines. */
+function told(list: string, method: string): string[] {
+  const lines = list.split('; ').map((text) => ({ read: readLine(text, pantry) }));
+  return (readScript(method, lines, pantry)?.acts ?? []).map(
+    (a) =>
+      `${a.verb}${a.minutes === null ? '' : `/${a.minutes}`}(${a.lines.map((l) => lines[l.index]?.read.food?.id ?? '?').join(' ')})`,
+  );
+}
+const planOf = (list: string, method: string): Plan =>
+  planDish(
+    {
+      ...emptyDish('d', 'Dish', 0),
+      lines: list.split('; ').map((text, i) => ({ id: `l${i}`, text })),
+      method,
+    },
+    defaultKitchen(),
+  );
+const LID = 'Add the chicken and the water. Lock the lid, high pressure 8 minutes, natural release.';
+
+describe('what is fried one after the other', () => {
+  const list =
+    '800 g chicken, curry cut; 2 onions; 1 tbsp ginger garlic paste; 1 tsp haldi; 1 tsp red chilli powder; 2 tomatoes pureed; 3 tbsp oil; 200 ml water';
+
+  it('has its own minutes each, in a hand note without a verb too', () => {
+    expect(
+      told(
+        list,
+        `Heat oil. Onion - fry till golden, 12 min. Then g-g paste 2 min till raw smell goes. Haldi mirch + splash of water, fry 1 min. Tomato puree, cook till oil leaves the sides, 8 min. ${LID}`,
+      ).slice(0, 4),
+    ).toEqual([
+      'soften/12(sunflower-oil onion)',
+      'soften/2(ginger-garlic-paste)',
+      'bloom/1(turmeric chilli-powder)',
+      'soften/8(tomato)',
+    ]);
+  });
+
+  it('has the seconds of what went in last, and of nothing before it', () => {
+    const acts = told(
+      '500 g chicken thighs; 1 onion; 4 cloves garlic; 1 tbsp oil; 250 ml water',
+      `Fry the onion in the oil for 6 minutes. Add the garlic and stir for 30 seconds. ${LID}`,
+    );
+    expect(acts.slice(0, 2)).toEqual(['soften/6(onion sunflower-oil)', 'soften/0.5(garlic)']);
+  });
+
+  it('takes another minute for one', () => {
+    const acts = told(
+      '500 g chicken thighs; 1 onion; 1 tbsp ginger; 1 tbsp oil; 250 ml water',
+      `Cook the onion in the oil for 6 minutes. Add the ginger and cook for another minute. ${LID}`,
+    );
+    expect(acts[1]).toBe('soften/1(ginger)');
+  });
+});
+
+describe('meat that joins a base', () => {
+  const list = '900 g chicken thighs; 3 onions; 2 tbsp oil; 250 ml water; 1 tsp salt';
+  const turned = planOf(
+    list,
+    `Fry the onions in the oil for 10 minutes. Add the chicken and fry it for 5 minutes. Pour in the water. Lock the lid, high pressure 8 minutes, natural release.`,
+  );
+  const step = (plan: Plan, title: RegExp) => plan.steps.find((s) => title.test(s.title));
+
+  it('is turned in it, all at once, in the minutes the recipe gives', () => {
+    const it = step(turned, /Turn chicken/);
+    expect(it?.text).not.toMatch(/One layer|batches/);
+    expect((it?.durationS.mid ?? 0) / 60).toBeCloseTo(5, 0);
+    expect(turned.batches).toBe(1);
+    expect(turned.findings.map((f) => f.id)).not.toContain('batches');
+  });
+
+  it('is browned in one layer where the pot is bare, or was cleared', () => {
+    const bare = planOf(
+      list,
+      `Brown the chicken in the oil. Take it out. Fry the onions for 10 minutes. Return the chicken with the water. Lock the lid, high pressure 8 minutes, natural release.`,
+    );
+    expect(step(bare, /Brown chicken/)?.text).toMatch(/One layer/);
+    const cleared = planOf(
+      list,
+      `Fry the onions in the oil for 10 minutes and lift them out. Brown the chicken. Return the onions with the water. Lock the lid, high pressure 8 minutes, natural release.`,
+    );
+    expect(step(cleared, /Brown chicken/)?.text).toMatch(/One layer/);
+  });
+
+  it('is broken up where it is minced', () => {
+    const mince = planOf(
+      '500 g beef mince; 1 tbsp oil; 300 ml beef stock',
+      'Brown the mince in the oil. Add the stock. Lock the lid, high pressure 10 minutes, quick release.',
+    );
+    expect(step(mince, /Brown/)?.text).toMatch(/Broken up/);
+  });
+});
+
+describe('words that are no act, and acts in other words', () => {
+  it('leaves the names of steps out', () => {
+    const acts = told(
+      '500 g chicken thighs; 1 onion; 1 tbsp oil; 250 ml water; 1 tsp paprika',
+      `Sauté. Press Sauté and heat the oil. Add the onion and cook for 5 minutes.\nDeglaze. Pour in the water and scrape the floor.\nPressure cook. Add the chicken and paprika. Lock the lid, high pressure 8 minutes, natural release.`,
+    );
+    expect(acts.filter((a) => /^(?:soften|deglaze)/.test(a))).toEqual([
+      'soften/5(sunflower-oil onion)',
+      'deglaze(water)',
+    ]);
+  });
+
+  it('leaves out another way, and what is only done if somebody likes', () => {
+    const acts = told(
+      '1.2 kg pork shoulder; 250 ml water; 2 tbsp oil',
+      `Put the pork in the pot with the water. Lock the lid, high pressure 45 minutes, natural release. Shred it. Heat the oil in a wide pan, press in the pork and crisp it for 3 minutes. Or broil on a sheet pan for 5 minutes. Thicken the juices with cornstarch if u want.`,
+    );
+    expect(acts.slice(4)).toEqual(['shred()', 'fry/3(sunflower-oil)']);
+  });
+
+  it('lifts out in passing, flames, and takes kneaded butter for what it is made of', () => {
+    const acts = told(
+      '8 pieces chicken; 20 g butter; 2 tbsp brandy; 400 ml red wine; 20 g soft butter; 20 g flour',
+      `Brown the chicken in the butter in 2 batches, transferring to a plate as you go. Pour in the brandy and flame it. Add the wine. Return the chicken. Lock the lid, high pressure 12 minutes, natural release. Whisk in the beurre manié bit by bit and boil for 2 minutes.`,
+    );
+    expect(acts.slice(0, 3)).toEqual(['brown(chicken-pieces butter)', 'liftout()', 'flame(brandy)']);
+    expect(acts.at(-1)).toBe('thicken/2(butter plain-flour)');
+  });
+
+  it('gives the ground spice and not the leaf among ground spices', () => {
+    const acts = told(
+      '500 g chicken; 1 tbsp coriander powder; 2 tsp paprika; 200 ml water; 1/4 cup cilantro',
+      `Stir in the water, paprika and coriander. Add the chicken. Lock the lid, high pressure 8 minutes, natural release. Garnish with cilantro.`,
+    );
+    expect(acts[0]).toMatch(/ground-coriander/);
+    expect(acts[0]).not.toMatch(/coriander coriander|(?<!ground-)coriander/);
+    expect(acts.at(-1)).toBe('serve(coriander)');
+  });
+
+  it('boils wine for three minutes without boiling half of it away', () => {
+    const plan = planOf(
+      '800 g chicken thighs; 400 ml red wine; 1 tbsp oil',
+      `Brown the chicken in the oil. Pour in the wine and boil for 3 minutes to drive off the alcohol. Lock the lid, high pressure 10 minutes, natural release.`,
+    );
+    expect(plan.liquid.countedMl.mid).toBeGreaterThan(320);
+  });
+});
