@@ -251,6 +251,14 @@ describe('amounts that stand somewhere else in the line', () => {
     ['150 g dried red split lentils', 'red-lentil', 150],
     ['salt & freshly ground black pepper', 'salt-and-pepper', 0],
     ['2lb thighs', 'chicken-thigh', 907],
+    // A bird in pieces is one bird; a count may have its weight behind it.
+    ['8 pieces of chicken', 'chicken-pieces', 1440],
+    ['8 joints of chicken', 'chicken-pieces', 1440],
+    ['1 piece of chicken', 'whole-chicken', 1500],
+    ['1 chuck roast 3-4 lbs', 'beef-chuck', 1588],
+    ['4 chicken breasts 150g each', 'chicken-breast', 600],
+    ['2 tins tomatoes 400 g', 'chopped-tomatoes', 800],
+    ['4 tomatoes pureed', 'tomato', 480],
     // A part of one tin, one packet.
     ['1/2 of a 7 oz can chipotles in adobo', 'chipotle-in-adobo', 99],
     ['half of 1 large onion', 'onion', 115],

@@ -207,7 +207,7 @@ function assemble(
           now.title = `${now.title} ${line.plain}`;
           now.titleEnd = i;
         } else if (now.title === null || turned.get(line.at) === 'title' || titleOf(i) > now.titleScore) {
-          now.title = line.plain;
+          now.title = line.plain.replace(/(?<=\p{L}{2})\.$/u, '');
           now.titleScore = titleOf(i);
           now.titleEnd = i;
         }

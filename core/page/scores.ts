@@ -68,7 +68,8 @@ export function titleScore(line: PageLine, { index, count, next, isTitled }: Aro
     /\bfor (?:\d{1,2}|two|three|four|five|six|eight|ten)$/i.test(line.plain)
   )
     s -= 3;
-  if (/[.;]$/.test(line.plain)) s -= 6;
+  // The very first line may end like a sentence and still be a name.
+  if (/[.;]$/.test(line.plain)) s -= index === 0 && line.words <= 12 && !line.isImperative ? 1.5 : 6;
   if (/[?]$/.test(line.plain)) s -= 6;
   // "MEAL PREP MONDAY #12" is the name of a row of recipes.
   if (/(?:#|\bno\.? ?)\d{1,3}$/i.test(line.plain)) s -= 4;
@@ -130,9 +131,21 @@ const isUnmarked = (line: PageLine, { next, index }: Around): boolean =>
   next?.hasAmount === true &&
   BULLET.test(next.text);
 
+/** "Dry Rub", "BBQ Sauce": what a part of a dish is called, over lines with amounts. */
+const PART_OF_DISH =
+  /^(?:\p{L}+ ){0,2}(?:rub|marinade|glaze|gravy|slurry|topping|garnish|filling|dressing|crust|dumplings|meatballs|base|spice (?:mix|blend)|tempering|tadka|finish)$/iu;
+const isPartOfDish = (line: PageLine, { next, index }: Around): boolean =>
+  index > 0 &&
+  !line.hasAmount &&
+  !line.isSentence &&
+  next?.hasAmount === true &&
+  next.hasUnit &&
+  /^\p{Lu}/u.test(line.plain) &&
+  PART_OF_DISH.test(line.plain.replace(/[:：]$/, ''));
+
 function sectionScore(line: PageLine, around: Around): number {
   const { next } = around;
-  if (isNamedUnder(line, around) || isUnmarked(line, around)) return 6;
+  if (isNamedUnder(line, around) || isUnmarked(line, around) || isPartOfDish(line, around)) return 6;
   if (!line.isHeadingLike && !isLabel(line, around)) return -8;
   let s = line.isHeadingLike ? 3 : 1.5;
   if (line.hasAmount) s -= 6;

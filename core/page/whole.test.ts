@@ -358,3 +358,40 @@ describe('a heading with a word behind it', () => {
     expect(got?.lines).toHaveLength(2);
   });
 });
+
+describe('what heads a part of a list without saying so', () => {
+  const sections = (text: string): (string | undefined)[] =>
+    readPage(text, pantry).recipes[0]?.lines.map((l) => l.section) ?? [];
+
+  it('is a bare word over bullets, and the name of a part over amounts', () => {
+    expect(
+      sections(
+        'Honey chicken\n\nIngredients\nSauce\n• 80 ml honey\n• 80 ml soy sauce\nChicken\n• 8 thigh fillets (1kg)\n• 125 ml stock\n\nMethod\nMix the sauce. Cook the chicken in it for 8 minutes at high pressure.',
+      ),
+    ).toEqual(['Sauce', 'Sauce', 'Chicken', 'Chicken']);
+    expect(
+      sections(
+        'Ribs\n\nIngredients\n2 racks ribs\n1 cup water\nDry Rub\n2 tbsp brown sugar\n1 tbsp paprika\n\nMethod\nRub the ribs. Cook at high pressure for 25 minutes.',
+      ),
+    ).toEqual([undefined, undefined, 'Dry Rub', 'Dry Rub']);
+  });
+
+  it('is no line where it says for how many it is, in two languages', () => {
+    const [page] = readPage(
+      'Coq au Vin\n\nTemps: 1h   Pour 4 personnes / Serves 4\n\n8 pieces chicken\n400 ml red wine\n\nBrown the chicken. Add the wine. Close and cook 12 minutes at high pressure.',
+      pantry,
+    ).recipes;
+    expect([page?.plates, page?.lines.map((l) => l.text)]).toEqual([
+      4,
+      ['8 pieces chicken', '400 ml red wine'],
+    ]);
+  });
+
+  it('leaves a name its name where it ends like a sentence', () => {
+    const [page] = readPage(
+      'Goulash – adapted for the pressure cooker.\n\nFor 6 persons:\n1.2 kg beef shin\n600 g onions\n\nPreparation:\nFry the onions. Add the meat. Close the cooker, and from when it hisses count 25 minutes on small flame.',
+      pantry,
+    ).recipes;
+    expect([page?.title, page?.plates]).toEqual(['Goulash – adapted for the pressure cooker', 6]);
+  });
+});

@@ -103,6 +103,7 @@ const NOT_ALONE = new Set([
   'light',
   'spring',
   'little',
+  'vegetable',
 ]);
 
 /** Short words that name a line all by themselves: "honey, soy and vinegar". */

@@ -47,6 +47,7 @@ const IN_PASSING: Record<string, string> = {
 /** Short forms of hand notes, as the words they stand for. */
 const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
   [/\b(?:chx|chkn|chk)\b/gi, 'chicken'],
+  [/\bveg is\b/gi, 'vegetables are'],
   [/\bveg\b/gi, 'vegetables'],
   [/\bvin\b(?!\p{L})/giu, 'vinegar'],
   // "Once they crackle add the onions" are two things.

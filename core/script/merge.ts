@@ -113,6 +113,12 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       if (act.until !== undefined) last.until = act.until;
       continue;
     }
+    // "Place the rack in the pot", and only then what stands on it.
+    const standsLater = acts.some(
+      (a) =>
+        a.verb === 'rack' && a.run === act.run && a !== told && (a.lines.length > 0 || a.again.length > 0),
+    );
+    if (act.verb === 'rack' && isEmpty(act) && standsLater) continue;
     // "Drop it into the sauce in little lumps", "bring it to the boil and whisk in the starch": part of thickening.
     if (last?.verb === 'thicken' && act.verb === 'stirin' && !act.lines.length && last.run === act.run)
       continue;

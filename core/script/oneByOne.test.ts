@@ -128,6 +128,29 @@ describe('words that are no act, and acts in other words', () => {
     expect(acts.at(-1)).toBe('thicken/2(butter plain-flour)');
   });
 
+  it('puts ribs on the rack once, drains fat, and takes no bone out by a side', () => {
+    const ribs = told(
+      '2 racks baby back ribs; 250 ml water; 300 ml BBQ sauce',
+      `Place the trivet in the pot and pour in the water. Stand the ribs on the trivet. Lock the lid, high pressure 25 minutes, natural release for 10 minutes. Transfer the ribs to a tray, bone side down, and brush with BBQ sauce. Broil 5 minutes. Cut between the bones.`,
+    );
+    expect(ribs.filter((a) => /^(?:rack|bone)/.test(a))).toEqual(['rack(pork-rib)']);
+    expect(
+      told(
+        '500 g ground beef; 1 onion; 400 ml beef broth',
+        'Brown the beef with the onion, 6 min. Drain grease. Pour in the broth. Lock the lid, high pressure 5 minutes, quick release.',
+      )[1],
+    ).toBe('pouroff()');
+  });
+
+  it('takes the packets of the list by that word', () => {
+    expect(
+      told(
+        '1 chuck roast 3-4 lbs; 1 packet ranch dressing mix; 1 packet au jus gravy mix; 1 cup beef broth',
+        'Put the roast in the pot with the broth. Sprinkle both packets over. Lock the lid, high pressure 60 minutes, natural release.',
+      ).slice(0, 2),
+    ).toEqual(['add(beef-chuck beef-stock ranch-seasoning au-jus-mix)', 'close()']);
+  });
+
   it('gives the ground spice and not the leaf among ground spices', () => {
     const acts = told(
       '500 g chicken; 1 tbsp coriander powder; 2 tsp paprika; 200 ml water; 1/4 cup cilantro',

@@ -337,7 +337,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : isTurned ? TURNED : isOnlyHot(act, mine) ? '' : verb.text}${batches}`.trim(),
+    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : act.verb === 'slice' && BETWEEN_BONES.test(act.words) ? 'Between the bones.' : isTurned ? TURNED : isOnlyHot(act, mine) ? '' : verb.text}${batches}`.trim(),
     {
       items: isMadeBeside(act)
         ? madeReady(act, input, mine)
@@ -350,7 +350,12 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
         verb.timed && minutes >= 1 ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) } : null,
       durationS: handwork(minutes, 0.3),
       hands: verb.hands && !(STANDS_COLD.has(act.verb) && minutes > STOOD_BESIDE_MIN),
-      look: isTurned && !act.until ? 'No raw colour on the outside.' : lookOf(act, mine, isPasteFried),
+      look:
+        (isTurned || isMince) && !act.until
+          ? isMince
+            ? 'No pink left.'
+            : 'No raw colour on the outside.'
+          : lookOf(act, mine, isPasteFried),
       cautions: caution,
       check: verb.check ?? null,
       ...(act.words ? { words: act.words } : {}),
@@ -362,6 +367,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
 const TURNED =
   'All of it at once, stirred and turned in what is there: it takes colour from the base, no crust.';
 const BROKEN_UP = 'Broken up with the spoon as it goes, then left alone until it catches a little.';
+const BETWEEN_BONES = /\bbetween (?:the |each )?(?:rib )?bones?\b/i;
 const isMinced = (i: PlacedItem): boolean => kindOf(i) === 'ground-meat';
 const isTurnedIn = (act: Act, { items, script }: StepInput): boolean =>
   isTurnedInBase(script?.acts ?? [], act, (line) => items.find((i) => i.index === line)?.read.food?.kind);

@@ -359,7 +359,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'bone',
     words:
-      /\b(?:bone\b|debone|(?:discard|throw (?:away|out)|remove|lose) .{0,24}\bbones?\b|take (?:out )?the bones|(?:take|pick|pull|strip) (?:off )?(?:all )?(?:the )?meat (?:from|off)|strip the meat|remove the bones?|pick the meat|pull (?:off )?the meat|discard(?:ing)? the (?:skins? and )?bones?|off the bone)/i,
+      /\b(?:(?<!\bthe )bone\b(?![- ](?:side|in\b|broth|stock|end|up|down))|debone|(?:discard|throw (?:away|out)|remove|lose) .{0,24}\bbones?\b|take (?:out )?the bones|(?:take|pick|pull|strip) (?:off )?(?:all )?(?:the )?meat (?:from|off)|strip the meat|remove the bones?|pick the meat|pull (?:off )?the meat|discard(?:ing)? the (?:skins? and )?bones?|off the bone)/i,
     stages: ['after'],
   },
   { verb: 'strain', words: /\bstrain\b|\bthrough a sieve\b/i },
@@ -367,7 +367,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'pouroff',
     words:
-      /\b(?:pour|drain|spoon) off\b|\b(?:throw|tip) (?:away |out )?(?:most of |all )?the (?:fat|grease)\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b/i,
+      /\b(?:pour|drain|spoon) off\b|\b(?:throw|tip) (?:away |out )?(?:most of |all )?the (?:fat|grease)\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b|^\W*(?:and |then )*drain(?: (?:off|any|all|the|excess|extra|most of|away))* (?:grease|fat|oil|drippings)\b/i,
   },
   {
     verb: 'stuff',
