@@ -1,6 +1,7 @@
 /** Arrows run one way: app -> core, server -> core, demo -> core; inside core a room imports only rooms above it. */
 const rooms = [
   'quantity',
+  'photo',
   'pantry',
   'dish',
   'page',

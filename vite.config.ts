@@ -2,6 +2,7 @@ import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import { MADE_AT, madeHousehold } from './demo/ready';
+import { photoReader } from './scripts/photoReader';
 
 const PAPER = '#f5f1e8';
 const SERVER = 'http://127.0.0.1:4310';
@@ -22,6 +23,7 @@ export default defineConfig({
   plugins: [
     react(),
     readyDemo,
+    photoReader,
     VitePWA({
       // A new version is announced, and taken when the cook says so: never in the middle of a cook.
       registerType: 'prompt',
@@ -53,6 +55,15 @@ export default defineConfig({
       workbox: {
         // Our own files, all of them, and nothing else: every screen opens without the server.
         globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+        // Six megabytes that most never need: kept from the first picture on.
+        globIgnores: ['photo/**'],
+        runtimeCaching: [
+          {
+            urlPattern: ({ url, sameOrigin }) => sameOrigin && /\/photo\/[\w.-]+$/.test(url.pathname),
+            handler: 'CacheFirst',
+            options: { cacheName: 'photo-reader' },
+          },
+        ],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//, /\.[a-z0-9]+$/i],
         cleanupOutdatedCaches: true,

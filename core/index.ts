@@ -281,3 +281,6 @@ export {
 } from './quantity/format';
 export { EIGHT_IN_TEN, type Range } from './quantity/range';
 export { type MeasureSystem } from './quantity/units';
+export { greyOf, madeReady, type Grey } from './photo/picture';
+export { withoutEdges, type PrintedWord } from './photo/edges';
+export { photoDoubt, type PhotoDoubt } from './photo/doubts';

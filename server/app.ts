@@ -33,7 +33,8 @@ export function createApp({ distDir, version, kitchens }: ServerOptions): Expres
         useDefaults: false,
         directives: {
           defaultSrc: ["'none'"],
-          scriptSrc: ["'self'"],
+          // A picture of a page is read by a compiled program of our own (`/photo`); words are never run as a program.
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
           styleSrc: ["'self'"],
           styleSrcAttr: ["'unsafe-inline'"],
           imgSrc: ["'self'", 'data:', 'blob:'],

@@ -109,6 +109,7 @@ describe('a page as it was copied', () => {
     await openAt('/dishes/new');
     const event = createEvent.paste(area(), {
       clipboardData: {
+        files: [],
         getData: (type: string) =>
           type === 'text/html'
             ? '<h1>Tea stew</h1><ul><li>1 kg lamb</li><li>2 onions</li></ul>'

@@ -1,4 +1,13 @@
-import { useDeferredValue, useEffect, useMemo, useRef, useState, type ClipboardEvent } from 'react';
+import {
+  lazy,
+  Suspense,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ClipboardEvent,
+} from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import ProgressBar from 'react-bootstrap/ProgressBar';
@@ -22,6 +31,7 @@ import {
   type PartKind,
   type PlacedItem,
 } from '../../../core/index';
+import { isPicture } from '../../photo/isPicture';
 import { OpenFile } from '../../parts/OpenFile';
 import { Stepper } from '../../parts/Stepper';
 import { useSay } from '../../parts/Toasts';
@@ -35,6 +45,11 @@ import { useReadPage } from './useReadPage';
 import { forgetDraft, keepDraft, readDraft, sharedDraft, type Draft } from './draft';
 import { textOfClipboard, textOfFile } from './pageFile';
 import { useTitle } from '../../parts/title';
+
+/** Only who has a picture of a page fetches what compares it. */
+const PhotoReading = lazy(() =>
+  import('../../photo/PhotoReading').then((m) => ({ default: m.PhotoReading })),
+);
 
 const EXAMPLE = `1½ lb boneless chicken thighs, in 3 cm pieces
 2 onions, sliced
@@ -116,6 +131,7 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
   const [busy, setBusy] = useState(false);
   const [bad, setBad] = useState('');
   const [reading, setReading] = useState<AbortController | null>(null);
+  const [photo, setPhoto] = useState<File | null>(null);
   const area = useRef<HTMLTextAreaElement>(null);
   const { text, name, plates, turned, which } = draft;
   const shown = useDeferredValue(text);
@@ -179,6 +195,7 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
   };
   const open = async (file: File): Promise<void> => {
     setBad('');
+    if (isPicture(file)) return setPhoto(file);
     const stop = new AbortController();
     setReading(stop);
     const found = await textOfFile(file, stop.signal).catch(() => ({
@@ -191,10 +208,14 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
     if (found.whole) return takeWhole(found.whole);
     if (found.text.length > MAX_PAGE_LENGTH)
       say(`Only the first ${MAX_PAGE_LENGTH / 1000} thousand letters were taken.`);
+    takeText(found.text, 'The file');
+  };
+  /** What was read takes the place of what was written; one tap gives that back. */
+  const takeText = (words: string, what: string): void => {
     const before = draft;
-    change({ text: found.text.slice(0, MAX_PAGE_LENGTH), turned: [], which: 0, name: '', plates: null });
+    change({ text: words.slice(0, MAX_PAGE_LENGTH), turned: [], which: 0, name: '', plates: null });
     if (before.text.trim())
-      say('The file took the place of what was written.', { label: 'Undo', run: () => change(before) });
+      say(`${what} took the place of what was written.`, { label: 'Undo', run: () => change(before) });
   };
   /** Dishes that were written by Keen Ladle: one is looked at first, many are taken in. */
   const takeWhole = async (dishes: readonly Dish[]): Promise<void> => {
@@ -213,6 +234,11 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
     }
   };
   const paste = (e: ClipboardEvent<HTMLTextAreaElement>): void => {
+    const picture = [...e.clipboardData.files].find(isPicture);
+    if (picture) {
+      e.preventDefault();
+      return setPhoto(picture);
+    }
     const packed = packedIn(e.clipboardData.getData('text/plain'));
     if (packed) {
       e.preventDefault();
@@ -272,6 +298,9 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
           >
             Open a file…
           </OpenFile>
+          <OpenFile accept="image/*" onFile={(f) => void open(f)}>
+            From a photo…
+          </OpenFile>
           {text && (
             <Button
               variant="quiet"
@@ -299,7 +328,24 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
           </Button>
         </p>
       )}
+      {photo && (
+        <Suspense fallback={<p className="loading">One moment…</p>}>
+          <PhotoReading
+            key={photo.name + photo.lastModified}
+            file={photo}
+            onTake={(words) => {
+              setPhoto(null);
+              takeText(words, 'The picture');
+            }}
+            onLeave={(why) => {
+              setPhoto(null);
+              setBad(why && `${why} What is written here stays.`);
+            }}
+          />
+        </Suspense>
+      )}
       <form
+        hidden={photo !== null}
         className="new-dish"
         onSubmit={(e) => {
           e.preventDefault();

@@ -54,7 +54,7 @@ const openFile = async (file: File): Promise<void> => {
 it('a link that is pasted as a new dish is looked at like one that was opened', async () => {
   await openAt('/dishes/new', { dishes: [] });
   const area = await screen.findByLabelText(/a whole page may be pasted/);
-  fireEvent.paste(area, { clipboardData: { getData: () => `https://another.example${LINK}\n` } });
+  fireEvent.paste(area, { clipboardData: { files: [], getData: () => `https://another.example${LINK}\n` } });
   await screen.findByRole('heading', { level: 1, name: stew.name });
   expect(await db.dishes.count()).toBe(0);
 });

@@ -16,14 +16,10 @@ const NO_RECIPE = 'There is no recipe in this file that can be read.';
 export async function textOfFile(file: File, signal?: AbortSignal): Promise<FileText> {
   if (file.size > MAX_FILE_BYTES)
     return { ok: false, message: 'This file is larger than a recipe can be (2 MB of text).' };
-  if (
-    /^(?:image|video|audio)\//.test(file.type) ||
-    /\.(?:pdf|docx?|odt|pages|zip|jpe?g|png|heic)$/i.test(file.name)
-  )
+  if (/^(?:video|audio)\//.test(file.type) || /\.(?:pdf|docx?|odt|pages|zip)$/i.test(file.name))
     return {
       ok: false,
-      message:
-        'This is a picture or a document with a format of its own. Open it, copy its text and paste it here.',
+      message: 'This is a document with a format of its own. Open it, copy its text and paste it here.',
     };
   const raw = await file.text();
   if (signal?.aborted) return { ok: false, message: 'Reading was cancelled.' };
