@@ -126,7 +126,12 @@ export function describe(text: string): Descriptors {
   const own = text.replace(/\b(?:plus|and|with) (?:some )?(?:more|extra)\b.*$/i, '');
   const written = WRITTEN.map(([re, moment]) => ({ moment, match: re.exec(own) })).find((w) => w.match);
   return {
-    frozen: has(text, /\bfrozen\b|\bfrom (?:the )?freezer\b/i) && !has(text, /\b(?:thawed|defrosted)\b/i),
+    frozen:
+      has(text, /\bfrozen\b|\bfrom (?:the )?freezer\b/i) &&
+      !has(
+        text,
+        /\b(?:thawed|defrosted)\b|\b(?:or|from|if) frozen\b|\bfrozen (?:is|are|works?|ok|okay|fine|will do|too)\b|\bfrozen,? (?:is )?(?:ok|okay|fine)\b/i,
+      ),
     cooked:
       has(text, /\b(?:cooked|leftover|rotisserie|pre-?cooked)\b/i) &&
       !has(text, /\b(?:uncooked|cooked apart)\b/i),

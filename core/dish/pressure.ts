@@ -230,6 +230,7 @@ function runsIn(told: string): PressureRun[] {
   let before: number | null = null;
   let isLowFlame = false;
   let isUp = false;
+  let isOff = false;
   let isWorked = false;
   const all = clausesOf(method);
   for (const [at, said] of all.entries()) {
@@ -259,8 +260,10 @@ function runsIn(told: string): PressureRun[] {
         // Once it has been let go, "cook on low" is an open pot: a second lid says more.
         (run === null || run.release === null
           ? AT_PRESSURE.test(clause) && /\b(?:manual|high|low|pressure|HP|LP|whistle|ring)/i.test(clause)
-          : /\b(?:manual|pressure|HP|LP|whistles?|psi|lid|another|more)\b/i.test(clause) &&
-            AT_PRESSURE.test(clause));
+          : (isOff
+              ? /\b(?:manual|pressure|HP|LP|whistles?|psi)\b/i
+              : /\b(?:manual|pressure|HP|LP|whistles?|psi|lid|another|more)\b/i
+            ).test(clause) && AT_PRESSURE.test(clause));
       // "Cook on high for 5 minutes", and only then "close the lid": an open pot.
       const isBeforeLid =
         !isClosed && run === null && !OF_PRESSURE.test(clause) && isClosedLater(all.slice(at));
@@ -312,6 +315,15 @@ function runsIn(told: string): PressureRun[] {
       run.releaseMin = after;
     }
     if (OPENS.test(clause)) isClosed = false;
+    // "Take the lid off and boil it down; five more minutes on low": an open pot, until a lid is spoken of.
+    isOff =
+      !isClosed &&
+      (isOff ||
+        /\b(?:take|lift|with) (?:off )?the lid off\b|\blid off\b|\btake off the lid\b|\buncovered\b/i.test(
+          clause,
+        ) ||
+        isOpenHeat(clause));
+    if (CLOSES.test(clause)) isOff = false;
   }
   return runs.filter((r) => r.minutes !== null || r.release !== null || r.whistles !== null);
 }

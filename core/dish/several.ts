@@ -142,4 +142,6 @@ function amountBehind(part: string): { amount: Amount; rest: string } | null {
 
 /** "2 cm dice", "3 cm pieces": how it is cut. */
 const isSizeOnly = (part: string): boolean =>
-  /^\s*\d[\d.,/½¼¾ ]*\s*(?:cm|mm|in|inch(?:es)?|"|″)\b/i.test(part);
+  /^\s*\d[\d.,/½¼¾ ]*\s*(?:cm|mm|in|inch(?:es)?|"|″)\b(?! (?:\p{L}+ )?(?:ginger|galangal|turmeric|cinnamon|cassia|lemon ?grass|horseradish|dalchini)\b)/iu.test(
+    part,
+  );

@@ -124,7 +124,7 @@ function labelled(line: string): { text: string; section: string } | null {
   return isList ? { text, section } : null;
 }
 const LABELLED =
-  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|topping|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|to serve|to finish))\s*[:：]\s*(\S.*,.*)$/iu;
+  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|toppings?|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|to serve|to finish))\s*[:：]\s*(\S.*,.*)$/iu;
 
 /** "Paste: 5 tbsp red curry paste". */
 const LABELLED_ONE =
@@ -230,7 +230,8 @@ function assemble(
         break;
       case 'method':
         isCooked = isUsed || isCooked;
-        if (line.step) now.methodRows.push(line.step);
+        if (line.step)
+          now.methodRows.push({ words: line.step, isMarked: line.isNumbered || MARKED.test(line.text) });
         break;
       case 'directions':
         section = undefined;
@@ -288,7 +289,7 @@ const TIMES_SO_MANY = /\s+[x×] ?(\d{1,2})\s*$/i;
 
 /** A recipe while its page is gone through. */
 interface Begun extends PageRecipe {
-  methodRows: string[];
+  methodRows: MethodRow[];
   hints: string[];
   /** How likely its title is one, and the row where it ends. */
   titleScore: number;
@@ -304,11 +305,20 @@ function platesInPassing(text: string): number | null {
 }
 
 /** Sentences that a scan broke over lines are made whole; what ends like a sentence stays a step of its own. */
-function joinWrapped(rows: readonly string[]): string[] {
+/** A row of the method, and whether a bullet or a number stands before it. */
+interface MethodRow {
+  words: string;
+  isMarked: boolean;
+}
+const MARKED = /^[•▢☐◦‣✓✔*·–-]\s/;
+
+function joinWrapped(rows: readonly MethodRow[]): string[] {
   const out: string[] = [];
-  for (const row of rows) {
+  for (const { words: row, isMarked } of rows) {
     const last = out.at(-1);
-    if (last !== undefined && /\p{L}-$/u.test(last) && /^\p{Ll}/u.test(row))
+    // A bullet or a number begins anew, however the row before it ends.
+    if (isMarked) out.push(row);
+    else if (last !== undefined && /\p{L}-$/u.test(last) && /^\p{Ll}/u.test(row))
       out[out.length - 1] = last.slice(0, -1) + row;
     else if (last !== undefined && !/[.!?:;)]$/.test(last) && /^\p{Ll}/u.test(row) && last.length > 30)
       out[out.length - 1] = `${last} ${row}`;

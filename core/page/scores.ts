@@ -156,6 +156,8 @@ function sectionScore(line: PageLine, around: Around): number {
   return s;
 }
 
+const TAKES_TIME =
+  /^(?!.*\b(?:soak|stood|marinat|rest|chill|boiled|toasted|dry|quick|instant))[^(]*\b\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:mins?|minutes?|secs?|seconds?|hrs?|hours?)\b/iu;
 const FOR_THE_TABLE =
   /^(?:to|for) (?:serv(?:e|ing)|garnish(?:ing)?|finish(?:ing)?|the table)\s*[:：–—-]\s*\S/iu;
 
@@ -173,6 +175,8 @@ function ingredientScore(line: PageLine, { isBeforeHeading }: Around, isFurnitur
   if (line.words > 22) s -= 3;
   if (line.isHeadingLike && !line.hasAmount) s -= 2;
   if (line.isNumbered && line.isImperative) s -= 4;
+  // "Ghee in the cooker, onions till golden, 10 min": what takes its time is done.
+  if (TAKES_TIME.test(line.plain)) s -= 5;
   // "To serve: boiled potatoes (800 g)": the last of the list, however it is cooked.
   if (line.hasFood && line.words <= 14 && !line.isSentence && FOR_THE_TABLE.test(line.plain)) s += 10;
   if (line.isLabelledList && !line.isSentence) s += 8;

@@ -430,6 +430,9 @@ function asTold(item: PlacedItem, liquid: LiquidSum): Severity {
   const isCurd = by === 'method' && read.food?.kind === 'sour-dairy' && early.severity === 'stop';
   if (isCurd && item.massG.mid <= LITTLE_CURD_G) return 'careful';
   // A packet of gravy or dressing in the braise is how it is sold: most cook it so, and only its dose makes it thick.
+  // Cheese laid on top and left there, cream in a thin sauce: many recipes do so, some split, and no pot is harmed by it.
+  const isDairy = ['cream', 'cream-cheese', 'cheese'].includes(read.food?.kind ?? '');
+  if (by === 'method' && isDairy && early.severity === 'stop') return 'careful';
   if (by === 'method' && read.food && MIXES.has(read.food.id)) return 'careful';
   if (by !== 'method' || early.severity !== 'careful') return early.severity;
   const kind = read.food?.kind;

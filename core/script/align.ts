@@ -330,6 +330,18 @@ function lastWord(line: ScriptLine): string {
   return own.findLast((w) => !CUT.test(w)) ?? own.at(-1) ?? '';
 }
 
+/** "60 g coconut, toasted and pounded (kerisik)": what stands in brackets is its name too, where it says nothing of how it is cut. */
+function isByOtherName(clause: string, { read }: ScriptLine): boolean {
+  const name = /\((\p{L}[\p{L}'’ ]{3,23})\)/u.exec(read.text)?.[1]?.toLowerCase();
+  if (
+    !name ||
+    name.split(' ').length > 2 ||
+    name.split(' ').some((w) => isPlainDescription(w) || CUT.test(w))
+  )
+    return false;
+  return new RegExp(`(?<!\\p{L})${name}(?!\\p{L})`, 'iu').test(clause);
+}
+
 /** As `linesMeant`, without what a group word brings. */
 export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
   const clause = told.replace(LEFT_WATER, ' ');
@@ -420,6 +432,7 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
       if (!spared.has(i) && !isForTheTable(line) && !isStrewn(line)) found.add(i);
       return;
     }
+    if (isByOtherName(clause, line)) return void found.add(i);
     const section = line.section?.toLowerCase() ?? '';
     const sectionWord =
       /(marinade|glaze|rub|slurry|dressing|topping|base|paste|dumpling|filling|meatball)/.exec(section)?.[1];
@@ -462,6 +475,8 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     if (own.length || isToldByTwo(i) || isToldByPair(i)) return void found.add(i);
     const noun = lastOf(line);
     if (!noun || noun.length < 3 || OF_THE_POT.has(noun) || !free.has(noun)) return;
+    // "Blend the paste ingredients" is that part of the list, and no tamarind paste.
+    if (lines.some((l) => l.section?.toLowerCase().includes(noun) && l !== line)) return;
     // "Onion" beside an onion and spring onions is the onion.
     const isAnothersName = named.some(
       (m) => m.words === 1 && m.food.id !== food.id && pantry.named(noun)?.id === m.food.id && of(m.food.id),

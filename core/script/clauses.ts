@@ -21,6 +21,8 @@ const SPLIT = new RegExp(
     String.raw`,\s+(?:but\s+)?(?=(?:do not|don['’]t)\b)`,
     String.raw`,\s+(?=(?:the )?\p{L}+(?: \p{L}+)? (?:on top|back in|back|in|out|last)(?:[.,;]|$))`,
     String.raw`,\s+(?=(?:lid|valve|quick|natural|high pressure|HP|NPR|QR|NR|\d+ min))`,
+    // "Paste 2 mins, ground spices 30 secs, tomatoes 5 mins": one after the other.
+    String.raw`(?<=\d ?(?:m|mins?|minutes?|secs?|seconds?)(?: [^,.;]{1,40})?),\s+(?=(?:the )?\p{L}+(?: \p{L}+){0,2} \d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:m|mins?|minutes?|secs?|seconds?)\b)`,
   ].join('|'),
   'iu',
 );
@@ -47,6 +49,12 @@ const IN_PASSING: Record<string, string> = {
 /** Short forms of hand notes, as the words they stand for. */
 const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
   [/\b(?:chx|chkn|chk)\b/gi, 'chicken'],
+  // "Cook 2 more": minutes, and nobody says so.
+  [/\b(cook|fry|stir|simmer|saut[eé]e?)( for)? (\d{1,2}) more(?=[.,;]|$)/giu, '$1 for $3 more minutes'],
+  [
+    /\b(?:while|whilst) (?:that|it|this|the pot)(?:['’]s| is) (?:on|cooking|in|going|under pressure),? (?!the boil\b)/giu,
+    'Meanwhile ',
+  ],
   [/\bveg is\b/gi, 'vegetables are'],
   [/\bveg\b/gi, 'vegetables'],
   [/\bvin\b(?!\p{L})/giu, 'vinegar'],

@@ -68,6 +68,10 @@ export function inferVerb(
     if (all(KINDS.spice)) return 'bloom';
     if (all([...FRIED_TOGETHER, ...TOMATO, 'quick-veg', 'salt'])) return 'soften';
   }
+  // "Chicken, salt; stir 3 minutes": meat begins something new.
+  const isRaw = kinds.some((k) => ['poultry', 'red-meat', 'ground-meat'].includes(k));
+  if (isRaw && last && HAD_HEAT.has(last.verb) && last.lines.length > 0)
+    return timeNamed(text) !== null || FRIED.test(next) ? 'brown' : 'add';
   if (goesOn && last.lines.length > 0 && (last.verb !== 'deglaze' || all(KINDS.thin))) return null;
   if (all(KINDS.thin)) return 'add';
   if (all(KINDS.spice)) return 'bloom';

@@ -305,7 +305,7 @@ describe('a lid that comes off without many words', () => {
       '500 g veal, diced; 2 potatoes, in chunks; 250 g frozen peas; 75 ml white wine; 250 g passata; 300 ml stock; 2 tbsp olive oil',
       'Brown the veal in the oil. Wine, evaporate. Passata, stock. Close, from the whistle 15 minutes. Let off steam, open, put the potatoes in, close, 7 minutes from the whistle. Open again, peas in, cook open 5 minutes until the sauce is thick.',
     );
-    expect(acts).toContain('reduce(white-wine)');
+    expect(acts).toContain('deglaze(white-wine)');
     expect(acts.some((a) => a.startsWith('add(passata'))).toBe(true);
     expect(acts.filter((a) => a.startsWith('close'))).toHaveLength(2);
     expect(acts.some((a) => /^(?:stirin|simmer|wilt)\(pea\)/.test(a))).toBe(true);

@@ -127,6 +127,8 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     if (last?.verb === 'soften' && act.verb === 'bloom' && isEmpty(act) && act.stage === 'open') continue;
     if (last?.verb === 'rest' && act.verb === 'steamlid' && isEmpty(act) && last.words === act.words)
       continue;
+    // What was soaked is strained: its liquor, and no sauce.
+    if (last?.verb === 'soak' && act.verb === 'strain' && act.stage !== 'after') continue;
     // Blanched and rinsed, rendered until it is soft: one thing each.
     if (last?.verb === 'blanch' && act.verb === 'rinse') continue;
     if (last?.verb === 'render' && act.verb === 'soften' && isEmpty(act) && last.words === act.words)

@@ -1,5 +1,6 @@
 import { emptyDish } from '../dish/dish';
 import { readLine } from '../dish/read';
+import { readPage } from '../page/page';
 import { Pantry } from '../pantry/pantry';
 import { defaultKitchen } from '../plan/kitchen';
 import { planDish, type Plan } from '../plan/plan';
@@ -167,5 +168,47 @@ describe('words that are no act, and acts in other words', () => {
       `Brown the chicken in the oil. Pour in the wine and boil for 3 minutes to drive off the alcohol. Lock the lid, high pressure 10 minutes, natural release.`,
     );
     expect(plan.liquid.countedMl.mid).toBeGreaterThan(320);
+  });
+
+  it('is told in a list of bullets as well as in sentences', () => {
+    const page = readPage(
+      'Chana chicken saag\n\n500g chicken thigh\n2 tins chickpeas\n400g spinach\n2 onions\n2 tsp cumin seeds\n1 tbsp ground coriander\n2 tomatoes chopped\n3 tbsp ghee\n200ml water\nsalt\n\n- blanch spinach 1 min in boiling water, blitz to a puree & keep aside\n- ghee in cooker, pop the cumin seeds. onions til golden, 10 min\n- ground spices 30 secs w/ splash of water, tomatoes 5 mins til soft\n- chicken, salt, stir 3 mins\n- chickpeas + water, lid on, 2 whistles. let pressure drop\n- stir in spinach puree, simmer 4 mins',
+      pantry,
+    ).recipes[0];
+    const acts = told(page?.lines.map((l) => l.text).join('; ') ?? '', page?.method ?? '');
+    expect(acts).toEqual([
+      'blanch/1(spinach)',
+      'blend()',
+      'pop(ghee cumin-seed)',
+      'soften/10(onion)',
+      'bloom/0.5(ground-coriander)',
+      'soften/5(tomato)',
+      'brown/3(chicken-thigh salt)',
+      'add(chickpea water)',
+      'close()',
+      'hold()',
+      'release()',
+      expect.stringMatching(/^(?:stirin|simmer)/),
+    ]);
+  });
+
+  it('takes what was made beside by its name, and a line by the name in its brackets', () => {
+    const acts = told(
+      '6 shallots; 3 cm galangal; 1 kg beef shin; 400 ml coconut milk; 150 ml water; 2 tbsp oil; 4 cloves; 60 g desiccated coconut, toasted and pounded (kerisik)',
+      'Blend the shallots and galangal to a paste. Heat oil, fry the cloves for 1 min, then paste and cook it 8 min until oil comes out. Add beef and turn it about for 3 min. Coconut milk and water in. Pressure cook 35 min, natural release. Take the lid off and boil it down, 20 min. Stir in the kerisik, 5 more min low.',
+    );
+    expect(acts.filter((a) => a.startsWith('close'))).toHaveLength(1);
+    expect(acts).toContain('soften/8(shallot galangal)');
+    expect(acts.at(-1)).toBe('stirin/5(desiccated-coconut)');
+  });
+
+  it('mixes meat with what it is shaped with, and browns the balls', () => {
+    const acts = told(
+      '500 g ground beef; 60 ml milk; 50 g panko; 1 egg; 1 tsp salt; 2 tbsp butter; 400 ml beef broth',
+      'Soak the panko in the milk. Mix with the rest of the meatball ingredients and shape into balls. Melt the butter and brown half of the meatballs; repeat with the rest. Take out. Pour in the broth and scrape. Put the meatballs back. Lid on, 5 min HIGH, QR.',
+    );
+    expect(acts[1]).toMatch(/^mix\(.*ground-beef/);
+    expect(acts).toContain('brown(butter)');
+    expect(acts.some((a) => /^return\(.*(?:breadcrumb|milk)/.test(a))).toBe(false);
   });
 });

@@ -9,6 +9,7 @@ import { joined, merged } from './merge';
 import { PARTS } from './portions';
 import { BESIDE_THE_POT, DOUGHS, ON_THE_BOARD, Reading, untilTold, type Clause } from './reading';
 import { inferVerb } from './inferVerb';
+import { HAD_HEAT } from './told';
 import { verbOf } from './verbOf';
 import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
 
@@ -336,7 +337,8 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
 const IN_THE_BOWL = /^\W*(?:cover|mix|toss|stir|turn|coat|massage|rub)\b(?!.*\b(?:pot|cooker)\b)/i;
 
 /** No verb is told: what is meant is inferred from the foods, or belongs to what was told before. */
-function goesOn(r: Reading, { n, text, sentence, meant }: Clause): void {
+function goesOn(r: Reading, c: Clause): void {
+  const { n, text, sentence, meant, product } = c;
   const inferred = inferVerb(
     text,
     r.stage,
@@ -353,6 +355,11 @@ function goesOn(r: Reading, { n, text, sentence, meant }: Clause): void {
   }
   const before = r.last;
   if (!before) return;
+  // "Then the paste, 8 minutes": what was blended beside is fried now.
+  if (product && r.stage === 'open' && HAD_HEAT.has(before.verb)) {
+    r.put('soften', r.stage, c, meant);
+    return;
+  }
   const isHere = before.stage === r.stage;
   if (isHere) before.minutes ??= timeNamed(text);
   const { until } = untilTold(text);
@@ -404,7 +411,9 @@ const DISSOLVED: ReadonlySet<FoodKind> = new Set([
 function done(r: Reading, c: Clause, verb: string): void {
   const { text } = c;
   const next = r.parts[c.n + 1]?.text ?? '';
-  const isAll = verb === 'mix' && r.stage === 'prep' && /\b(?:ingredients|everything)\b/i.test(text);
+  const isShapedNext = /\b(?:roll|form|shape|make|divide)\b/i.test(next);
+  const isAll =
+    verb === 'mix' && r.stage === 'prep' && !isShapedNext && /\b(?:ingredients|everything)\b/i.test(text);
   const named = isAll ? new Set(linesNamed(next, r.lines, r.pantry)) : undefined;
   const meant = c.meant.filter((i) =>
     verb === 'liftout'
@@ -472,7 +481,9 @@ function slurryWater(r: Reading, { n, meant }: Clause): readonly number[] {
 
 function saltOfTheList(r: Reading, n: number): readonly number[] {
   const later = r.namedAfter(n);
-  return r.lines.map((_, i) => i).filter((i) => r.kindOf(i) === 'salt' && !r.used.has(i) && !later.has(i));
+  const isOfIt = (i: number): boolean =>
+    r.kindOf(i) === 'salt' || r.lines[i]?.read.food?.id === 'black-pepper';
+  return r.lines.map((_, i) => i).filter((i) => isOfIt(i) && !r.used.has(i) && !later.has(i));
 }
 
 /** Meat that is brought to the boil, drained and rinsed is blanched; it goes in for good where it is named again. */

@@ -506,7 +506,7 @@ export class Reading {
     for (const [name, lines] of this.#made) {
       if (this.stage === 'after' && DOUGHS.includes(name) && !DROPPED.test(text)) continue;
       const found = new RegExp(
-        `\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name}\\b`,
+        `(?:\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name === 'paste' ? '|^(?:then |and )?' : ''})${name}\\b`,
         'iu',
       ).exec(text);
       const own = found?.[1]?.toLowerCase();

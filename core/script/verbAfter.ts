@@ -94,6 +94,9 @@ export function verbAfter(t: Told): string | null {
   if (meant.some((i) => isDough(lines[i])) && ['stirin', 'mix', 'simmer', 'thicken', null].includes(said))
     return 'mix';
   if (said === 'blendafter' && bindsWith) return 'thicken';
+  // "Stir in the spinach puree": what was blended before goes in.
+  if (said === 'blendafter' && meant.length > 0 && /^\W*(?:stir|add|fold|mix|pour|swirl|tip)\b/i.test(text))
+    return 'stirin';
   if (bindsWith && DOUGH.some((k) => kinds.includes(k)) && said === 'stirin') return 'mix';
   if (bindsWith && ['mix', 'stirin', 'thicken', 'simmer', null].includes(said)) return 'thicken';
   // "Break up the potatoes a little to thicken the juices": they are what thickens.

@@ -234,14 +234,31 @@ export function verbBefore(t: Told): string | null {
       return null;
     return 'soften';
   }
+  // "Pour in the wine and bubble until almost gone": it loosens the floor as it goes down.
+  if (said === 'reduce' && stage === 'open' && wasHot(last) && all(KINDS.thin)) return 'deglaze';
+  if (
+    said !== 'pop' &&
+    stage !== 'after' &&
+    /^\W*pop\b(?! (?:in|into|on|back|it|them)\b)/i.test(text) &&
+    all(['spice-whole', ...KINDS.fat])
+  )
+    return 'pop';
   // Browned meat that was taken out and is put in again goes back, however it is said.
   if (said === 'add' && stage === 'open' && wasTakenOut && all(KINDS.meat)) return 'return';
   if (said === 'add' || said === 'season' || said === 'mix') {
-    if (said === 'season' && some(KINDS.meat) && stage === 'open' && !wasHot(last)) return 'season';
+    const isInPot = meant.some(isRaw) && meant.filter(isRaw).every((i) => !isToCome(i));
+    if (said === 'season' && some(KINDS.meat) && stage === 'open' && !isInPot && !wasHot(last))
+      return 'season';
     if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open')
       return some(KINDS.spice) && wasHot(last) ? 'bloom' : 'add';
     // Seasoned in the pot: nothing is rubbed in any more.
-    if (said === 'season' && stage === 'open' && !some(KINDS.meat) && last && IN_THE_POT.has(last.verb))
+    if (
+      said === 'season' &&
+      stage === 'open' &&
+      (!some(KINDS.meat) || isInPot) &&
+      last &&
+      IN_THE_POT.has(last.verb)
+    )
       return 'add';
     if (said === 'add' && stage === 'open') {
       const hadHeat = last && HAD_HEAT.has(last.verb);

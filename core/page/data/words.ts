@@ -76,7 +76,7 @@ export const TIME_FACT =
 
 /** A sentence begins like this when it tells what to do. */
 export const IMPERATIVES = new Set(
-  `add adjust allow arrange assemble bake baste beat blend bloom boil bone braise bring broil brown brush bubble bundle char check chop clean close coat combine
+  `add adjust allow arrange assemble bake baste beat blanch blend blitz bloom boil bone braise bring broil brown brush bubble bundle char check chop clean close coat combine
    cook cool cover crack crisp crumble crush cube cut deglaze dice discard dissolve divide drain dredge drizzle drop dry dump dust enjoy ensure fill finish fish flake flip fold
    freeze fry garnish gently give glaze grate grease grill grind heat hold keep knead ladle layer lay leave let lid lift line load lock lower lug make marinate mash measure melt microwave mince mix
    mount move nestle open pan pat peel place plate pop pound pour preheat prepare press pressure put quick reduce release remove repeat reserve rest return rinse roast roll

@@ -337,7 +337,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : act.verb === 'slice' && BETWEEN_BONES.test(act.words) ? 'Between the bones.' : isTurned ? TURNED : isOnlyHot(act, mine) ? '' : verb.text}${batches}`.trim(),
+    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : act.verb === 'slice' && BETWEEN_BONES.test(act.words) ? 'Between the bones.' : isTurned ? TURNED : isOnlyHot(act, mine, input.items) ? '' : act.verb === 'slice' && act.again.length > 0 && !againMeat.length ? '' : verb.text}${batches}`.trim(),
     {
       items: isMadeBeside(act)
         ? madeReady(act, input, mine)
@@ -390,8 +390,12 @@ function splashFor(act: Act, { items, script }: StepInput): string {
 const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** A sauce that only boils or simmers: nothing in it is to be tender. */
-const isOnlyHot = (act: Act, mine: readonly PlacedItem[]): boolean =>
-  (act.verb === 'boil' || act.verb === 'simmer') && !mine.length && !act.again.length;
+const isOnlyHot = (act: Act, mine: readonly PlacedItem[], items: readonly PlacedItem[] = []): boolean =>
+  (act.verb === 'boil' || act.verb === 'simmer') &&
+  !mine.length &&
+  act.again.every((index) => items.some((i) => i.index === index && (i.read.food?.thin ?? 0) > 0.5));
+/** Minutes until a pot of sauce or broth that is hot already boils. Source: a litre from 90 °C on 1,000 W; spread 40 %. */
+const BROUGHT_UP_MIN = 2;
 
 /** What to look for: what the recipe says, else what its verb has; the floured onions are done when no flour shows. */
 function lookOf(act: Act, mine: readonly PlacedItem[], isPaste: boolean): string {
@@ -472,6 +476,7 @@ function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem[]): nu
     if (isTurnedIn(act, input)) return act.minutes ?? WORK.turnedMin;
     return WORK.shimmerMin + Math.max(1, input.batches) * batch;
   }
+  if (act.verb === 'boil' && isOnlyHot(act, mine, input.items)) return act.minutes ?? BROUGHT_UP_MIN;
   if (act.verb === 'reduce' && act.run > 0) {
     // "Boil for 10 minutes" is ten minutes; "by half" takes what half of it takes in this pot.
     if (act.minutes !== null && !SAYS_SHARE.test(act.words)) return Math.min(MOST_REDUCING_MIN, act.minutes);
