@@ -346,7 +346,7 @@ export const LINES_AS_WRITTEN: readonly [string, string, number | null, string][
   ['1 duck, jointed', 'whole-duck', 2200, 'sear'],
   ['4 pork chops (1 inch thick)', 'pork-loin', 800, 'sear'],
   ['1.5 kg pork belly, cut into 4 cm cubes', 'pork-belly', 1500, 'sear'],
-  ['3 lb corned beef brisket with spice packet', 'beef-brisket', 1360, 'sear'],
+  ['3 lb corned beef brisket with spice packet', 'corned-beef', 1360, 'sear'],
   ['2 lb london broil', 'bottom-round', 907, 'sear'],
   ['1 pound stew meat', 'beef-chuck', 454, 'sear'],
   ['1 flank steak (about 1½ lb), thinly sliced against the grain', 'beef-skirt', 680, 'sear'],

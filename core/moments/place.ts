@@ -47,6 +47,8 @@ export interface PlacedItem {
   actId?: string;
   /** Boiled down as it is poured, where a method tells; undefined where none does. */
   boilsDown?: boolean;
+  /** Of flour that meat is turned in: as much as sticks to that meat, g. */
+  sticksG?: number;
   /** Has lain on raw meat: it is cooked with it, and never stirred in at the end. */
   touchesRaw: boolean;
   /** Set when a held-back food stands before the pressure. */
@@ -137,7 +139,7 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
         isFollowed(r, index) ? places?.get(index) : undefined,
       );
     });
-  const followed = place(() => true);
+  const followed = withCoats(place(() => true));
   // With the pot under its least liquid because the method moved some of it, the method was misread: it stays.
   if (!(hints?.size || places?.size) || pouredMl(followed) >= (options.needMl ?? 0)) return followed;
   // By a script only what is poured to make steam is doubted, and only where it was moved: the soy of a glaze stays with the glaze.
@@ -147,8 +149,17 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
       (r.food !== null &&
         STEAM_LIQUIDS.has(r.food.kind) &&
         (places.get(index) ?? []).some((p) => isHeldBack(p.moment))));
-  const kept = place((r, index) => !isDoubted(r, index));
+  const kept = withCoats(place((r, index) => !isDoubted(r, index)));
   return pouredMl(kept) > pouredMl(followed) ? kept : followed;
+}
+
+/** The coats of floured meat, each as thick as its meat takes. */
+function withCoats(items: readonly PlacedItem[]): PlacedItem[] {
+  const isMeat = (i: PlacedItem): boolean => MEATS.includes(i.read.food?.kind ?? 'other');
+  const meatG = items.filter((i) => i.moment === 'sear' && isMeat(i)).reduce((s, i) => s + i.massG.mid, 0);
+  const isCoat = (i: PlacedItem): boolean =>
+    i.moment === 'sear' && (i.read.food?.kind === 'flour' || i.read.food?.kind === 'starch');
+  return items.map((i) => (isCoat(i) && meatG > 0 ? { ...i, sticksG: COAT_STICKS.value * meatG } : i));
 }
 
 const STEAM_LIQUIDS: ReadonlySet<FoodKind> = new Set(['stock', 'water', 'wine', 'beer', 'juice']);
@@ -364,11 +375,16 @@ function earlyOf(read: ReadLine, part: ScriptPart, computed: Moment, by: PlacedI
 /** Share of a floured coat that loosens from the meat into what it cooks in. Source: about 5 g a piece, half of it in the sauce. */
 export const COAT_LOOSENS = { value: 0.5, spread: 0.3 } as const;
 
+/** Flour that sticks to meat that is turned in it and shaken, as a share of the meat; the rest stays on the plate. Source: 3-5 g on 100 g of pieces; spread 30 %. */
+export const COAT_STICKS = { value: 0.04, spread: 0.3 } as const;
+
 /** How much of a line can thicken or catch in the liquid under the lid, g: what is fried onto meat stays there with half of it. */
 export function looseG(item: PlacedItem): number {
   const kind = item.read.food?.kind;
   const isCoat = item.moment === 'sear' && (kind === 'flour' || kind === 'starch');
-  return item.massG.mid * (isCoat ? COAT_LOOSENS.value : 1);
+  return isCoat
+    ? Math.min(item.massG.mid, item.sticksG ?? item.massG.mid) * COAT_LOOSENS.value
+    : item.massG.mid;
 }
 
 const SOURS: readonly FoodKind[] = ['sour-dairy'];

@@ -141,14 +141,18 @@ export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
       layers: dish.settings.layers,
     });
   // What comes for the second lid is in no way of the first, unless there is no room for it then.
+  const script = scriptOf(dish, pantryFor(kitchen), items);
   const first = items.filter((i) => !i.line.later);
   const atFirst = fillOf(first);
-  const atLast = first.length === items.length ? atFirst : fillOf(items);
+  const isOut = outAtLastLid(script);
+  const atLast =
+    first.length === items.length
+      ? atFirst
+      : fillOf(items.filter((i) => i.line.later || !isOut.has(i.index)));
   const fill =
     atLast.shareOfLimit > 1
       ? { ...atFirst, shareOfLimit: atLast.shareOfLimit, mostPlates: atLast.mostPlates }
       : atFirst;
-  const script = scriptOf(dish, pantryFor(kitchen), items);
   const isScraped = isFloorLoosened(script, items);
   return {
     rules,
@@ -160,6 +164,21 @@ export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
     floor: floorRisk(items, pot, liquid, rules, fill, isScraped),
     boil: boilOf(first, liquid),
   };
+}
+
+/** Lines that stand on a plate while the last lid is closed: "lift the beef out; the potatoes in, four minutes more". */
+function outAtLastLid(script: Script | null): ReadonlySet<number> {
+  const acts = script?.acts ?? [];
+  const last = acts.findLastIndex((a) => a.verb === 'close');
+  const out = new Set<number>();
+  for (const a of acts.slice(
+    acts.findIndex((b) => b.verb === 'close'),
+    Math.max(0, last),
+  )) {
+    if (a.verb === 'liftout') for (const i of a.again) out.add(i);
+    else for (const i of a.again) out.delete(i);
+  }
+  return out;
 }
 
 /** Least that is poured over a hot floor and loosens what is stuck to it, g. Source: four tablespoons; spread 40 %. */

@@ -49,6 +49,9 @@ const IN_PASSING: Record<string, string> = {
 /** Short forms of hand notes, as the words they stand for. */
 const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
   [/\b(?:chx|chkn|chk)\b/gi, 'chicken'],
+  [/\bparm\b/gi, 'parmesan'],
+  // "Sauté low.": how the pot is set, and nothing is fried.
+  [/(?<=^|[.;]\s+)saut[ée] (?:on )?(?:high|low|medium|normal|more|less)\.(?=\s|$)/giu, 'Set the pot.'],
   // "Cook 2 more": minutes, and nobody says so.
   [/\b(cook|fry|stir|simmer|saut[eé]e?)( for)? (\d{1,2}) more(?=[.,;]|$)/giu, '$1 for $3 more minutes'],
   [

@@ -1,4 +1,5 @@
 import { emptyDish } from '../dish/dish';
+import { pressureRuns } from '../dish/pressure';
 import { readLine } from '../dish/read';
 import { readPage } from '../page/page';
 import { Pantry } from '../pantry/pantry';
@@ -210,5 +211,34 @@ describe('words that are no act, and acts in other words', () => {
     expect(acts[1]).toMatch(/^mix\(.*ground-beef/);
     expect(acts).toContain('brown(butter)');
     expect(acts.some((a) => /^return\(.*(?:breadcrumb|milk)/.test(a))).toBe(false);
+  });
+
+  it('knows pressure told behind its minutes, settings that are no frying, and flakes that are a spice', () => {
+    const acts = told(
+      '500 g Italian sausage; 1 onion; 1.5 l chicken broth; 900 g russets; 1/2 tsp red pepper flakes; 200 g kale; 250 ml heavy cream',
+      'Brown sausage, crumbling it. Onion 4 mins. Splash broth, scrape. Rest of the broth, potatoes, flakes. Lid. Manual 5. QR. Saute low. Kale in, 3-4 min. Cream in, heat thru, dont boil.',
+    );
+    expect(acts.filter((a) => /^(?:fry|shred|boil)/.test(a))).toEqual([]);
+    expect(pressureRuns('Close, 12 min pressure, natural.')).toMatchObject([
+      { minutes: 12, release: 'natural' },
+    ]);
+    expect(pressureRuns('Lid. Manual 5. QR.')).toMatchObject([{ minutes: 5, release: 'quick' }]);
+  });
+
+  it('fills the pot for a second lid with what is in it then', () => {
+    const filled = (between: string): number =>
+      planOf(
+        '1.5 kg beef brisket; 350 ml lager; 400 ml water; 450 g baby potatoes; 450 g carrots; 1 small cabbage',
+        `Put the brisket in with the lager and the water. Lock the lid, high pressure 85 minutes, natural release 15 minutes. ${between}Add potatoes, carrots and cabbage. Lock the lid again, high pressure 4 minutes, quick release. Slice the beef.`,
+      ).fill.shareOfLimit;
+    expect(filled('Transfer the beef to a board. ')).toBeLessThan(filled('') * 0.8);
+  });
+
+  it('takes a pounded breast at the thickness it is pounded to', () => {
+    const breast = planOf(
+      '4 chicken breasts; 1 tbsp oil; 400 ml chicken stock',
+      'Pound the chicken to an even 2 cm thickness. Brown it in the oil. Pour in the stock. Lock the lid, high pressure 3 minutes, quick release.',
+    );
+    expect(breast.meat[0]?.thicknessMm).toBe(20);
   });
 });

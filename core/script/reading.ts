@@ -59,6 +59,7 @@ const LEAVES = /\b(?:fresh|leaf|leaves|chopped|sprigs?|bunch|stalks?|stems?)\b/i
 const INTO_SO_MANY =
   /\b(?:in|into) (?:\d{1,2}|two|three|four|five|six|eight|ten|twelve) (?:\p{L}+ )?(?:pieces|chunks|parts|portions)\b/iu;
 const CUT_UP = /\b(?:cut|chop|dice|slice|cube)\w*\b/i;
+const FLATTENED = /\b(?:pound|flatten|beat|bash|roll)\w*\b/i;
 const GROUND = /\b(?:grind|blend|blitz|process|pur[eé]e)\b/i;
 const MADE_READY: ReadonlySet<string> = new Set(['toast', 'soften', 'bloom', 'fry', 'soak', 'pop']);
 /** Done beside the pot: what was made there goes in where it is named next. */
@@ -252,7 +253,7 @@ export class Reading {
     if (!meats.length) return;
     const { thicknessMm, cut } = describe(text.replace(INTO_SO_MANY, ' '));
     const isCubed = cut === 'cubed';
-    if (!isCubed && (thicknessMm === null || !CUT_UP.test(text))) return;
+    if (!isCubed && (thicknessMm === null || !(CUT_UP.test(text) || FLATTENED.test(text)))) return;
     for (const index of meats) this.sizes.set(index, { index, thicknessMm, isCubed });
   }
 

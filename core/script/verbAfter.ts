@@ -173,6 +173,14 @@ export function verbAfter(t: Told): string | null {
   if (INTO_DAIRY.test(text) && some(['sour-dairy']) && meant.length > 1 && all(FOR_THE_BOWL)) return 'mix';
   // Bread that is dipped, laid on a griddle or folded is filled, and never in the pot.
   if (some(['bread']) && /\b(?:dip|lay|fold|fill|griddle)\b/i.test(text)) return 'fill';
+  // "Stir together the horseradish cream ingredients": a sauce of its own, for the table.
+  if (
+    ['stirin', 'mix'].includes(said ?? '') &&
+    meant.filter(isToCome).length > 1 &&
+    /^\W*(?:meanwhile,? )?(?:mix|whisk|stir|beat|combine) together\b/i.test(text) &&
+    !INTO.test(text)
+  )
+    return 'mix';
   if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add', 'wilt'].includes(said ?? '')) return 'dairy';
   if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
   // "Meanwhile cook the rice", of which the list has no amount: beside it, for the table.
@@ -218,6 +226,8 @@ export function verbAfter(t: Told): string | null {
   if (said === null && /\bback\b(?! of\b)/i.test(text)) return 'return';
   if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(STREWN)) return 'serve';
   if (said === null && BESIDE_IT.test(text) && all(OF_THE_TABLE)) return 'serve';
+  // "Rice spread over it, not stirred": a layer.
+  if (said === 'stirin' && SPREAD_OVER.test(text) && some(['grain', 'pasta'])) return 'top';
   // Spread over the joint and pressed into its fat, before it browns.
   if (
     said === 'stirin' &&

@@ -69,7 +69,7 @@ export function withoutNot(text: string): string {
   return text.replace(NOT, ' ').replace(REDUCED, ' ');
 }
 const NOT =
-  /\b(?:without|never|don['’]t|do not|not|does(?: not|n['’]t))\b (?:\p{L}+ ){0,3}?(?:boil|colou?r|brown|burn|catch|stick|curdl|split|thicken|reduc|simmer|fry)\w*/giu;
+  /\b(?:without|never|don['’]?t|do not|not|does(?: not|n['’]?t))\b (?:\p{L}+ ){0,3}?(?:boil|colou?r|brown|burn|catch|stick|curdl|split|thicken|reduc|simmer|fry)\w*/giu;
 
 /** The line of which a clause pours only a splash, and the share that is: "a splash of the stock"; null where it pours none. */
 export function splashTold(

@@ -297,10 +297,12 @@ describe('a floured coat', () => {
   });
 
   it('thickens by what loosens of it, under the lid as after it', () => {
-    const coat = stew('30 g flour', '500 ml beef stock').boil.strengthPercent;
-    const none = stew('1 pinch flour', '500 ml beef stock').boil.strengthPercent;
-    const whole = stew('60 g flour', '500 ml beef stock').boil.strengthPercent;
-    expect(whole - none).toBeGreaterThan((coat - none) * 1.8);
+    const strength = (flour: string): number => stew(flour, '500 ml beef stock').boil.strengthPercent;
+    const none = strength('1 pinch flour');
+    const coat = strength('18 g flour');
+    expect(strength('36 g flour') - none).toBeGreaterThan((coat - none) * 1.8);
+    // What the meat does not take stays on the plate, however much is in it.
+    expect(strength('200 g flour')).toBeLessThanOrEqual(strength('60 g flour') + 1e-9);
     expect(coat).toBeLessThan(2);
   });
 });

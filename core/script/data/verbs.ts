@@ -348,7 +348,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'shred',
     words:
-      /\bshreds?\b|(?<!\b(?:pepper|chill?[iy]|chile|almond|coconut|salt|bonito|oat|red|potato) )\bflakes?\b|\bpull (?:it |them )?apart\b|\bpull the (?!pot|pan|cooker|lid|meat (?:from|off))|\btear (?:it |them |the \p{L}+ )?(?:into|apart|to) |\btear the (?:meat|chicken|pork|beef|lamb)\b/iu,
+      /\bshreds?\b|(?<!\b(?:pepper|chill?[iy]|chile|almond|coconut|salt|bonito|oat|red|potato) )(?<!, )\bflakes?\b(?!\.?$)|\bpull (?:it |them )?apart\b|\bpull the (?!pot|pan|cooker|lid|meat (?:from|off))|\btear (?:it |them |the \p{L}+ )?(?:into|apart|to) |\btear the (?:meat|chicken|pork|beef|lamb)\b/iu,
   },
   {
     verb: 'cool',
@@ -367,7 +367,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'pouroff',
     words:
-      /\b(?:pour|drain|spoon) off\b|\b(?:throw|tip) (?:away |out )?(?:most of |all )?the (?:fat|grease)\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b|^\W*(?:and |then )*drain(?: (?:off|any|all|the|excess|extra|most of|away))* (?:grease|fat|oil|drippings)\b/i,
+      /\b(?:pour|drain|spoon) off\b|\b(?:throw|tip) (?:away |out )?(?:most of |all )?the (?:fat|grease)\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b|^\W*(?:and |then )*drain(?: (?:off|any|all|the|excess|extra|most of|away))* (?:grease|fat|oil|drippings|liquid)\b|^\W*drain (?:off )?all but\b/i,
   },
   {
     verb: 'stuff',
