@@ -149,7 +149,7 @@ function apart(line: string): string[] {
 const LIST_LABEL = /^(?:ingredients|(?:what )?you(?: will|['’]ll)? need|shopping list)\s*[:：]\s*/i;
 
 /** What ends in the middle of a thought goes on in the next line. */
-const GOES_ON = /(?:\b(?:about|and|or|a|an|the|with|in|of|to|plus|from|approx\.?|each|\d{1,3})|,|\p{L}-)$/iu;
+const GOES_ON = /(?:\b(?:about|and|or|a|an|the|with|in|of|to|plus|from|approx\.?|\d{1,3})|,|\p{L}-)$/iu;
 
 function joined(rows: readonly { at: number; text: string; afterBlank: boolean }[]): typeof rows {
   const out: { at: number; text: string; afterBlank: boolean }[] = [];

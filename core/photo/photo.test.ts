@@ -62,7 +62,7 @@ describe('a photographed page', () => {
           ]);
         },
       ),
-      { numRuns: 100 },
+      { numRuns: 30 },
     );
   });
 });

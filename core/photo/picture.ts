@@ -1,3 +1,6 @@
+// Named once: a test runner looks every global name up through a proxy, point for point.
+const { abs, ceil, floor, max, min, round } = Math;
+
 /** A picture in shades of grey: `width` × `height` values from 0 (black) to 255 (white), row by row. */
 export interface Grey {
   width: number;
@@ -39,16 +42,16 @@ const INK_SHARE = 0.45;
  * ink is black. Shadows and vignettes go; print stays.
  */
 export function evenedOut({ width, height, data }: Grey): Grey {
-  const side = Math.max(8, Math.round(Math.max(width, height) * PATCH_SHARE));
-  const across = Math.ceil(width / side);
-  const down = Math.ceil(height / side);
+  const side = max(8, round(max(width, height) * PATCH_SHARE));
+  const across = ceil(width / side);
+  const down = ceil(height / side);
   const paper = new Float32Array(across * down);
   const counts = new Uint32Array(256);
   for (let v = 0; v < down; v++)
     for (let u = 0; u < across; u++) {
       counts.fill(0);
-      const right = Math.min(width, (u + 1) * side);
-      const bottom = Math.min(height, (v + 1) * side);
+      const right = min(width, (u + 1) * side);
+      const bottom = min(height, (v + 1) * side);
       for (let y = v * side; y < bottom; y++)
         for (let x = u * side; x < right; x++) {
           const shade = data[y * width + x] ?? 0;
@@ -58,25 +61,22 @@ export function evenedOut({ width, height, data }: Grey): Grey {
       let seen = 0;
       let shade = 0;
       while (shade < 255 && (seen += counts[shade] ?? 0) < wanted) shade++;
-      paper[v * across + u] = Math.max(24, shade);
+      paper[v * across + u] = max(24, shade);
     }
   const at = (u: number, v: number): number =>
-    paper[Math.min(down - 1, Math.max(0, v)) * across + Math.min(across - 1, Math.max(0, u))] ?? 255;
+    paper[min(down - 1, max(0, v)) * across + min(across - 1, max(0, u))] ?? 255;
   const out = new Uint8Array(data.length);
   for (let y = 0; y < height; y++) {
     const fv = (y + 0.5) / side - 0.5;
-    const v = Math.floor(fv);
+    const v = floor(fv);
     for (let x = 0; x < width; x++) {
       const fu = (x + 0.5) / side - 0.5;
-      const u = Math.floor(fu);
+      const u = floor(fu);
       // Between the middles of four squares.
       const top = at(u, v) + (at(u + 1, v) - at(u, v)) * (fu - u);
       const low = at(u, v + 1) + (at(u + 1, v + 1) - at(u, v + 1)) * (fu - u);
       const share = (data[y * width + x] ?? 0) / (top + (low - top) * (fv - v));
-      out[y * width + x] = Math.max(
-        0,
-        Math.min(255, Math.round(((share - INK_SHARE) / (0.97 - INK_SHARE)) * 255)),
-      );
+      out[y * width + x] = max(0, min(255, round(((share - INK_SHARE) / (0.97 - INK_SHARE)) * 255)));
     }
   }
   return { width, height, data: out };
@@ -94,7 +94,7 @@ const SIDE_TO_TURN = 700;
  */
 export function turnOf(picture: Grey): number {
   let small = picture;
-  while (Math.max(small.width, small.height) > 2 * SIDE_TO_TURN) small = halved(small);
+  while (max(small.width, small.height) > 2 * SIDE_TO_TURN) small = halved(small);
   const { width, height, data } = small;
   const dark: { x: number; y: number }[] = [];
   for (let y = 0; y < height; y++)
@@ -105,7 +105,7 @@ export function turnOf(picture: Grey): number {
     rows.fill(0);
     const slope = Math.tan((degrees * Math.PI) / 180);
     for (const { x, y } of dark) {
-      const row = Math.round(y - (x - width / 2) * slope + height / 2);
+      const row = round(y - (x - width / 2) * slope + height / 2);
       if (row >= 0 && row < rows.length) rows[row] = (rows[row] ?? 0) + 1;
     }
     let sum = 0;
@@ -126,7 +126,7 @@ export function turnOf(picture: Grey): number {
 
 /** The picture turned back by so many degrees about its middle, as large as before; what comes in at the corners is white. */
 export function turnedBack({ width, height, data }: Grey, degrees: number): Grey {
-  if (Math.abs(degrees) < STEP_DEG / 2) return { width, height, data };
+  if (abs(degrees) < STEP_DEG / 2) return { width, height, data };
   const angle = (degrees * Math.PI) / 180;
   const cos = Math.cos(angle);
   const sin = Math.sin(angle);
@@ -137,8 +137,8 @@ export function turnedBack({ width, height, data }: Grey, degrees: number): Grey
     for (let x = 0; x < width; x++) {
       const fx = (x - midX) * cos - (y - midY) * sin + midX;
       const fy = (x - midX) * sin + (y - midY) * cos + midY;
-      const x0 = Math.floor(fx);
-      const y0 = Math.floor(fy);
+      const x0 = floor(fx);
+      const y0 = floor(fy);
       if (x0 < 0 || y0 < 0 || x0 + 1 >= width || y0 + 1 >= height) continue;
       const at = y0 * width + x0;
       const u = fx - x0;

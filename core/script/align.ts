@@ -513,7 +513,8 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     raw.length === 1 &&
     only !== undefined &&
     !raw.some((i) => found.has(i)) &&
-    [...free].some((w) => PIECES.has(w))
+    // "Chop the parsley" names no chops.
+    [...free].some((w) => PIECES.has(w) && !(w === 'chop' && /^\W*(?:\p{L}+ly )?chop\b/iu.test(clause)))
   )
     found.add(only);
   // "The peppers" are all that grow, and no ground one.

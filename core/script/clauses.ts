@@ -175,6 +175,14 @@ function withoutStepNames(method: string): string {
 const ABBREVIATED =
   /\b(min|mins|hr|hrs|lb|lbs|[Tt]bsp|[Tt]bs|[Tt]sp|oz|approx|abt|pkg|sm|med|lg|T|t|c)\.(?=\s+(?!\d{1,2}[.)]\s)[a-z\d(]|,)/g;
 
+/** "10 min. ginger paste 2 min. tomatoes": in a note without capitals a full stop after the minutes ends what is told of them. */
+const ENDS_THERE =
+  /(\d ?(?:mins?|minutes?|secs?|seconds?|hrs?))\.\s+(?=\p{Ll})(?!(?:until|till?|or|on|per|each|at|over|with|of|more|a|for|in|and|then|to|if|depending|approx|total)\b)/gu;
+const hasNoCapitals = (method: string): boolean => {
+  const low = method.match(/[.!?]\s+\p{Ll}/gu)?.length ?? 0;
+  return low >= 3 && low > (method.match(/[.!?]\s+\p{Lu}/gu)?.length ?? 0);
+};
+
 const writtenOut = (sentence: string): string =>
   SHORT.reduce(
     (text, [short, long]) =>
@@ -190,7 +198,8 @@ function unlabelled(sentence: string): string {
 
 /** The method as clauses, each with the sentence it stands in as the recipe has it. */
 export function clauses(method: string): { text: string; sentence: string }[] {
-  return withoutStepNames(forThisPot(method))
+  const told = withoutStepNames(forThisPot(method));
+  return (hasNoCapitals(told) ? told.replace(ENDS_THERE, '$1; ') : told)
     .replace(ABBREVIATED, '$1')
     .split(/\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u)
     .map((s) => s.trim())

@@ -9,7 +9,7 @@ import { FRIED_TOGETHER, HAD_HEAT } from './told';
 const TOMATO: readonly FoodKind[] = ['tomato-fresh', 'tomato-chunky', 'tomato-paste'];
 /** Goes on frying, in a clause of its own. */
 const FRIED =
-  /^\W*(?:and |then )*(?:fry|cook|saut[eé]|bhun\w*|stir(?:[- ]fry)?|roast|sweat|soften|let (?:it|them) (?:fry|cook))\b/i;
+  /^\W*(?:and |then )*(?:\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:m|mins?|minutes?|secs?|seconds?)\W*$|fry|cook|saut[eé]|bhun\w*|stir(?:[- ]fry)?|roast|sweat|soften|let (?:it|them) (?:fry|cook))\b/i;
 
 /** What is meant where only foods are named ("shallots and garlic, soft"); null where they go on from what was told before. */
 export function inferVerb(
@@ -44,6 +44,7 @@ export function inferVerb(
     if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text)) return null;
     if (some(KINDS.dairy) && last?.verb !== 'dairy') return 'dairy';
     if (all(KINDS.leaf)) return 'wilt';
+    if (all(['bread'])) return 'serve';
     if (/\b(?:boil|sticky|glaze)\b/i.test(text)) return 'glaze';
     // "Sharpen with the vinegar": a way of cooks to say that it is stirred in.
     if (last?.verb !== 'fill' && /^\p{L}+ (?:it |the \p{L}+ )?with\b/iu.test(text)) return 'stirin';

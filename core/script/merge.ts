@@ -131,8 +131,21 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     if (last?.verb === 'soak' && act.verb === 'strain' && act.stage !== 'after') continue;
     // Blanched and rinsed, rendered until it is soft: one thing each.
     if (last?.verb === 'blanch' && act.verb === 'rinse') continue;
-    if (last?.verb === 'render' && act.verb === 'soften' && isEmpty(act) && last.words === act.words)
+    if (last?.verb === 'render' && act.verb === 'soften' && isEmpty(act) && last.words === act.words) {
+      last.minutes ??= act.minutes;
+      if (act.until !== undefined) last.until ??= act.until;
       continue;
+    }
+    // "Score the fat and stud it with cloves": one thing.
+    if (
+      last?.verb === 'score' &&
+      act.verb === 'stirin' &&
+      last.words === act.words &&
+      /\bstud/i.test(act.words)
+    ) {
+      last.lines.push(...act.lines);
+      continue;
+    }
     // "Add the onions and soften for 6 minutes, adding the garlic at the end": one pan, one thing.
     const isFriedOn =
       last?.verb === 'add' &&

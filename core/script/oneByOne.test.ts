@@ -241,4 +241,53 @@ describe('words that are no act, and acts in other words', () => {
     );
     expect(breast.meat[0]?.thicknessMm).toBe(20);
   });
+
+  it('makes the dough of dumplings in its own bowl, of its own flour', () => {
+    const page = readPage(
+      'Chicken and Dumplings\n\nFor the stew\n3 tablespoons butter\n1 cup chopped onion\n1 1/2 pounds chicken thighs\n4 cups chicken broth\n1/4 cup heavy cream\n3 tablespoons all-purpose flour\n\nFor the dumplings\n1 1/2 cups all-purpose flour\n2 teaspoons baking powder\n3/4 cup whole milk\n2 tablespoons melted butter\n\n1. Cook the onion in 3 tablespoons butter, 5 minutes.\n2. Add the chicken and broth. Cook on Manual High for 9 minutes. Quick release.\n3. Make the dumplings: whisk flour and baking powder; stir in the milk and butter just until combined.\n4. Whisk together the cream and 3 tablespoons flour, stir into the broth. Drop in the dough. Cover with a glass lid and simmer 10 minutes until the dumplings are cooked through.',
+      pantry,
+    ).recipes[0];
+    const lines = (page?.lines ?? []).map((l) => ({ read: readLine(l.text, pantry), section: l.section }));
+    const acts = readScript(page?.method ?? '', lines, pantry)?.acts ?? [];
+    const brought = (verb: string): string[] =>
+      (acts.find((a) => a.verb === verb)?.lines ?? []).map((l) => lines[l.index]?.read.text ?? '');
+    // Flour, baking powder, milk and butter of the dumplings, and no flour of the stew.
+    expect(brought('mix')).toEqual([
+      '1 1/2 cups all-purpose flour',
+      '2 teaspoons baking powder',
+      '3/4 cup whole milk',
+      '2 tablespoons melted butter',
+    ]);
+    expect(acts.filter((a) => a.verb === 'dairy').flatMap((a) => a.lines)).toHaveLength(2);
+  });
+
+  it('ends what is told at its minutes in a note without capitals', () => {
+    expect(
+      told(
+        '600 g lamb mince; 2 tbsp ghee; 2 onions; 1 tbsp ginger garlic paste; 2 tsp coriander powder; 100 ml water; 2 tomatoes',
+        'heat ghee. onions till brown, 10 min. ginger garlic paste 2 min. coriander powder 30 sec with a splash of water. mince in, fry 6 min till no pink. tomatoes 4 min. water, lid, 2 whistles, let it cool by itself.',
+      ).slice(0, 5),
+    ).toEqual([
+      'soften/10(ghee onion)',
+      'soften/2(ginger-garlic-paste)',
+      'bloom/0.5(ground-coriander)',
+      'brown/6(ground-lamb)',
+      'soften/4(tomato)',
+    ]);
+  });
+
+  it('studs what it scores, mixes a glaze and brushes it on, and chops no chops', () => {
+    expect(
+      told(
+        '2 kg gammon; 1 litre cola; 100 g brown sugar; 1 tbsp mustard; cloves to stud',
+        'Put the gammon in the pot with the cola. High pressure 45 minutes, natural release. Score the fat and stud with cloves. Mix the sugar and mustard for the glaze, brush over. Roast for 15 minutes.',
+      ).slice(4),
+    ).toEqual(['score(clove)', 'mix(brown-sugar dijon-mustard)', 'coat()', 'bake/15()']);
+    expect(
+      told(
+        '4 veal shanks; 250 ml beef broth; zest of 1 lemon; a bunch of parsley',
+        'Put the shanks in the pot with the broth. High pressure 35 minutes, natural release. Chop together the parsley and lemon zest. Serve with it on top.',
+      )[4],
+    ).toBe('mix(lemon-zest parsley)');
+  });
 });

@@ -14,7 +14,7 @@ import { verbOf } from './verbOf';
 import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
 
 const TIP =
-  /^(?:\W*)(?:do not|don['’]t|never|add (?:a little |some )?more\b|adding more\b|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
+  /^(?:\W*)(?:do not|don['’]?t|never|no need\b|there(?:['’]s| is) no need\b|add (?:a little |some )?more\b|adding more\b|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
 /** "If the gravy is thin, boil it down": for whom it may concern, the whole sentence. */
 const PERHAPS =
   /^\W*optional(?:ly)?\b|^\W*if (?:it(?:['’]s)? )?(?:too|still|not) \b|^\W*if you(?:['’]d| would)? (?:like|want|prefer|need)\b.{0,24}\b(?:thick|thin|crisp|smooth|sweet|spic|rich|sauc|gravy)\w*|^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
@@ -237,6 +237,7 @@ function deed(r: Reading, c: Clause): boolean {
   if (r.stage === 'after' || /\bpot|cooker\b/i.test(text)) r.where = 'pot';
   else if (isBeside) r.where = 'pan';
   const verb = verbTold(r, c);
+  if (isSameBowl(r, c, verb)) return true;
   // "Boil off the rest if you like": it is the spoon that decides, and the clock counts nothing.
   if (
     (verb === 'reduce' || verb === 'simmer' || verb === 'thicken') &&
@@ -251,6 +252,28 @@ function deed(r: Reading, c: Clause): boolean {
   else done(r, c, verb);
   return true;
 }
+
+/** "Whisk the flour and baking powder; stir in the milk and butter": the same bowl of dough, and no pot. */
+function isSameBowl(r: Reading, { text, sentence, meant }: Clause, verb: string | null): boolean {
+  const { last } = r;
+  const fresh = meant.filter((i) => r.isToCome(i));
+  const isGoingOn =
+    last?.verb === 'mix' &&
+    sentence.endsWith(last.words) &&
+    last.lines.some((l) => r.kindOf(l.index) === 'flour') &&
+    ['stirin', 'dairy', 'add'].includes(verb ?? '') &&
+    fresh.length > 0 &&
+    !fresh.some((i) => r.isMeat(i)) &&
+    !INTO_WHAT_COOKS.test(text);
+  if (!isGoingOn) return false;
+  for (const index of fresh) {
+    last.lines.push({ index, share: 1 - (r.used.get(index) ?? 0) });
+    r.used.set(index, 1);
+  }
+  r.nameWhatIsMade(last);
+  return true;
+}
+const INTO_WHAT_COOKS = /\b(?:pot|cooker|sauce|soup|stew|broth|gravy|pan|liquid|curry)\b/i;
 
 /** The verb of a clause, with what only the whole of the method can tell. */
 function verbTold(r: Reading, c: Clause): string | null {

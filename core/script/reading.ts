@@ -325,7 +325,18 @@ export class Reading {
       const now = meant.filter((i) => !later.has(i));
       if (now.some((i) => this.isToCome(i))) return now;
     }
-    return this.#stillThere(text, this.#meatOfThePot(text, meant));
+    return this.#ofPartTold(n, this.#stillThere(text, this.#meatOfThePot(text, meant)));
+  }
+
+  /** "Make the dumplings: whisk the flour …": of two lines of one food the one of that part of the list. */
+  #ofPartTold(n: number, meant: readonly number[]): readonly number[] {
+    const said = foodWords(this.parts[n]?.sentence ?? '');
+    const isOfPart = (i: number): boolean =>
+      foodWords(this.lines[i]?.section ?? '').some((w) => w.length >= 4 && said.includes(w));
+    const idOf = (i: number): string | undefined => this.lines[i]?.read.food?.id;
+    return meant.filter(
+      (i) => isOfPart(i) || !meant.some((j) => j !== i && idOf(j) === idOf(i) && isOfPart(j)),
+    );
   }
 
   /** "Strip off the meat", once the pot is open: what was in it, and no sausage that is still to come. */

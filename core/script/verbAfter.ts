@@ -30,6 +30,7 @@ const CRUSHED = /\b(?:break up|crush|mash|squash)\b/i;
 const LAID_ON = /\blay\b.*\b(?:on|over)\b|\bon each\b/i;
 /** "Saffron rice beside", "mash on the side". */
 const BESIDE_IT = /\b(?:beside|alongside|on the side|on top)\b/i;
+const CHOPS = /^\W*(?:meanwhile,? )?(?:\p{L}+ly )?(?:chop|slice|cut|mince)\b/iu;
 const OF_THE_TABLE: readonly FoodKind[] = [
   'herb-soft',
   'allium',
@@ -91,11 +92,20 @@ export function verbAfter(t: Told): string | null {
     return some(KINDS.dairy) ? 'dairy' : 'temper';
   // Butter kneaded with flour binds: it is no dough.
   if (bindsWith && all([...KINDS.starch, 'butter'])) return 'thicken';
-  if (meant.some((i) => isDough(lines[i])) && ['stirin', 'mix', 'simmer', 'thicken', null].includes(said))
+  if (
+    meant.some((i) => isDough(lines[i]) && isToCome(i)) &&
+    ['stirin', 'mix', 'simmer', 'thicken', null].includes(said)
+  )
     return 'mix';
   if (said === 'blendafter' && bindsWith) return 'thicken';
   // "Stir in the spinach puree": what was blended before goes in.
-  if (said === 'blendafter' && meant.length > 0 && /^\W*(?:stir|add|fold|mix|pour|swirl|tip)\b/i.test(text))
+  if (
+    said === 'blendafter' &&
+    meant.length > 0 &&
+    /^\W*(?:stir|add|fold|mix|pour|swirl|tip)\b(?!.*\b(?:blend|blitz|whizz|process|smooth)).*\bpur[eé]e(?!\p{L})/iu.test(
+      text,
+    )
+  )
     return 'stirin';
   if (bindsWith && DOUGH.some((k) => kinds.includes(k)) && said === 'stirin') return 'mix';
   if (bindsWith && ['mix', 'stirin', 'thicken', 'simmer', null].includes(said)) return 'thicken';
@@ -186,6 +196,19 @@ export function verbAfter(t: Told): string | null {
   // "Meanwhile cook the rice", of which the list has no amount: beside it, for the table.
   const isOfTable = meant.every((i) => lines[i]?.read.amount === null);
   if (said === 'simmer' && meant.length && isOfTable && all(['grain', 'pasta'])) return 'boil';
+  // "Mix the glaze ingredients", "chop together the parsley and zest": made in a bowl.
+  const isNew = meant.some(isToCome);
+  if (
+    said === 'glaze' &&
+    isNew &&
+    /^\W*(?:mix|stir|whisk|combine|beat)\b(?!.*\b(?:boil|simmer|bubble|reduce))/i.test(text)
+  )
+    return 'mix';
+  if (said === 'slice' && isNew && !some(KINDS.meat) && CHOPS.test(text))
+    return /\btogether\b/i.test(text) ? 'mix' : null;
+  // "Stir it into the broth": what was stirred together goes in.
+  if (said === 'stirin' && last?.verb === 'dairy' && meant.length > 0 && !isNew && all(KINDS.thin))
+    return null;
   // In a pan beside: the fat is what the next is fried in.
   if (all(KINDS.fat) && /(?<!\boff (?:the )?)\b(?:heat|melt|warm)\b/i.test(text)) return 'fry';
   // Stirred together in a bowl, and not into anything.
@@ -235,7 +258,7 @@ export function verbAfter(t: Told): string | null {
     !/\b(?:tray|sheet|dish|plate)\b/i.test(text) &&
     !some(KINDS.meat)
   )
-    return 'glaze';
+    return last?.verb === 'mix' ? 'coat' : 'glaze';
   if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text))
     return some(KINDS.dairy) ? 'dairy' : 'stirin';
   return said;

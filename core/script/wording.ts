@@ -4,7 +4,7 @@ import { SAYS } from './data/verbs';
 /** A little of what the pot is poured full of later is no more than a splash. */
 const SPLASH =
   /\b(?:an? )?(?:splash|dash|drop|drizzle|ladle(?:ful)?|ladles|spoonfuls?|little|bit|some)(?: more)?(?: of)?(?: the| your)? (?:(?:hot|cold|warm|boiling|cooking|reserved) )*(water|stock|broth|juices?|liquid|sauce)\b/gi;
-const SPLASH_G = 100;
+const SPLASH_G = 75;
 /** What is splashed over a hot floor to loosen it, g. Source: four tablespoons; spread 40 %. */
 const SPLASHED_G = 60;
 /** Water that is no line: what something is rinsed or blanched in. */
