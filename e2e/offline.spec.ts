@@ -8,6 +8,7 @@ import { createApp } from '../server/app';
 import { Kitchens } from '../server/devices/kitchens';
 import { open, startCooking, stepTitle } from './cooking';
 import { fresh } from './household';
+import { photographed } from './printed';
 
 fresh.use({ serviceWorkers: 'allow' });
 
@@ -105,6 +106,38 @@ fresh(
       await line.getByRole('button', { name: 'Take it now' }).click();
       await expect(line).toHaveCount(0);
       await expect(page.locator('.dish-list > li').first()).toBeVisible();
+    } finally {
+      await server.remove();
+    }
+  },
+);
+
+fresh(
+  'what reads pictures is kept after the first picture, and reads the next without the server',
+  async ({ page, browser }) => {
+    const server = new OwnServer();
+    await server.start();
+    try {
+      const picture = await photographed(browser, ['Lamb stew', '', '800 g lamb neck', '2 onions, sliced'], {
+        font: 'Georgia, serif',
+        sizePx: 24,
+        degrees: 0,
+        shade: 0.1,
+        grain: 5,
+      });
+      const readIt = async (): Promise<void> => {
+        await page
+          .getByLabel('From a photo…')
+          .setInputFiles({ name: 'page.png', mimeType: 'image/png', buffer: picture });
+        await expect(page.getByRole('textbox', { name: 'Line: 800 g lamb neck' })).toBeVisible();
+      };
+      await page.goto(server.base);
+      await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+      await page.goto(`${server.base}/dishes/new`);
+      await readIt();
+      await server.stop();
+      await page.reload();
+      await readIt();
     } finally {
       await server.remove();
     }
