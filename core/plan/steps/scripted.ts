@@ -311,9 +311,11 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
             ? 'Fish out {food}'
             : isWashed
               ? 'Wash {food}'
-              : isTurnedIn(act, input)
-                ? 'Turn {food} in it'
-                : verb.title
+              : isGrainFried(act, mine)
+                ? 'Turn {food} in the fat'
+                : isTurnedIn(act, input)
+                  ? 'Turn {food} in it'
+                  : verb.title
   )
     .replace(object ? '{food}' : / ?(?:with )?\{food\} ?/, object || ' ')
     .replace(/\s+/g, ' ')
@@ -337,7 +339,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : act.verb === 'slice' && BETWEEN_BONES.test(act.words) ? 'Between the bones.' : isTurned ? TURNED : isOnlyHot(act, mine, input.items) ? '' : act.verb === 'slice' && act.again.length > 0 && !againMeat.length ? '' : verb.text}${batches}`.trim(),
+    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : act.verb === 'slice' && BETWEEN_BONES.test(act.words) ? 'Between the bones.' : isTurned ? TURNED : isOnlyHot(act, mine, input.items) || isGrainFried(act, mine) ? '' : act.verb === 'slice' && act.again.length > 0 && !againMeat.length ? '' : verb.text}${batches}`.trim(),
     {
       items: isMadeBeside(act)
         ? madeReady(act, input, mine)
@@ -389,6 +391,9 @@ function splashFor(act: Act, { items, script }: StepInput): string {
 
 const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
+/** Rice turned in the fat before anything is poured. */
+const isGrainFried = (act: Act, mine: readonly PlacedItem[]): boolean =>
+  act.verb === 'bloom' && mine.length > 0 && mine.every((i) => kindOf(i) === 'grain');
 /** A sauce that only boils or simmers: nothing in it is to be tender. */
 const isOnlyHot = (act: Act, mine: readonly PlacedItem[], items: readonly PlacedItem[] = []): boolean =>
   (act.verb === 'boil' || act.verb === 'simmer') &&
@@ -406,6 +411,7 @@ function lookOf(act: Act, mine: readonly PlacedItem[], isPaste: boolean): string
   if ((look || isOnlyHot(act, mine)) && act.until) return upper(`${act.until}.`);
   if (isPaste) return 'Darker, and it smells.';
   if (act.verb === 'soften' && mine.some((i) => isOfMeatKind(i))) return 'No raw colour on the outside.';
+  if (isGrainFried(act, mine)) return 'Shining all over, the edges glassy.';
   const isFlour = act.verb === 'bloom' && mine.length > 0 && mine.every((i) => kindOf(i) === 'flour');
   return isFlour ? 'No dry flour to be seen.' : look;
 }
