@@ -32,8 +32,10 @@ export interface Descriptors {
   toTaste: boolean;
   optional: boolean;
   divided: boolean;
-  /** Only the juice / only the peel of a fruit. */
+  /** Only the peel of a fruit. */
   zestOnly: boolean;
+  /** Only what is squeezed from it. */
+  juiceOnly: boolean;
   /** A bird cut up at its joints. */
   jointed: boolean;
   /** The moment the words themselves ask for ("stirred into the onions", "to serve"), and the words. */
@@ -190,6 +192,7 @@ export function describe(text: string): Descriptors {
       text,
       /\bjoint(?:ed|s)\b|\bcut up\b|\bcut (?:in|into)\b|\bquartered\b|\bportion(?:ed|s)\b|\bspatchcock\w*|\bhalved\b|\bpieces\b/i,
     ),
+    juiceOnly: has(text, /\bjuice/i) && !has(text, /\b(?:zest|peel|rind)\b/i),
     zestOnly: has(text, /\b(?:zest|peel|rind)\b/i) && !has(text, /\bjuice/i),
     written: written?.match ? { moment: written.moment, words: written.match[0] } : null,
   };

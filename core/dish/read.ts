@@ -282,13 +282,13 @@ export function plainName(foodText: string): string {
   return named.replace(CUT_BEHIND, '').trim() || named;
 }
 
-/** Only a part of a fruit; "zest and juice of" is all of it. */
-const PART_OF = /^\W*(?:(?:the|fresh(?:ly squeezed)?|finely grated|grated)\s+)*(juice|zest) (?:of|from)\b/i;
-
 /** What to call the food of a line in a sentence: the cook's own words when they are short, else the pantry's name. */
-export function shortName(read: Pick<ReadLine, 'food' | 'foodText'> & { text?: string }): string {
+export function shortName(
+  read: Pick<ReadLine, 'food' | 'foodText'> & Partial<Pick<ReadLine, 'juiceOnly' | 'zestOnly'>>,
+): string {
   // "Zest of 1 lemon" is lemon zest, and no lemon.
-  const part = PART_OF.exec(read.text ?? '')?.[1]?.toLowerCase();
+  const isFruit = ['citrus', 'juice', 'spice-late'].includes(read.food?.kind ?? 'other');
+  const part = !isFruit ? '' : read.juiceOnly ? 'juice' : read.zestOnly ? 'zest' : '';
   const whole = read.food?.names[0] ?? '';
   if (part && whole) return whole.includes(part) ? whole : `${whole} ${part}`;
   const own = plainName(read.foodText);

@@ -4,7 +4,7 @@ import { isPlatesFact, platesBeside, platesIn } from './facts';
 import { factsApart, linesOfPage, type PageLine } from './lines';
 import { bestPath } from './path';
 import { unlistedLiquids } from './unlisted';
-import { scoreLine, START, STEP, STATES, titleScore, type Around, type State } from './scores';
+import { BULLET, scoreLine, START, STEP, STATES, titleScore, type Around, type State } from './scores';
 
 /** What one line of a page was taken for. */
 export type PartKind = 'title' | 'fact' | 'heading' | 'section' | 'ingredient' | 'method' | 'note' | 'left';
@@ -231,7 +231,7 @@ function assemble(
       case 'method':
         isCooked = isUsed || isCooked;
         if (line.step)
-          now.methodRows.push({ words: line.step, isMarked: line.isNumbered || MARKED.test(line.text) });
+          now.methodRows.push({ words: line.step, isMarked: line.isNumbered || BULLET.test(line.text) });
         break;
       case 'directions':
         section = undefined;
@@ -310,7 +310,6 @@ interface MethodRow {
   words: string;
   isMarked: boolean;
 }
-const MARKED = /^[•▢☐◦‣✓✔*·–-]\s/;
 
 function joinWrapped(rows: readonly MethodRow[]): string[] {
   const out: string[] = [];

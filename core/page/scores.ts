@@ -119,7 +119,8 @@ const isNamedUnder = (line: PageLine, { next, index }: Around): boolean =>
   /^\p{Lu}/u.test(line.plain) &&
   foodWords(line.plain).every((w) => foodWords(next.plain).includes(w));
 
-const BULLET = /^[•▢☐◦‣✓✔*·–-]\s/;
+/** A mark before a line of a list. */
+export const BULLET = /^[•▢☐◦‣✓✔*·–-]\s/;
 
 /** "Chicken", bare, over a list whose every line has its bullet: what the lines under it are for. */
 const isUnmarked = (line: PageLine, { next, index }: Around): boolean =>

@@ -124,7 +124,9 @@ export function stepItem(item: PlacedItem): StepItem {
     ? item.read.text.slice(item.read.text.indexOf(',') + 1).trim()
     : '';
   const juice =
-    item.read.food?.kind === 'citrus' && /juice/i.test(item.read.text) && !/juice/i.test(name) ? 'juice' : '';
+    item.read.food?.kind === 'citrus' && item.read.juiceOnly && !foodWords(name).includes('juice')
+      ? 'juice'
+      : '';
   const taste = item.read.toTaste && !/taste/.test(after) ? 'to taste' : '';
   const cut = item.read.foodText.endsWith(name)
     ? ''
