@@ -175,6 +175,9 @@ const PARTS_IN_WORDS: readonly (readonly [RegExp, string])[] = [
   [/^(?:a|one)[- ]quarter\s+(?=of\b)/i, '1/4 '],
 ];
 
+/** A noodle, and no glass of anything. */
+const GLASS_NOODLES = /^glass noodles?\b/i;
+
 function readPlainAmount(text: string): FoundAmount | null {
   if (/^\s*(?:a (?:little|bit of|touch of)|some)\s/i.test(text)) return null;
   const s = PARTS_IN_WORDS.reduce((t, [words, figure]) => t.replace(words, figure), skipApprox(text))
@@ -192,8 +195,11 @@ function readPlainAmount(text: string): FoundAmount | null {
     const bare = readUnit(s);
     if (
       bare &&
+      !GLASS_NOODLES.test(s) &&
       [
         'pinch',
+        'glass',
+        'mug',
         'handful',
         'knob',
         'bunch',

@@ -353,12 +353,17 @@ function isAtPressureFirst(clause: string): boolean {
 const FOR_SO_MANY =
   /\bfor (?:about |around )?(\d{1,2}|five|ten|twelve|fifteen|twenty)(?=\s*$|[,.;]|\s+(?:and|then|before)\b)/i;
 
+const BY_ITSELF_TAKING =
+  /\b(?:by|on|of) its(?:elf| own)\b.{0,16}(?:\(\s*|\b(?:takes?|taking|will take|needs?) )(?:about |around |roughly |some |another |~)?\d/i;
+
 function releaseOf(run: PressureRun, clause: string, minutes: number | null): void {
   const short = SHORT_RELEASE.exec(clause);
   const bare = minutes === null ? FOR_SO_MANY.exec(clause)?.[1] : undefined;
   const n = short ? Number(short[1] ?? short[2]) : bare ? figure(bare) : minutes;
   if (isNatural(clause) || (LEFT_ALONE.test(clause) && n !== null)) {
-    if (n !== null && n > 0 && n <= 60) {
+    // "Leave it to come down on its own (20-25 mins)": how long that takes, and no word to vent.
+    const isOnlyForecast = n !== null && BY_ITSELF_TAKING.test(clause);
+    if (n !== null && n > 0 && n <= 60 && !isOnlyForecast) {
       run.release = 'ten';
       run.releaseMin = n;
     } else run.release ??= 'natural';

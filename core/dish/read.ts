@@ -518,7 +518,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     doubt = `Read as ${amount.readAs}.`;
   } else if ((amount?.vague || massG.high > massG.mid * 1.45) && massG.mid >= LEAST_DOUBTED_G) {
     confidence = 'likely';
-    doubt = amount?.vague ? 'The weight is a guess: a handful is a handful.' : 'The weight is a guess.';
+    doubt = amount?.vague ? guessed(amount.unitId) : 'The weight is a guess.';
   }
   const several = food ? tellApart(clean, amount, pantry) : [];
   if (several.length && confidence === 'sure') {
@@ -560,6 +560,12 @@ const isSoldThin = (food: Food | null): boolean =>
 
 /** What is heaped: a cup is levelled more often than not. */
 const SPOONS: ReadonlySet<string> = new Set(['tsp', 'dsp', 'tbsp']);
+
+/** What is asked where a measure says little: "how big is the handful?". */
+const guessed = (unitId: string): string =>
+  unitId === 'each'
+    ? 'The weight is a guess.'
+    : `The weight is a guess: how big is the ${unitById(unitId).names[0] ?? unitId}?`;
 
 /** "2 heaped tsp", "a scant tablespoon": how full the spoon is. */
 function withFilling(amount: Amount, clean: string): Amount {

@@ -378,11 +378,13 @@ export const COAT_LOOSENS = { value: 0.5, spread: 0.3 } as const;
 /** Flour that sticks to meat that is turned in it and shaken, as a share of the meat; the rest stays on the plate. Source: 3-5 g on 100 g of pieces; spread 30 %. */
 export const COAT_STICKS = { value: 0.04, spread: 0.3 } as const;
 
-/** How much of a line can thicken or catch in the liquid under the lid, g: what is fried onto meat stays there with half of it. */
+/** How much of a line can thicken or catch in the liquid under the lid, g: what clings to meat stays there with half of it. */
 export function looseG(item: PlacedItem): number {
   const kind = item.read.food?.kind;
   const isCoat = item.moment === 'sear' && (kind === 'flour' || kind === 'starch');
-  return isCoat
+  // A marinade rides on its meat, above the liquid.
+  const isMarinade = item.touchesRaw && kind === 'sour-dairy';
+  return isCoat || isMarinade
     ? Math.min(item.massG.mid, item.sticksG ?? item.massG.mid) * COAT_LOOSENS.value
     : item.massG.mid;
 }

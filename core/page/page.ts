@@ -297,7 +297,7 @@ interface Begun extends PageRecipe {
 }
 
 function platesInPassing(text: string): number | null {
-  return /\b(?:for|serves|does|enough for)\s+(?:\d{1,2}(?:\s?[-–]\s?\d{1,2})?|two|three|four|five|six|eight|ten)\b(?:\s+(?:people|persons|adults|hungry \p{L}+))?\s*[:.)*_]*\s*$/iu.test(
+  return /\b(?:for|serves|feeds|does|enough for)\s+(?:\d{1,2}(?:\s?[-–]\s?\d{1,2})?|two|three|four|five|six|eight|ten)\b(?:\s+(?:people|persons|adults|hungry \p{L}+))?\s*[:.)*_]*\s*$/iu.test(
     text,
   )
     ? platesIn(text.trim().replace(/[:.)]+$/, ''))

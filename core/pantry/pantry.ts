@@ -103,16 +103,25 @@ export class Pantry {
 
   /**
    * The food a phrase is about: the longest known name in it; among equals the last, where English puts the noun
-   * ("smoked bacon lardons", "lemon chicken thighs").
+   * ("smoked bacon lardons", "lemon chicken thighs"). What the phrase ends in right behind that name is the noun, and the long
+   * name only says of what it is: "whole milk yoghurt".
    */
   find(text: string): FoodMatch | null {
     const words = foodWords(text);
     for (let n = Math.min(this.#longest, words.length); n >= 1; n--) {
       for (let at = words.length - n; at >= 0; at--) {
         const food = this.#byName.get(words.slice(at, at + n).join(' '));
-        if (food) return { food, at, words: n };
+        if (food) return this.#nounBehind(words, { food, at, words: n }) ?? { food, at, words: n };
       }
     }
     return null;
+  }
+
+  /** What a phrase ends in behind a longer name: "turkey breast mince" is turkey mince; "Parmesan cheese" stays what it is. */
+  #nounBehind(words: readonly string[], { food, at, words: n }: FoodMatch): FoodMatch | null {
+    const noun = words.slice(at + n);
+    const named = this.#byName.get([words[at], ...noun].join(' ')) ?? this.#byName.get(noun.join(' '));
+    if (!noun.length || !named || named.kind === food.kind) return null;
+    return { food: named, at: at + n, words: noun.length };
   }
 }

@@ -71,6 +71,11 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     // Lifted out and set aside, said in one breath.
     if (last?.verb === 'liftout' && act.verb === 'liftout' && isEmpty(act) && last.words === act.words)
       continue;
+    // "Lift the legs out and keep them warm": one thing.
+    if (last?.verb === 'liftout' && act.verb === 'keepwarm' && !act.lines.length) {
+      last.words = joined(last.words, act.words);
+      continue;
+    }
     // Cooked until its own juices have gone: it is fried, and nothing was poured that boils down.
     const isFried =
       last?.verb === 'soften' ||

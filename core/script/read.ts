@@ -533,7 +533,10 @@ function withMeatBlanched(acts: readonly Act[], isRawMeat: (line: number) => boo
   });
 }
 
-/** Raw meat that is first named once the lid is off ("shred the pork") was under it: it went in with the last thing before. */
+/**
+ * Raw meat that is first named once the lid is off ("shred the pork"), and whatever is lifted out then, was under it: it went in with
+ * the last thing before.
+ */
 function withMeatUnderLid(
   acts: readonly Act[],
   isRawMeat: (line: number) => boolean,
@@ -545,7 +548,11 @@ function withMeatUnderLid(
   const late = acts
     .slice(lid)
     .filter((a) => (WORKED_ON.has(a.verb) || a.verb === 'stirin') && !/\braw\b/i.test(a.words))
-    .flatMap((a) => a.lines.filter((l) => isRawMeat(l.index) && !(a.verb === 'stirin' && isQuick(l.index))));
+    .flatMap((a) =>
+      a.lines.filter(
+        (l) => (a.verb === 'liftout' || isRawMeat(l.index)) && !(a.verb === 'stirin' && isQuick(l.index)),
+      ),
+    );
   if (!late.length) return acts;
   const isLate = (l: { index: number }): boolean => late.some((m) => m.index === l.index);
   return acts.map((a, i) =>

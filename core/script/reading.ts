@@ -86,11 +86,17 @@ const LITTLE_FAT = /\b(?:a little|some|a (?:bit|knob|splash) of)(?: more)? (?:th
 /** Longest look that is taken from a recipe, words. */
 const MOST_WORDS_OF_A_LOOK = 9;
 const UNTIL = /\buntil ([^.,;:()!?–—]+)/i;
+/** "Until wilted 2 min": the time is no part of the look. */
+const HOW_LONG = /\s+(?:for )?(?:about )?\d[\d\s–-]*(?:m|mins?|minutes?|secs?|seconds?|hours?|hrs?)\b.*$/i;
+/** Looks that are one word. */
+const LOOKS =
+  /^(?:syrupy|sticky|glossy|shiny|thick(?:ened)?|creamy|silky|smooth|golden|crispy?|caramelis?z?ed|jammy|translucent|transparent|soft(?:ened)?|fragrant|aromatic|wilted|tender|melted|browned|bubbling|toasted|charred)$/i;
 /** "Fry until deep brown": what to look for, in the recipe's words. */
 export function untilTold(text: string): { until: string } | Record<string, never> {
-  const told = UNTIL.exec(text)?.[1]?.trim() ?? '';
+  const told = (UNTIL.exec(text)?.[1] ?? '').replace(HOW_LONG, '').trim();
   const long = told.split(/\s+/).length;
-  return long >= 2 && long <= MOST_WORDS_OF_A_LOOK ? { until: told } : {};
+  const says = long >= 2 ? long <= MOST_WORDS_OF_A_LOOK : LOOKS.test(told);
+  return says ? { until: told } : {};
 }
 
 /** One clause of a method as the rules see it. */

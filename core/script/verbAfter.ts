@@ -1,5 +1,5 @@
 import { isForTheTable, type ScriptLine } from './align';
-import { minutesNamed } from '../dish/pressure';
+import { minutesNamed, timeNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import { KINDS } from './kinds';
 import { isDough, type Told } from './told';
@@ -8,7 +8,7 @@ import { isDough, type Told } from './told';
 const DOUGH: readonly FoodKind[] = ['oil', 'butter', 'egg', 'sugar'];
 /** Warmed again and no more. */
 const WARMS =
-  /\b(?:warm|heat|reheat)(?:ed)?\b.{0,12}\b(?:through|again|gently|up)\b|\bgently (?:warm|heat|reheat)\b/i;
+  /^\W*(?:then |next day |the next day )?re-?heat\b|\b(?:warm|heat|reheat)(?:ed)?\b.{0,12}\b(?:through|again|gently|up)\b|\bgently (?:warm|heat|reheat)\b/i;
 const BEATS = /\b(?:beat|whisk|mix|stir)\b/i;
 const SPREAD_OVER = /\b(?:spread|brush|smear|press)\b.*\b(?:over|on|onto|all)\b/i;
 const STIRRED_TOGETHER = /^(?:\W*)(?:mix|whisk|stir|beat|combine)\b.*\b(?:with|and|together)\b/i;
@@ -54,6 +54,10 @@ const AFTER_BINDING: ReadonlySet<string> = new Set(['dairy', 'stirin', 'return']
 const ONLY_RESTS =
   /\b(?:rest(?:ing)?|loose(?:ly)?|ajar|not locked|unlocked|no pressure|without pressure|just sitting)\b/i;
 const AT_TABLE = /\b(?:toppings?|garnish\w*|each (?:bowl|plate|one))\b/i;
+/** Dairy that grains where it simmers, unless flour or starch holds it. */
+const GRAINS: readonly FoodKind[] = ['sour-dairy', 'milk', 'cheese'];
+/** "Put the meat back to heat through": it goes back. */
+const PUTS = /^\W*(?:put|return|add|place|slide|slip|tip|drop)\b/i;
 const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
 
 /** Put to something, however it is said. */
@@ -113,7 +117,14 @@ export function verbAfter(t: Told): string | null {
   if (said === 'thicken' && CRUSHED.test(text) && !bindsWith) return 'mash';
   // Left to thicken is no boil: nothing is stirred in, and cream may be there already.
   if (said === 'thicken' && !bindsWith && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
-  if (last?.verb === 'dairy' && !meant.length && (said === 'thicken' || said === 'simmer')) return null;
+  // "Stir in the cream and simmer for 4 minutes": cream bears it; what grains is only kept hot.
+  const isKeptHot = last?.verb === 'dairy' && !meant.length && (said === 'thicken' || said === 'simmer');
+  if (isKeptHot && timeNamed(text) === null) return null;
+  if (isKeptHot) {
+    const went = last.lines.flatMap((l) => lines[l.index]?.read.food?.kind ?? []);
+    const isBoundToo = last.lines.some((l) => isBinder(l.index));
+    return isBoundToo || !went.some((kind) => GRAINS.includes(kind)) ? 'simmer' : 'warm';
+  }
   // Put back after straining, it is the liquid: where nothing was lifted out there is nothing to return.
   const isLiquid = ['strain', 'skim', 'blendafter'].includes(last?.verb ?? '');
   if (said === 'return' && !meant.length && (!wasTakenOut || isLiquid)) return null;
@@ -126,8 +137,8 @@ export function verbAfter(t: Told): string | null {
   if (isItsLook && last?.verb === 'thicken' && isNothingNew) return null;
   const isBound = lines.some((_, i) => isBinder(i) && !isToCome(i));
   if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
-  if (said === 'return' && /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text))
-    return null;
+  const isHeatedAgain = /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text);
+  if (said === 'return' && isHeatedAgain && !(some(KINDS.meat) && PUTS.test(text))) return null;
   // "Lid back on, just resting": it is the lid.
   if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat))
     return ONLY_RESTS.test(`${text} ${next}`) ? 'steamlid' : null;

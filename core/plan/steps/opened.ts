@@ -1,5 +1,5 @@
 import type { HouseRules } from '../../dish/houseRules';
-import { SAFE_C } from '../../heat/data/cuts';
+import { isLoose, SAFE_C } from '../../heat/data/cuts';
 import { formatTemp } from '../../quantity/format';
 import { CAUTIONS } from '../data/cautions';
 import { WORK } from '../data/work';
@@ -30,7 +30,7 @@ export function stepsOpened(input: StepInput): Step[] {
       'meat',
       'open',
       `Check the ${checked.label}`,
-      `${byLook(checked, rules) ? 'House rule: a fork turns in it without effort, and it pulls apart. And if you own one, thermometer' : isTough(checked) ? 'A fork should turn in it without effort: that is what the long minutes were for; if it does not, close it again for a quarter of the time. And the thermometer' : 'Thermometer'} in the thickest part of one thick piece: ${formatTemp(safeC, kitchen.units)}.${authority} ${forecastWords(heat.coreAtOpenC, safeC, kitchen)}`,
+      `${byLook(checked, rules) ? 'House rule: a fork turns in it without effort, and it pulls apart. And if you own one, thermometer' : isTough(checked) ? 'A fork should turn in it without effort: that is what the long minutes were for; if it does not, close it again for a quarter of the time. And the thermometer' : 'Thermometer'} ${measuredWhere(checked)}: ${formatTemp(safeC, kitchen.units)}.${authority} ${forecastWords(heat.coreAtOpenC, safeC, kitchen)}`,
       { kind: 'meat', durationS: handwork(WORK.checkMeatMin, 0.3), cautions: [CAUTIONS.short] },
     ),
     step(
@@ -46,6 +46,14 @@ export function stepsOpened(input: StepInput): Step[] {
     ),
   ];
 }
+
+/** Where the thermometer goes: mince has no thick piece. */
+const measuredWhere = ({ cut }: MeatPiece): string =>
+  isLoose(cut)
+    ? 'in a spoonful heaped up, or in the thickest lump, and no pink anywhere'
+    : cut.safe === 'ground' && cut.id !== 'venison' && cut.id !== 'rabbit'
+      ? 'in the middle of one of the biggest'
+      : 'in the thickest part of one thick piece';
 
 /** Meat that is cooked for its tenderness, long after it is hot enough. */
 const isTough = (main: MeatPiece): boolean =>

@@ -2,7 +2,7 @@ import { shortName } from '../../dish/read';
 import { inOrder, type PlacedItem } from '../../moments/place';
 import { formatDuration, formatVolume } from '../../quantity/format';
 import { BOIL_OFF_G_PER_MIN } from '../../quantity/boilOff';
-import { verbById } from '../../script/data/verbs';
+import { VERBS, verbById } from '../../script/data/verbs';
 import type { Act, Script } from '../../script/act';
 import { isTurnedInBase } from '../../script/base';
 import { boundWith } from '../binding';
@@ -14,7 +14,7 @@ import { deglazing, prep } from './before';
 import { asProduct, isMadeBeside, madeReady } from './beside';
 import { lastly, serving } from './finish';
 import { stepsOpened } from './opened';
-import { dairyInTurn, measuring, thickening } from './sauce';
+import { dairyInTurn, measuring, skimming, thickening } from './sauce';
 import {
   handwork,
   kindOf,
@@ -99,11 +99,18 @@ function afterTheLid(
   const slurry = slurryItems(input.items);
   const isThickened = slurry.length > 0 || after.some((a) => a.verb === 'thicken');
   const looseThick = loose.filter((i) => i.moment === 'thicken');
+  const hasDairy = (): boolean => steps.some((s) => s.phase === 'dairy');
   const bind = (words: string): Step[] =>
-    [measuring(input), ...thickening(input)].map((s) => (s.id === 'thicken' && words ? { ...s, words } : s));
+    [measuring(input, !hasDairy()), ...thickening(input)].map((s) =>
+      s.id === 'thicken' && words ? { ...s, words } : s,
+    );
   let isBoundYet = false;
   let fromC: number | undefined;
   const cool = (list: readonly PlacedItem[], words: string): Step[] => {
+    // Fat that would be spooned off where the sauce is measured goes before the cream is in it.
+    const isSkimmed = after.some((a) => a.verb === 'skim' || a.verb === 'pouroff');
+    if (list.length && isThickened && !isBoundYet && !isSkimmed && !hasDairy())
+      steps.push(...skimming(input));
     const made = dairyInTurn(list, input, fromC);
     fromC = made.fromC;
     return made.steps.map((s) => (words ? { ...s, words } : s));
@@ -242,6 +249,8 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const names = [
     ...new Set([...(made ? [made.name] : []), ...fried.filter((i) => !isOfProduct(i)).map(nameOf)]),
   ];
+  const isWithMarinade = POURED.has(act.verb) && BRINGS_MARINADE.test(act.words) && wasMarinated(act, input);
+  if (isWithMarinade) names.push('the marinade');
   const product = madeOf(act.again, input);
   // "Add everything": what was rubbed in or fried before needs no naming beside what is new.
   const isNewBeside = act.verb === 'add' && mine.length > 0;
@@ -300,6 +309,9 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const isFlavour = act.verb === 'liftout' && isOnlyFlavour(act, input);
   const isOfMeatToo = act.verb === 'soften' && mine.some((i) => /meat|poultry/.test(kindOf(i) ?? ''));
   const isPasteFried = act.verb === 'soften' && made !== null;
+  // Whole spices bear more than what is ground.
+  const isSizzled = act.verb === 'bloom' && fried.length > 0 && fried.every(isWholeSpice);
+  const isKeptWarm = act.verb === 'liftout' && KEPT_WARM.test(act.words);
   const title = (
     act.verb === 'skim' && act.run === 0
       ? 'Skim the scum'
@@ -313,15 +325,19 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
               ? 'Wash {food}'
               : isGrainFried(act, mine)
                 ? 'Turn {food} in the fat'
-                : isTurnedIn(act, input)
-                  ? 'Turn {food} in it'
-                  : verb.title
+                : isSizzled
+                  ? 'Let {food} sizzle'
+                  : isTurnedIn(act, input)
+                    ? 'Turn {food} in it'
+                    : verb.title
   )
     .replace(object ? '{food}' : / ?(?:with )?\{food\} ?/, object || ' ')
     .replace(/\s+/g, ' ')
     .trim();
   const minutes = minutesFor(act, input, mine);
   const isAhead = STANDS_COLD.has(act.verb) && (act.minutes ?? 0) >= AHEAD_FROM_MIN;
+  const warmsFor = act.verb === 'return' && act.run > 0 ? (act.minutes ?? 0) : 0;
+  const boilsFor = act.verb === 'add' && BOILS_ON.test(act.words) ? (act.minutes ?? 0) : 0;
   const place = act.where === 'pan' && !IN_A_BOWL.has(act.verb) ? 'In the pan beside the pot. ' : '';
   const splash = act.verb === 'deglaze' && !mine.length ? splashFor(act, input) : '';
   const isOwnPot =
@@ -334,12 +350,18 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     act.verb === 'brown' && !isTurned && !isMince && input.batches > 1 ? ` ${input.batches} batches.` : '';
   // Cooked meat is raw no more.
   const isCooked = verb.caution === 'rawMeat' && act.run > 0;
-  const caution = isWashed ? [CAUTIONS.rawMeat] : verb.caution && !isCooked ? [CAUTIONS[verb.caution]] : [];
+  // A paste of raw things is cold: nothing in the jug can steam.
+  const isCold = verb.caution === 'blender' && isBlendedCold(act, input);
+  const caution = isWashed
+    ? [CAUTIONS.rawMeat]
+    : verb.caution && !isCooked && !isCold
+      ? [CAUTIONS[verb.caution]]
+      : [];
   return step(
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : act.verb === 'slice' && BETWEEN_BONES.test(act.words) ? 'Between the bones.' : isTurned ? TURNED : isOnlyHot(act, mine, input.items) || isGrainFried(act, mine) ? '' : act.verb === 'slice' && act.again.length > 0 && !againMeat.length ? '' : verb.text}${batches}`.trim(),
+    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : isKeptWarm ? 'Onto a warm plate, with a slotted spoon, under foil.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : act.verb === 'slice' && BETWEEN_BONES.test(act.words) ? 'Between the bones.' : isTurned ? TURNED : isOnlyHot(act, mine, input.items) || isGrainFried(act, mine) || isSizzled ? '' : act.verb === 'slice' && act.again.length > 0 && !againMeat.length ? '' : act.verb === 'skim' && wasChilled(act, input) ? 'It lifts off in a sheet.' : verb.text}${warmsFor ? ` Then ${formatDuration(warmsFor * 60)}, until it is hot all through.` : ''}${boilsFor ? `Then ${formatDuration(boilsFor * 60)} ${/\bsimmer/i.test(act.words) ? 'at a simmer' : 'at the boil'}, lid off.` : ''}${batches}`.trim(),
     {
       items: isMadeBeside(act)
         ? madeReady(act, input, mine)
@@ -349,7 +371,9 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
           ],
       heat: verb.heat,
       timer:
-        verb.timed && minutes >= 1 ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) } : null,
+        (verb.timed || warmsFor || boilsFor) && minutes >= 1
+          ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) }
+          : null,
       durationS: handwork(minutes, 0.3),
       hands: verb.hands && !(STANDS_COLD.has(act.verb) && minutes > STOOD_BESIDE_MIN),
       look:
@@ -365,6 +389,23 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   );
 }
 
+const POURED: ReadonlySet<string> = new Set(['add', 'return', 'deglaze']);
+/** "Pour in the marinade", "the chicken with its marinade". */
+const BRINGS_MARINADE =
+  /\b(?:add|pour|tip|put|with|and|plus|along)\b(?:(?!\b(?:from|discard|reserv|without)\w*)[^.;]){0,40}\bmarinade\b/i;
+const wasMarinated = (act: Act, { script }: StepInput): boolean =>
+  script?.acts.slice(0, script.acts.indexOf(act)).some((a) => a.verb === 'marinate') ?? false;
+const BOILS_ON = /\b(?:boil|simmer|bubble)(?:s|ing)?\b/i;
+const wasChilled = (act: Act, { script }: StepInput): boolean =>
+  script?.acts.slice(0, script.acts.indexOf(act)).at(-1)?.verb === 'chill';
+/** Blended before anything had heat. */
+function isBlendedCold(act: Act, { script }: StepInput): boolean {
+  const before = script?.acts.slice(0, script.acts.indexOf(act)) ?? [];
+  return act.run === 0 && !before.some((a) => HEATS.has(a.verb) || HOT.test(a.words)) && !HOT.test(act.words);
+}
+const HEATS: ReadonlySet<string> = new Set(VERBS.filter((v) => v.heat && v.heat !== 'off').map((v) => v.id));
+const HOT = /\b(?:hot|warm|boil\w*|simmer\w*|roast\w*|steam\w*)\b/i;
+const KEPT_WARM = /\bkeep\w*\b.{0,24}\b(?:warm|hot)\b/i;
 /** Meat in a base that fries already. */
 const TURNED =
   'All of it at once, stirred and turned in what is there: it takes colour from the base, no crust.';
@@ -391,6 +432,7 @@ function splashFor(act: Act, { items, script }: StepInput): string {
 
 const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
+const isWholeSpice = (i: PlacedItem): boolean => ['spice-whole', 'herb-woody'].includes(kindOf(i) ?? '');
 /** Rice turned in the fat before anything is poured. */
 const isGrainFried = (act: Act, mine: readonly PlacedItem[]): boolean =>
   act.verb === 'bloom' && mine.length > 0 && mine.every((i) => kindOf(i) === 'grain');
@@ -402,15 +444,29 @@ const isOnlyHot = (act: Act, mine: readonly PlacedItem[], items: readonly Placed
 /** Minutes until a pot of sauce or broth that is hot already boils. Source: a litre from 90 °C on 1,000 W; spread 40 %. */
 const BROUGHT_UP_MIN = 2;
 
+/** What is fried for its smell and never gets soft in a minute. */
+const SMELLS_SOON: ReadonlySet<string> = new Set([
+  'spice-ground',
+  'spice-whole',
+  'spice-late',
+  'salt',
+  'tomato-paste',
+]);
 /** What to look for: what the recipe says, else what its verb has; the floured onions are done when no flour shows. */
 function lookOf(act: Act, mine: readonly PlacedItem[], isPaste: boolean): string {
   const look = isOnlyHot(act, mine) ? '' : verbById(act.verb).look;
   // Scum rises from meat; chillies and greens are only softened.
   const isOfMeat = mine.some(isOfMeatKind) || act.again.length > 0;
   if (act.verb === 'blanch' && !isOfMeat) return act.until ? upper(`${act.until}.`) : 'Softened.';
-  if ((look || isOnlyHot(act, mine)) && act.until) return upper(`${act.until}.`);
+  const isSaidAlready = act.until !== undefined && look.toLowerCase().includes(act.until.toLowerCase());
+  if ((look || isOnlyHot(act, mine)) && act.until && !isSaidAlready) return upper(`${act.until}.`);
   if (isPaste) return 'Darker, and it smells.';
+  const isQuick = (i: PlacedItem): boolean =>
+    SMELLS_SOON.has(kindOf(i) ?? '') || (kindOf(i) === 'aromatic' && (i.read.food?.scorch ?? 0) > 0);
+  if (act.verb === 'soften' && mine.length > 0 && mine.every(isQuick)) return 'It smells; no colour on it.';
   if (act.verb === 'soften' && mine.some((i) => isOfMeatKind(i))) return 'No raw colour on the outside.';
+  if (act.verb === 'bloom' && mine.some(isWholeSpice) && !mine.some((i) => kindOf(i) === 'spice-ground'))
+    return verbById('pop').look;
   if (isGrainFried(act, mine)) return 'Shining all over, the edges glassy.';
   const isFlour = act.verb === 'bloom' && mine.length > 0 && mine.every((i) => kindOf(i) === 'flour');
   return isFlour ? 'No dry flour to be seen.' : look;

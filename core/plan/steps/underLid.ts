@@ -55,7 +55,7 @@ function signOf(pot: Pick<Pot, 'kind' | 'whistleMin'>): keyof typeof AT_PRESSURE
  */
 export function stepsUnderTheLid(input: StepInput, between: readonly Step[] = []): Step[] {
   const { dish, kitchen, pot, heat, release, ventAfterMin, fill } = input;
-  const letGo = releaseWords(release, ventAfterMin, heat.releaseS);
+  const letGo = releaseWords(release, ventAfterMin, heat.releaseS, isInBursts(input));
   const isLow = dish.settings.pressure === 'low';
   const unattended = pot.kind === 'stovetop' ? [CAUTIONS.stovetop] : [];
   const steps = [
@@ -129,12 +129,21 @@ export function stepsUnderTheLid(input: StepInput, between: readonly Step[] = []
   return [...steps, ...secondLid(input, between)];
 }
 
+/** The recipe lets it out bit by bit: starchy food sputters. */
+const isInBursts = ({ script }: StepInput): boolean =>
+  script?.acts.some((a) => a.verb === 'release' && a.run === 0 && IN_BURSTS.test(a.words)) ?? false;
+const IN_BURSTS =
+  /\b(?:bursts?|pulses?|(?:a )?little (?:at|by) (?:a time|little)|bit by bit|in stages|in (?:short )?goes)\b/i;
+
 /** How a release is called and told. */
 function releaseWords(
   release: HeatInput['release'],
   ventAfterMin: number,
   takesS: Range,
+  inBursts = false,
 ): { title: string; text: string } {
+  if (release === 'quick' && inBursts)
+    return { title: RELEASE.quick.title, text: 'Vent now, in short bursts, until no more comes.' };
   if (release !== 'ten') return RELEASE[release];
   const wait = ventAfterMin === 10 ? 'Ten minutes' : `${ventAfterMin} minutes`;
   return {

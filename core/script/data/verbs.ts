@@ -280,6 +280,11 @@ export const VERBS: readonly Verb[] = [
     caution: 'grill',
   }),
   v('rest', 'Let it rest', 5, { timed: true, hands: false }),
+  v('chill', 'Chill it', 2, {
+    after: 'thicken',
+    text: 'Done ahead: the clock here does not count the hours. Covered, shallow, and into the cold within 2 hours; what is warmed again is hot all through.',
+    look: 'The fat has set on top.',
+  }),
   v('cool', 'Let it cool', 10, { after: 'finish', heat: 'off', hands: false, timed: true }),
   v('temper', 'Temper {food}', 2, {
     after: 'dairy',
@@ -325,7 +330,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'bake',
     words:
-      /\b(?:bake|hot oven|(?:in|into|to) the oven(?! (?:dish|gloves?))|air ?fry)\b|(?<=^\W*|\b(?:and|then|to) )roast\b(?! (?:on (?:high|low|medium|a)|beef|pork|chicken|lamb|meat|to|onto|on a|from|aside|out|back|with)\b)/i,
+      /(?<!\b(?:keep|hold|stay)\w* .{0,24})\b(?:bake|hot oven|(?:in|into|to) the oven(?! (?:dish|gloves?))|air ?fry)\b|(?<=^\W*|\b(?:and|then|to) )roast\b(?! (?:on (?:high|low|medium|a)|beef|pork|chicken|lamb|meat|to|onto|on a|from|aside|out|back|with)\b)/i,
     stages: ['after', 'table'],
   },
   {
@@ -363,7 +368,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     stages: ['after'],
   },
   { verb: 'strain', words: /\bstrain\b|\bthrough a sieve\b/i },
-  { verb: 'skim', words: /\bskim\b|\bspoon off the fat\b/i },
+  { verb: 'skim', words: /\bskim\b|\b(?:spoon|lift|scrape|take) off the (?:\p{L}+ ){0,2}fat\b/iu },
   {
     verb: 'pouroff',
     words:
@@ -404,6 +409,12 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words:
       /\b(?:dredge|dust|toss|coat|roll|shake)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b|^\W*(?:tie, )?flour(?:,| (?:the|and|them|it)\b|$)/i,
     stages: ['prep', 'open'],
+  },
+  {
+    verb: 'chill',
+    words:
+      /^\W*(?:then |and )*(?:chill\b|refrigerate\b)|\b(?:in|into) the (?:fridge|refrigerator)\b|\bovernight\b/i,
+    stages: ['after'],
   },
   { verb: 'soak', words: /\bsoak\b(?! (?:up|in the (?:juices?|sauce)))/i, stages: ['prep', 'open', 'after'] },
   {
@@ -505,7 +516,13 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|\bout\b$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/i,
+      /\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|\bout\b$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/i,
+  },
+  {
+    verb: 'keepwarm',
+    words:
+      /(?<!\b(?:on|to) )\bkeep(?:ing)? (?:(?:it|them|all|everything|the (?!sauce|gravy|jus|liquid|juices?|broth|soup|pot)\p{L}+|(?!the)\p{L}+) )?(?:warm|hot)\b(?! (?:mode|setting|function))/iu,
+    stages: ['after'],
   },
   {
     verb: 'heat',
