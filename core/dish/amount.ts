@@ -349,6 +349,17 @@ function readPlainAmount(text: string): FoundAmount | null {
 /** A weight in brackets more than this many times off what the measure holds is another thing's: the tin's, the packet's. */
 const SAME_THING = 1.8;
 
+/** Beans that are sold in a sauce of their own: nothing is drained off. */
+const IN_ITS_SAUCE: ReadonlySet<string> = new Set(['refried-bean', 'baked-bean', 'pork-and-beans']);
+
+/** What is tinned in brine weighs less than is printed on it. */
+const isDrainedTin = ({ unitId }: Amount, food: Food | null): boolean =>
+  food?.kind === 'pulse-cooked' && (unitId === 'can' || unitId === 'jar') && !IN_ITS_SAUCE.has(food.id);
+
+/** Where a line says what its count weighs: in brackets, behind "about" or "each", or alone between two commas ("1 roast, 3-4 pounds, cut in four"). */
+const SAYS_WEIGHT =
+  /\(([^()]{2,60})\)|,\s*((?:(?:each|weighing|total)\s+)*(?:about|abt\.?|around|roughly|approx\.?|ca?\.?|each|weighing|total)\s+[\d¼-¾][^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece|in all|altogether|in total)|\d[\d\s./¼-¾–-]*(?:to \d[\d\s./¼-¾]*)?\s?(?:kgs?|kilos?|gr?|gms?|grams?|lbs?|pounds?|oz|ounces)\.?(?=\s*(?:[,;(]|$)))/gi;
+
 /**
  * A weight in brackets anywhere later in the line ("6 chicken thighs (about 1 kg)", "2 breasts (200 g each)", "1 cup grated
  * cheddar (about 4 oz)") makes an amount that was counted or measured exact. `gPerMl` is the food's own, where it is known.
@@ -360,13 +371,15 @@ export function withBracketedWeight(amount: Amount, rest: string, gPerMl?: numbe
   const heldG = kind === 'volume' && gPerMl && !amount.plus ? amount.max * perUnit * gPerMl : 0;
   if (amount.alsoG || amount.alsoMl || amount.content || (kind !== 'piece' && !isGuess && !heldG))
     return amount;
-  for (const bracket of rest.matchAll(
-    /\(([^()]{2,60})\)|,\s*((?:(?:each|weighing|total)\s+)*(?:about|abt\.?|around|roughly|approx\.?|ca?\.?|each|weighing|total)\s+[\d¼-¾][^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece|in all|altogether|in total))/gi,
-  )) {
+  for (const bracket of rest.matchAll(SAYS_WEIGHT)) {
     // "(half, about 110 g)": the weight is said last.
     const said = bracket[1] ?? bracket[2] ?? '';
     // "(topside, each about 180 g, 5 mm thick)": the one part that is a weight.
-    const part = said.split(/,\s+/).find((p) => /\b(?:each|about|around|approx)\b.*\d/i.test(p)) ?? said;
+    const parts = said.split(/,\s+/);
+    const part =
+      parts.find((p) => /\b(?:each|about|around|approx)\b.*\d/i.test(p)) ??
+      parts.find((p) => readMeasured(p)?.unit.kind === 'mass') ??
+      said;
     const inner = part
       .replace(/^(?:(?:each|total|weighing|abt\.?)\s+)+/i, '')
       .replace(/^(?:a )?half(?: of it)?,\s*(?:about |ca\.? )?(?=\d)/i, '');
@@ -444,7 +457,7 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
   const mean = (amount.min + amount.max) / 2;
   const written = mean > 0 ? (amount.max - amount.min) / 2 / mean : 0;
   if (amount.alsoG) {
-    const isDrained = food?.kind === 'pulse-cooked' && (amount.unitId === 'can' || amount.unitId === 'jar');
+    const isDrained = isDrainedTin(amount, food);
     return around(amount.alsoG * (isDrained ? DRAINED_SHARE : 1), 0.03);
   }
   const gPerMl = food?.gPerMl ?? 0.8;
@@ -493,7 +506,7 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
       unit.kind === 'mass'
         ? amount.content.value * unit.perUnit
         : amount.content.value * perUnitIn(unit, system) * gPerMl;
-    const isDrained = food?.kind === 'pulse-cooked' && (amount.unitId === 'can' || amount.unitId === 'jar');
+    const isDrained = isDrainedTin(amount, food);
     const share = isDrained ? DRAINED_SHARE : 1;
     return around(mean * net * share, Math.hypot(0.03, written));
   }

@@ -76,7 +76,10 @@ const WRITTEN: readonly [RegExp, Moment][] = [
 
 /** Headings that say when their lines go in. Matched on the words of the heading. */
 export const HEADING_MOMENTS: readonly [RegExp, Moment][] = [
-  [/\b(serve|serving|garnish|topping|side|accompan)/i, 'serve'],
+  [
+    /\b(serve|serving|garnish|topping|side|accompan)|^(?:for|on) (?:the |your )?(?:bowls?|plates?|table|tacos?|wraps?|buns?|tostadas?)\b/i,
+    'serve',
+  ],
   [/\b(dumpling|cobbler|scone|dough)/i, 'finish'],
   [/\bglaze/i, 'finish'],
   [/\b(finish|to end|at the end|after pressure|stir in)/i, 'finish'],

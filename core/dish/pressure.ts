@@ -30,7 +30,7 @@ export function whistlesNamed(clause: string): number | null {
 
 /** Words that only a recipe under pressure has. */
 const EVIDENCE =
-  /\b(?:(?:once|when|after|until|from when) (?:it|the (?:pot|cooker|weight|valve|vent)) (?:(?:starts|begins) (?:to )?)?(?:hiss|whistl|sing)\w*|(?:lock|seal|close|lid on)[;,.]?\s*(?:it\s+)?\d{1,3}\s?(?:m|min\w*)\s+(?:on |at )?(?:high|low)\b|(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|\b\d{1,3}\s?(?:m|mins?|minutes?) (?:of |at |on |in )?pressure\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QP?R|NR|(?:quick|natural|manual|fast|rapid|instant)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low))\b/i;
+  /\b(?:(?:once|when|after|until|from when) (?:it|the (?:pot|cooker|weight|valve|vent)) (?:(?:starts|begins) (?:to )?)?(?:hiss|whistl|sing)\w*|(?:lock|seal|close|lid on)[;,.]?\s*(?:it\s+)?\d{1,3}\s?(?:m|min\w*)\s+(?:on |at )?(?:high|low)\b|(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|\b\d{1,3}\s?(?:m|mins?|minutes?) (?:of |at |on |in )?pressure\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QP?R|NR|(?:quick|natural|manual|fast|rapid|instant)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low)|(?:\b\d{1,3}\s?(?:m|mins?|minutes?) (?:on |at )?high|\bhigh(?: for)?,? \d{1,3}\s?(?:m|mins?|minutes?))\b.{0,60}\b(?:vent|releas\w*)|then vent)\b/i;
 const CLOSES =
   /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 /** The lid is closed in so many words. */
@@ -238,8 +238,8 @@ function runsIn(told: string): PressureRun[] {
     // "Leave for 15 minutes before venting": the minutes are what it comes down by itself.
     const clause = said.replace(BEFORE_VENTING, ' natural release');
     const minutes = minutesNamed(clause);
-    const isRelease =
-      isNatural(clause) || isQuick(clause) || (isClosed && minutes !== null && LEFT_ALONE.test(clause));
+    const isLeft = isClosed && LEFT_ALONE.test(clause) && (minutes !== null || LEFT_SO_MANY.test(clause));
+    const isRelease = isNatural(clause) || isQuick(clause) || isLeft;
     const timeBeforeRelease = isRelease && !SHORT_RELEASE.test(clause) && isAtPressureFirst(clause);
     // "Four whistles. Mash the dal. Heat oil … Close, two whistles": opened in between, and nobody says so.
     isWorked = isClosed && run !== null && run.whistles !== null && (isWorked || OPEN_WORK.test(clause));
@@ -260,7 +260,8 @@ function runsIn(told: string): PressureRun[] {
         isClosed ||
         // Once it has been let go, "cook on low" is an open pot: a second lid says more.
         (run === null || run.release === null
-          ? AT_PRESSURE.test(clause) && /\b(?:manual|high|low|pressure|HP|LP|whistle|ring)/i.test(clause)
+          ? // "Cook low for 5 minutes", and no lid yet: a low flame.
+            AT_PRESSURE.test(clause) && /\b(?:manual|high|pressure|HP|LP|whistle|ring)/i.test(clause)
           : (isOff
               ? /\b(?:manual|pressure|HP|LP|whistles?|psi)\b/i
               : /\b(?:manual|pressure|HP|LP|whistles?|psi|lid|another|more)\b/i
@@ -356,9 +357,13 @@ const FOR_SO_MANY =
 const BY_ITSELF_TAKING =
   /\b(?:by|on|of) its(?:elf| own)\b.{0,16}(?:\(\s*|\b(?:takes?|taking|will take|needs?) )(?:about |around |roughly |some |another |~)?\d/i;
 
+/** "Let it sit 10, then vent". */
+const LEFT_SO_MANY =
+  /\b(?:leave|sit|stand|rest|wait|be)(?: it)?(?: (?:about|around|another|~))? (\d{1,2}|five|ten|twelve|fifteen|twenty)\W*$/i;
+
 function releaseOf(run: PressureRun, clause: string, minutes: number | null): void {
   const short = SHORT_RELEASE.exec(clause);
-  const bare = minutes === null ? FOR_SO_MANY.exec(clause)?.[1] : undefined;
+  const bare = minutes === null ? (FOR_SO_MANY.exec(clause) ?? LEFT_SO_MANY.exec(clause))?.[1] : undefined;
   const n = short ? Number(short[1] ?? short[2]) : bare ? figure(bare) : minutes;
   if (isNatural(clause) || (LEFT_ALONE.test(clause) && n !== null)) {
     // "Leave it to come down on its own (20-25 mins)": how long that takes, and no word to vent.

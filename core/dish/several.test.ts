@@ -25,6 +25,10 @@ describe('several things in one line', () => {
       ['Turmeric 1/2 tsp', 'red chilli powder 1 tsp', 'coriander powder 2 tsp'],
     ],
     ['Bay leaf 1, cardamom 3, cloves 4', ['Bay leaf 1', 'cardamom 3', 'cloves 4']],
+    // Each goes in at its own time.
+    ['1 lemon, juice and zest', ['juice of 1 lemon', 'zest of 1 lemon']],
+    ['Finely grated rind and juice of 2 limes', ['juice of 2 limes', 'Finely grated rind of 2 limes']],
+    ['cooked rice, shredded lettuce, cheddar', ['cooked rice', 'shredded lettuce', 'cheddar']],
   ])('%s', (text, wanted) => {
     expect(readLine(text, pantry).several).toEqual(wanted);
   });
@@ -32,7 +36,6 @@ describe('several things in one line', () => {
   it.each([
     '2 carrots, cut into 2 cm chunks',
     '1 kg lamb shoulder, bone in, trimmed',
-    '1 lemon, juice and zest',
     '1 tsp salt, or 2 tsp kosher salt',
     'salt and pepper',
     '2 tbsp cornstarch mixed with 2 tbsp water',

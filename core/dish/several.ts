@@ -1,7 +1,7 @@
 import type { Food } from '../pantry/food';
 import { readNumber } from '../quantity/number';
 import type { Pantry } from '../pantry/pantry';
-import { readAmount, type Amount } from './amount';
+import { isPlainDescription, readAmount, type Amount } from './amount';
 
 /**
  * Tells a line apart that holds several things: "1 tsp each cumin, coriander and turmeric", "25 g butter mashed with 25 g
@@ -31,6 +31,8 @@ export function tellApart(clean: string, amount: Amount | null, pantry: Pantry):
   }
   const spread = eachAtTheEnd(clean);
   if (spread !== clean) return listApart(spread, amount, pantry);
+  const citrus = peelAndJuice(clean);
+  if (citrus.length) return citrus;
   const parted = oneAndOther(clean);
   if (parted.length && parted.every((text) => pantry.find(readAmount(text)?.rest ?? ''))) return parted;
   return listApart(clean, amount, pantry);
@@ -58,6 +60,25 @@ function oneAndOther(clean: string): string[] {
   if (!found || n < 2) return [];
   const [, , food = '', first = '', other = ''] = found;
   return [`1 ${food}, ${first}`, `${n - 1} ${food}${n > 2 ? 's' : ''}, ${other}`];
+}
+
+const PEEL = String.raw`((?:(?:finely|freshly|coarsely) )?(?:(?:grated|pared) )?(?:zest|rind|peel))`;
+const AND = String.raw`\s*(?:,|and|&|\+|plus)\s*(?:the )?`;
+const CITRUS = String.raw`((?:\S+ ){0,3}(?:lemon|lime|orange|grapefruit|clementine|mandarin|yuzu|calamansi)s?)`;
+const PEEL_AND_JUICE = new RegExp(String.raw`^\W*(?:the )?${PEEL}${AND}juice (?:of|from) ${CITRUS}$`, 'i');
+const JUICE_AND_PEEL = new RegExp(String.raw`^\W*(?:the )?juice${AND}${PEEL} (?:of|from) ${CITRUS}$`, 'i');
+const BOTH_LAST = new RegExp(
+  String.raw`^\W*${CITRUS}\W+(?:${PEEL}(?:ed)?${AND}juiced?|juiced?${AND}${PEEL}(?:ed)?|zested${AND}juiced|juiced${AND}zested)\W*$`,
+  'i',
+);
+
+/** "Finely grated rind and juice of 1 lemon": two things, and each goes in at its own time; empty for anything else. */
+function peelAndJuice(clean: string): string[] {
+  const first = PEEL_AND_JUICE.exec(clean) ?? JUICE_AND_PEEL.exec(clean);
+  if (first) return [`juice of ${first[2] ?? ''}`, `${first[1] ?? 'zest'} of ${first[2] ?? ''}`];
+  const last = BOTH_LAST.exec(clean);
+  if (!last) return [];
+  return [`juice of ${last[1] ?? ''}`, `${last[2] ?? last[3] ?? 'zest'} of ${last[1] ?? ''}`];
 }
 
 /** What divides the things of one line: a comma, a plus, a word for "and". */
@@ -93,7 +114,8 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
       ? pantry.get('clove')
       : measured
         ? pantry.find(measured.rest)?.food
-        : pantry.named(part.replace(FOR_WHAT, '').trim());
+        : (pantry.named(part.replace(FOR_WHAT, '').trim()) ??
+          (isJustNamed(part.trim(), pantry) ? pantry.find(part)?.food : undefined));
     const isThing =
       food !== undefined && !/^or\b/i.test(part) && measured?.amount.unitId !== 'cube' && !isSizeOnly(part);
     const last = things.at(-1);
@@ -117,7 +139,7 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     counted.length === 0 &&
     amount === null &&
     isOneEach &&
-    things.every((t) => pantry.named(t.text.replace(/,.*$/, '')) !== undefined);
+    things.every((t) => isJustNamed(t.text.replace(/,.*$/, ''), pantry));
   // "Olive oil 3 spoons, salt, flour for the meat": what is only seasoned with has no amount.
   const areSeasoned =
     counted.length === 1 &&
@@ -128,6 +150,16 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     ? things.map((t) => (served ? `${t.text}, ${served}` : t.text))
     : [];
 }
+
+/** A food's name, with words for how it is cut: "shredded lettuce", "lime wedges". */
+const isJustNamed = (text: string, pantry: Pantry): boolean =>
+  pantry.named(text) !== undefined ||
+  pantry.named(
+    text
+      .split(' ')
+      .filter((w) => !isPlainDescription(w.toLowerCase()))
+      .join(' '),
+  ) !== undefined;
 
 /** "Turmeric 1/2 tsp", "cloves 4": the amount behind the food, with the food as what is left; null where there is none. */
 function amountBehind(part: string): { amount: Amount; rest: string } | null {

@@ -124,7 +124,7 @@ function labelled(line: string): { text: string; section: string } | null {
   return isList ? { text, section } : null;
 }
 const LABELLED =
-  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|toppings?|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|to serve|to finish))\s*[:：]\s*(\S.*,.*)$/iu;
+  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|toppings?|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|to serve|to finish)|for (?:the |your )?(?:bowls?|plates?|table|tacos?|wraps?|buns?|tostadas?))\s*[:：]\s*(\S.*,.*)$/iu;
 
 /** "Paste: 5 tbsp red curry paste". */
 const LABELLED_ONE =
@@ -253,6 +253,7 @@ function assemble(
     r.plates ??= FOR_IN_BRACKETS.test(r.title ?? '') ? platesIn(r.title ?? '') : null;
     r.plates ??= Number(TIMES_SO_MANY.exec(r.title ?? '')?.[1] ?? 0) || null;
     r.plates ??= r.hints.map((h) => platesInPassing(h) ?? platesBeside(h)).find((n) => n !== null) ?? null;
+    r.title ??= namedBySection(r);
     r.title =
       r.title
         ?.replace(NAMED_AS, '')
@@ -273,6 +274,24 @@ function assemble(
     })),
   };
 }
+
+/** The only heading over all of a list, where nothing else names the dish: it is the name, and no part of the list. */
+function namedBySection(r: PageRecipe): string | null {
+  const [first] = r.lines;
+  const name = first?.section ?? '';
+  const isOverAll =
+    r.lines.length > 1 &&
+    r.lines.every((l) => l.section === name || l.section === undefined || isTablePart(l.section));
+  const words = name.split(/\s+/);
+  const capitals = words.filter((w) => /^\p{Lu}/u.test(w)).length;
+  if (!isOverAll || words.length < 2 || capitals < words.length / 2 || OF_A_PART.test(name)) return null;
+  r.lines = r.lines.map((l) => (l.section === name ? { text: l.text } : l));
+  return name;
+}
+const isTablePart = (section: string): boolean => /^(?:for|to) /i.test(section);
+/** Headings that name a part of a list. */
+const OF_A_PART =
+  /^(?:for|to|the)\b|\b(?:ingredients?|you(?:'|’)?(?:ll| will)? need|shopping list|marinade|sauce|rub|paste|dressing|topping|garnish|slurry|filling)\b/i;
 
 /** "Recipe: cumin lamb". */
 const NAMED_AS = /^(?:recipe|title|name|dish)\s*[:：-]\s*/i;

@@ -302,7 +302,8 @@ function meatSpec(m: MeatPiece): PieceSpec {
 function plantSpec(p: PlantPiece, roomC: number): PieceSpec {
   return {
     massG: p.massG,
-    thicknessMm: p.sizeMm * THICKEST_FACTOR,
+    // The thickest of them is no thicker than they grow.
+    thicknessMm: Math.min(p.sizeMm * THICKEST_FACTOR, p.softening.grownMm ?? Number.POSITIVE_INFINITY),
     exponent: p.softening.exponent,
     conduction: LAG_PIECE.conduction,
     startC: roomC,

@@ -173,7 +173,7 @@ export const meansSection = (clause: string, lines: readonly ScriptLine[]): bool
 export const meansEverything = (clause: string): boolean => EVERYTHING.test(clause);
 
 export const isForTheTable = ({ section, read }: ScriptLine): boolean =>
-  /^(?:(?:to|for)(?: the)? )?(?:serv(?:e|ing)|garnish\w*|top(?:ping)?s?|table|go with)\b/i.test(
+  /^(?:(?:to|for)(?: the)? )?(?:serv(?:e|ing)|garnish\w*|top(?:ping)?s?|table|go with|bowls?|plates?|tacos?|wraps?|buns?|tostadas?)\b/i.test(
     section ?? '',
   ) || read.written?.moment === 'serve';
 

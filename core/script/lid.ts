@@ -11,6 +11,8 @@ const NO_PRESSURE =
 const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
 /** How high the flame is; no pressure. */
 const ON_HEAT = /\b(?:on|over) (?:an? )?(?:\p{L}+ )?(?:heat|flame)\b/giu;
+/** "Cook low for 5 minutes", and no lid yet: a low flame. */
+const IS_LOW_FLAME = /^(?!.*\bhigh\b).*\blow\b/i;
 const LETS_GO =
   /\b(?:QR|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
 const LEFT = /^(?:\W*)(?:leave|wait|stand|sit|rest|let (?:it|sit|stand|rest))\b.*\d/i;
@@ -67,6 +69,7 @@ export function holding(r: Reading, c: Clause): boolean {
     r.isForPressure &&
     !NO_PRESSURE.test(text) &&
     !isOpenHeat(text) &&
+    (r.stage === 'closed' || !IS_LOW_FLAME.test(text) || OF_PRESSURE.test(text)) &&
     (whistlesNamed(text) !== null || minutesNamed(text) !== null) &&
     HOLDS.test(text.replace(ON_HEAT, '')) &&
     !/\b(?:natural|release|heat)\b/i.test(

@@ -266,8 +266,14 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
         last.lines.length > 0 &&
         (last.minutes !== null || last.until !== undefined) &&
         (act.minutes !== null || act.until !== undefined);
+      // "Add the meat and stew for 10 minutes. Add the pepper": not before those minutes are over.
+      const isLater =
+        last.verb === 'add' && act.verb === 'add' && last.minutes !== null && !last.words.includes(act.words);
       const isSame =
-        !isNext && last.verb === act.verb && !['hold', 'close', 'release', 'liftout'].includes(act.verb);
+        !isNext &&
+        !isLater &&
+        last.verb === act.verb &&
+        !['hold', 'close', 'release', 'liftout'].includes(act.verb);
       const fatOnly =
         (last.verb === 'heat' || (last.verb === 'add' && last.lines.length > 0 && !last.again.length)) &&
         last.lines.every((l) => KINDS.fat.includes((lines[l.index]?.read.food?.kind ?? 'other') as 'oil')) &&

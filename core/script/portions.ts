@@ -35,7 +35,9 @@ export function shareTold(
   const isOfProduct = product.length > 0 && (!named.length || named.some((i) => product.includes(i)));
   const halved = isOfProduct ? product : named;
   return (index, before) => {
-    if (REST.test(text) || before > 0) return 1 - before;
+    if (REST.test(text)) return 1 - before;
+    // "A little water", and then "1 litre of the water": not yet all of it.
+    if (before > 0) return Math.min(1 - before, partTold(text, lines[index]));
     if (isHalf && !/by (?:a )?half/i.test(text) && (!halved.length || halved.includes(index))) return 0.5;
     const isTinned = /^coconut/.test(lines[index]?.read.food?.kind ?? '');
     return isTinned && THICK_TOP.test(text) ? THICK_SHARE : partTold(text, lines[index]);

@@ -295,7 +295,8 @@ function verbTold(r: Reading, c: Clause): string | null {
     meant.some((i) => r.isToCome(i) && ['syrup', 'sugar'].includes(r.kindOf(i)));
   if (isOfItsOwn) return 'simmer';
   // A dough that is dropped on the stew lies on top and steams.
-  if (r.stage === 'after' && c.product && DOUGHS.includes(c.product.name)) return 'top';
+  if (r.stage === 'after' && c.product && DOUGHS.includes(c.product.name))
+    return INTO_BROTH.test(text) ? 'simmer' : 'top';
   // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
   if (told === 'add' && meant.length > 0 && RACK.test(sentence) && ON_IT.test(text)) return 'rack';
   // The floor is clean by now: what is poured round the meat that went back is only poured.
@@ -316,6 +317,9 @@ function verbTold(r: Reading, c: Clause): string | null {
   return isNew ? 'add' : told;
 }
 
+/** Noodles that are dropped into what boils, and no dumplings on a stew. */
+const INTO_BROTH =
+  /\b(?:in|into) (?:the |a )?(?:boiling|simmering|bubbling|hot) |\b(?:in|into) the (?:soup|broth)\b/i;
 const KNEADED = /\bknead|\b(?:roll|form|shape)\b.*\b(?:balls?|patties|koft\w+|meatballs|burgers)\b/i;
 
 /** Meat that is put together with what it is to taste of, before there is any pot: a marinade where it is left to stand, else a rub. */

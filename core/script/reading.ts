@@ -42,6 +42,9 @@ const NONE: ReadonlySet<number> = new Set();
 /** A simmer or an oven of at least this long becomes the lid of a recipe that has none, minutes. */
 const LONG_MIN = 15;
 const LONG = /\b(?:simmer|bake|braise|roast|cook|stew|cover(?:ed)?|slow|low|oven)\b/i;
+/** A quarter of an hour of frying onions is no stew. */
+const FRIED_FOR_LONG =
+  /\b(?:saut[eé]\w*|fry|fried|frying|stirring|caramelis\w*|caramelize\w*|golden|jammy)\b/i;
 const FISHED_OUT =
   /^\W*(?:take out|remove|discard|fish out|pick out|lose|bin|throw (?:out|away)|lift out)\b/i;
 const THE_OTHERS = /\b(?:remaining|other|the rest)\b/i;
@@ -52,7 +55,7 @@ const TAKEN_OUT = /\b(?:scoop|lift|take|fish|spoon|set|put|move|remove|transfer)
 const PRONOUN = /\b(?:it|them)\b/i;
 /** "Place in the pot": what is placed was named before. */
 const OBJECTLESS =
-  /^(?:place|put|lay|arrange|nestle|sit|transfer|tip|add|pop|dump|throw|load|pile) (?:in|into|to|onto?|inside)\b/i;
+  /^(?:then |and )?(?:place|put|lay|arrange|nestle|sit|transfer|tip|add|pop|dump|throw|load|pile) (?:in|into|to|onto?|inside)\b/i;
 const SHAPED =
   /\b(?:roll|form|shape|make)\b.*\b(meatballs|balls|patties|koftas?|koftes?|dumplings|burgers)\b/i;
 const LEAVES = /\b(?:fresh|leaf|leaves|chopped|sprigs?|bunch|stalks?|stems?)\b/i;
@@ -411,6 +414,10 @@ export class Reading {
   /** "Place in the pot with the juice": what was last on the board. */
   #fromBoard(text: string): readonly number[] {
     if (!OBJECTLESS.test(text)) return [];
+    const isRaw = (i: number): boolean => this.isRawMeat(i) && this.isToCome(i);
+    // "Cut the pork into cubes. Put in a pot of water": what was cut.
+    const cut = [...this.waiting].filter(isRaw);
+    if (cut.length) return cut;
     return [...(this.last?.again ?? []), ...(this.last?.lines.map((l) => l.index) ?? [])].filter(
       (i) => this.isRawMeat(i) && this.isToCome(i),
     );
@@ -535,6 +542,11 @@ export class Reading {
         lines.some((i) => foodWords(this.lines[i]?.read.foodText ?? '').includes(own));
       if (found && isOwn) return { name, lines };
     }
+    // "Knead a dough, pinch it into bits. Drop these into the soup": the dough.
+    const dough = this.#made.get('dough');
+    const isDropped =
+      dough !== undefined && this.stage === 'after' && this.last?.verb === 'mix' && DROPS_THEM.test(text);
+    if (isDropped) return { name: 'dough', lines: dough };
     // "Half the barbecue sauce" is a line of its own.
     const isOpen = this.stage === 'prep' || this.stage === 'open';
     const isMixed = this.#mixed.length > 0 && (SOME_OF_IT.test(text) || (isOpen && THE_SAUCE.test(text)));
@@ -548,6 +560,8 @@ const ROLLED: readonly string[] = ['roulades', 'rolls', 'parcels', 'bundles', 'b
 /** What flour is made to once the pot is open, and how it goes in. */
 export const DOUGHS: readonly string[] = ['dough', 'batter', 'dumplings'];
 const DROPPED = /\b(?:drop|sit|place|put|spoon|add|lay|dot|float|arrange|lower|slide|scoop)\b/i;
+const DROPS_THEM =
+  /\b(?:drop|add|lower|slide|put|tip|boil|cook)\b.{0,12}\b(?:these|them|the (?:pieces|bits|noodles|dumplings|gnocchi))\b/i;
 const OF_IT = /^(?:the|rest|remaining|other|half|whole|spice|whisked|blended|ground)$/;
 
 const inOrder = (indices: readonly number[]): readonly number[] =>
@@ -557,7 +571,7 @@ function longestCooking(parts: readonly { text: string }[]): number {
   let best = -1;
   let most = LONG_MIN;
   parts.forEach(({ text }, i) => {
-    const minutes = LONG.test(text) ? (minutesNamed(text) ?? 0) : 0;
+    const minutes = LONG.test(text) && !FRIED_FOR_LONG.test(text) ? (minutesNamed(text) ?? 0) : 0;
     if (minutes >= most) {
       most = minutes;
       best = i;

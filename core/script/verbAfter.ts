@@ -2,7 +2,7 @@ import { isForTheTable, type ScriptLine } from './align';
 import { minutesNamed, timeNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import { KINDS } from './kinds';
-import { isDough, type Told } from './told';
+import { BACK_ON_HEAT, isDough, type Told } from './told';
 
 /** What makes a dough of flour. */
 const DOUGH: readonly FoodKind[] = ['oil', 'butter', 'egg', 'sugar'];
@@ -56,6 +56,7 @@ const ONLY_RESTS =
 const AT_TABLE = /\b(?:toppings?|garnish\w*|each (?:bowl|plate|one))\b/i;
 /** Dairy that grains where it simmers, unless flour or starch holds it. */
 const GRAINS: readonly FoodKind[] = ['sour-dairy', 'milk', 'cheese'];
+const MAKES_DOUGH = /\bknead\w*|\b(?:dough|batter)\b/i;
 /** "Put the meat back to heat through": it goes back. */
 const PUTS = /^\W*(?:put|return|add|place|slide|slip|tip|drop)\b/i;
 const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
@@ -94,6 +95,8 @@ export function verbAfter(t: Told): string | null {
   // Eggs beaten with lemon for a soup are warmed by the ladle first, or they scramble.
   if (some(['egg']) && some(['citrus', ...KINDS.dairy]) && BEATS.test(text) && !bindsWith)
     return some(KINDS.dairy) ? 'dairy' : 'temper';
+  if (MAKES_DOUGH.test(text) && kinds.includes('flour') && meant.some(isToCome) && !kinds.includes('butter'))
+    return 'mix';
   // Butter kneaded with flour binds: it is no dough.
   if (bindsWith && all([...KINDS.starch, 'butter'])) return 'thicken';
   if (
@@ -137,8 +140,9 @@ export function verbAfter(t: Told): string | null {
   if (isItsLook && last?.verb === 'thicken' && isNothingNew) return null;
   const isBound = lines.some((_, i) => isBinder(i) && !isToCome(i));
   if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
+  if (said === 'return' && BACK_ON_HEAT.test(text)) return null;
   const isHeatedAgain = /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text);
-  if (said === 'return' && isHeatedAgain && !(some(KINDS.meat) && PUTS.test(text))) return null;
+  if (said === 'return' && isHeatedAgain && !(PUTS.test(text) && (some(KINDS.meat) || wasTakenOut))) return null;
   // "Lid back on, just resting": it is the lid.
   if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat))
     return ONLY_RESTS.test(`${text} ${next}`) ? 'steamlid' : null;

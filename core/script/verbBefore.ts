@@ -3,7 +3,7 @@ import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
 import { type ScriptLine } from './align';
 import { KINDS } from './kinds';
-import { FRIED_TOGETHER, HAD_HEAT, type Told } from './told';
+import { BACK_ON_HEAT, FRIED_TOGETHER, HAD_HEAT, type Told } from './told';
 
 const IN_THE_POT = new Set([
   'add',
@@ -296,7 +296,11 @@ export function verbBefore(t: Told): string | null {
     }
     return said;
   }
-  if (said === 'return' && !meant.length && !/\b(?:meat|it|them|all)\b/i.test(text)) return null;
+  if (
+    said === 'return' &&
+    (BACK_ON_HEAT.test(text) || (!meant.length && !/\b(?:meat|it|them|all)\b/i.test(text)))
+  )
+    return null;
   if (said === null && meant.length && /\bback\b/i.test(text)) return 'return';
   // "Stir in the paprika, then the caraway": as what was told before.
   if (/^then the\b/i.test(text) && last?.verb === 'bloom' && all([...KINDS.spice, 'tomato-paste']))

@@ -64,7 +64,7 @@ export const CLUTTER: readonly RegExp[] = [
 
 /** Nutrition rows: figures that are nothing to cook with. */
 export const NUTRITION =
-  /\b\d[\d.,]*\s*(?:kcal|calories|cal|kj)\b|\b(?:calories|energy|carbohydrates?|carbs|protein|saturated(?: fat)?|unsaturated fat|trans fat|total fat|cholesterol|sodium|potassium|fibre|fiber|sugars?|vitamin [a-k]\d*|calcium|iron|fat|salt equivalent|net carbs)\s*:?\s*\d[\d.,]*\s*(?:m?c?g|kcal|kj|%|iu)\b|\b\d[\d.,]*\s*g\s+(?:fat|carbs?|protein|fibre|fiber|saturates|sugars)\b/i;
+  /\b\d[\d.,]*\s*(?:kcal|calories|cal|kj)\b|\b(?:calories|energy|carbohydrates?|carbs|protein|saturated(?: fat)?|unsaturated fat|trans fat|total fat|cholesterol|sodium|potassium|fibre|fiber|(?<!\p{L} )sugars?|(?:total|added|which|natural|free) sugars?|vitamin [a-k]\d*|calcium|iron|(?<!\p{L} )fat|salt equivalent|net carbs)\s*:?\s*\d[\d.,]*\s*(?:m?c?g|kcal|kj|%|iu)\b|\b\d[\d.,]*\s*g\s+(?:fat|carbs?|protein|fibre|fiber|saturates|sugars)\b/iu;
 
 /** Equipment: "1 pressure cooker", "2 baking trays", "stick blender". */
 export const EQUIPMENT =

@@ -43,7 +43,7 @@ export const LARDER = [
   row('spice-whole', 'sesame seed | black sesame', { allergens: ['sesame'], gPerMl: 0.6, fat: 0.5 }),
   row('spice-whole', 'vanilla pod', { pieceG: { each: 3 } }),
   row('salt', 'salt | table salt | fine salt | fine sea salt | sea salt | iodised salt', { gPerMl: 1.2, pieceG: { pinch: 0.35 } }),
-  row('salt', 'kosher salt | flaky salt | flaked salt | coarse salt | sea salt flake', { gPerMl: 0.75, spread: 0.3 }),
+  row('salt', 'kosher salt | flaky salt | flaked salt | coarse salt | sea salt flake | salt flake', { gPerMl: 0.75, spread: 0.3 }),
   row('salt', 'salt and pepper | salt & pepper | s & p | s and p | s+p | salt & black pepper | salt black pepper | seasoning to taste | salt and black pepper | salt and freshly ground black pepper | salt & freshly ground black pepper | salt & freshly ground pepper | salt and freshly milled black pepper | salt & ground black pepper | sea salt & black pepper', { salt: 0.7 }),
   row('sugar', 'sugar | white sugar | caster sugar | granulated sugar | castor sugar | superfine sugar'),
   row('sugar', 'brown sugar | light brown sugar | dark brown sugar | muscovado | muscovado sugar | demerara', { gPerMl: 0.91 }),

@@ -75,7 +75,7 @@ export const WET = [
   row('cheese', 'hard cheese | parmesan | grated hard cheese | parmigiano | pecorino | grana | grana padano | grated parmesan | aged hard cheese | manchego', { dairy: 'hard-cheese', gPerMl: 0.42, pieceG: { handful: 20 } }),
   row('cheese', 'cheddar | cheddar cheese | shredded cheese | grated cheese | gruyère | gruyere | colby | cheese | mexican blend cheese | sharp cheddar | gouda | swiss cheese | red leicester | pepper jack | pepper jack cheese | colby jack | double gloucester | lancashire cheese | wensleydale | cheshire cheese', { dairy: 'hard-cheese', gPerMl: 0.48, pieceG: { slice: 20, handful: 30 } }),
   row('cheese', 'mozzarella | provolone | monterey jack | fontina | taleggio | havarti | edam | muenster | raclette cheese', { dairy: 'soft-cheese', gPerMl: 0.48, pieceG: { each: 125, slice: 25, handful: 30 } }),
-  row('cheese', 'feta | goat’s cheese', { dairy: 'soft-cheese', salt: 0.025, pieceG: { packet: 200, each: 200 } }),
+  row('cheese', 'feta | fetta | feta cheese | goat’s cheese', { dairy: 'soft-cheese', salt: 0.025, pieceG: { packet: 200, each: 200 } }),
   row('egg', 'egg | large egg | beaten egg', { pieceG: { each: 50, large: 55, small: 42, medium: 50 } }),
   row('egg', 'egg yolk | yolk', { pieceG: { each: 18, large: 19, small: 15, medium: 17 }, fat: 0.27, strength: 0.15 }),
   row('egg', 'egg white', { pieceG: { each: 32, large: 36, small: 27, medium: 32 }, fat: 0 }),

@@ -239,8 +239,11 @@ const isOfMeatKind = (i: PlacedItem): boolean => /meat|poultry|sausage/.test(kin
 /** One act as a step: what the verb's row says, the recipe's own words, its lines, its time. */
 function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase: Phase): Step {
   const verb = verbById(act.verb);
+  // Once it is cooked nothing is frozen any more.
+  const called = (i: PlacedItem): string =>
+    act.run > 0 ? shortName(i.read).replace(RAW_STATE, '') : shortName(i.read);
   const nameOf = (i: PlacedItem): string =>
-    i.read.foodText.split(' ').length > 2 && i.read.known ? i.read.known : shortName(i.read);
+    i.read.foodText.split(' ').length > 2 && i.read.known ? i.read.known : called(i);
   // Fat is what a thing is fried in: it is listed, and not named as what is fried.
   const isFat = (i: PlacedItem): boolean => ['oil', 'butter'].includes(kindOf(i) ?? '');
   const fried = verb.inFat && mine.some((i) => !isFat(i)) ? mine.filter((i) => !isFat(i)) : mine;
@@ -262,7 +265,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
           : act.again.flatMap((index) =>
               input.items
                 .filter((i) => i.index === index && i.read.food && (!isNewBeside || isOfMeatKind(i)))
-                .map((i) => shortName(i.read)),
+                .map((i) => called(i)),
             ),
       ),
     ),
@@ -273,12 +276,14 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     act.again.some((index) => input.items.some((i) => i.index === index && isOfMeatKind(i)));
   const isOfMeat = verb.toMeat || isWashed;
   const againMeat = act.again.flatMap((index) =>
-    input.items.filter((i) => i.index === index && isOfMeatKind(i)).map((i) => shortName(i.read)),
+    input.items.filter((i) => i.index === index && isOfMeatKind(i)).map((i) => called(i)),
   );
   const ofMeat = [
     ...new Set([
-      ...mine.filter(isOfMeatKind).map((i) => shortName(i.read)),
-      ...(!product && (againMeat.length || ONLY_MEAT.has(act.verb)) ? againMeat : again),
+      ...mine.filter(isOfMeatKind).map((i) => called(i)),
+      ...(!product && act.verb !== 'liftout' && (againMeat.length || ONLY_MEAT.has(act.verb))
+        ? againMeat
+        : again),
     ]),
   ];
   // "Rub with the spice": what is rubbed is the meat, whether it is named or not.
@@ -361,7 +366,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : isKeptWarm ? 'Onto a warm plate, with a slotted spoon, under foil.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : act.verb === 'slice' && BETWEEN_BONES.test(act.words) ? 'Between the bones.' : isTurned ? TURNED : isOnlyHot(act, mine, input.items) || isGrainFried(act, mine) || isSizzled ? '' : act.verb === 'slice' && act.again.length > 0 && !againMeat.length ? '' : act.verb === 'skim' && wasChilled(act, input) ? 'It lifts off in a sheet.' : verb.text}${warmsFor ? ` Then ${formatDuration(warmsFor * 60)}, until it is hot all through.` : ''}${boilsFor ? `Then ${formatDuration(boilsFor * 60)} ${/\bsimmer/i.test(act.words) ? 'at a simmer' : 'at the boil'}, lid off.` : ''}${batches}`.trim(),
+    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : isKeptWarm ? 'Onto a warm plate, with a slotted spoon, under foil.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : act.verb === 'slice' && BETWEEN_BONES.test(act.words) ? 'Between the bones.' : isTurned ? TURNED : isOnlyHot(act, mine, input.items) || isGrainFried(act, mine) || isSizzled ? '' : act.verb === 'slice' && act.again.length > 0 && !againMeat.length ? '' : act.verb === 'skim' && wasChilled(act, input) ? 'It lifts off in a sheet.' : verb.text}${warmsFor ? ` Then ${formatDuration(warmsFor * 60)}, until it is hot all through.` : ''}${boilsFor ? `Then ${formatDuration(boilsFor * 60)} ${/\bboil/i.test(act.words) ? 'at the boil' : 'at a simmer'}, lid off.` : ''}${batches}`.trim(),
     {
       items: isMadeBeside(act)
         ? madeReady(act, input, mine)
@@ -395,7 +400,7 @@ const BRINGS_MARINADE =
   /\b(?:add|pour|tip|put|with|and|plus|along)\b(?:(?!\b(?:from|discard|reserv|without)\w*)[^.;]){0,40}\bmarinade\b/i;
 const wasMarinated = (act: Act, { script }: StepInput): boolean =>
   script?.acts.slice(0, script.acts.indexOf(act)).some((a) => a.verb === 'marinate') ?? false;
-const BOILS_ON = /\b(?:boil|simmer|bubble)(?:s|ing)?\b/i;
+const BOILS_ON = /\b(?:boil|simmer|bubble|stew|braise)(?:s|ing)?\b/i;
 const wasChilled = (act: Act, { script }: StepInput): boolean =>
   script?.acts.slice(0, script.acts.indexOf(act)).at(-1)?.verb === 'chill';
 /** Blended before anything had heat. */
@@ -406,6 +411,7 @@ function isBlendedCold(act: Act, { script }: StepInput): boolean {
 const HEATS: ReadonlySet<string> = new Set(VERBS.filter((v) => v.heat && v.heat !== 'off').map((v) => v.id));
 const HOT = /\b(?:hot|warm|boil\w*|simmer\w*|roast\w*|steam\w*)\b/i;
 const KEPT_WARM = /\bkeep\w*\b.{0,24}\b(?:warm|hot)\b/i;
+const RAW_STATE = /^(?:frozen|thawed|defrosted|raw|fresh) /i;
 /** Meat in a base that fries already. */
 const TURNED =
   'All of it at once, stirred and turned in what is there: it takes colour from the base, no crust.';
