@@ -58,7 +58,7 @@ export function toldBy(telling: Telling): Told {
 
 /** "Put it back on the heat": the pot, and nothing that was lifted out. */
 export const BACK_ON_HEAT =
-  /\bback (?:on|onto|over|to) (?:the |a )?(?:\p{L}+ )?(?:heat|hob|stove|flame|fire|burner|stovetop)\b/iu;
+  /\bback (?:(?:on|onto|over)(?: the| a)?|to the) (?:\p{L}+ )?(?:heat|hob|stove|flame|fire|burner|stovetop)\b/iu;
 export const isDough = (line: ScriptLine | undefined): boolean =>
   line?.read.food?.kind === 'flour' && line.read.massG.mid > DOUGH_G && /\bflour\b/.test(line.read.known);
 export const FRIED_TOGETHER: readonly FoodKind[] = [
