@@ -24,6 +24,7 @@ export default {
       testMatch: ['**/*.test.ts'],
       transform,
       setupFilesAfterEnv: ['<rootDir>/jest.limits.js'],
+      moduleNameMapper: { '/workers/client$': '<rootDir>/app/testing/client.ts' },
     },
     {
       displayName: 'screens',

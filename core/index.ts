@@ -255,14 +255,16 @@ export { wholeDishesIn, writeRecipe, writeRecipes, writeRecipeText } from './for
 export { cookRows, type CookRow } from './formats/cooks';
 export { writeReadings } from './formats/readings';
 export { readFoods, writeFoods, MAX_FOODS_BYTES } from './formats/foods';
+export { readBackup, writeBackup, type Backup, type Household, type ReadBackup } from './formats/backup';
 export {
-  readBackup,
-  writeBackup,
-  newestThatFit,
-  MAX_BACKUP_BYTES,
-  type Backup,
-  type ReadBackup,
-} from './formats/backup';
+  MAX_ARCHIVE_BYTES,
+  readSaved,
+  writeArchive,
+  type ArchivedHousehold,
+  type ArchivedPhoto,
+  type ReadArchive,
+} from './formats/archive';
+export { compareHouseholds, joinHouseholds, type Compared } from './formats/merge';
 
 export {
   formatCountdown,

@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
+import { strFromU8, unzipSync } from 'fflate';
 import { test } from './household';
 import { chooseMore, finishStep, open, startCooking, stepTitle } from './cooking';
 
@@ -16,8 +17,10 @@ test('everything goes out into one file and comes back', async ({ page }) => {
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save everything to a file' }).click();
   const saved = await (await waiting).path();
-  const text = readFileSync(saved, 'utf8');
-  expect(JSON.parse(text).dishes).toHaveLength(12);
+  const zip = readFileSync(saved);
+  const kitchen = strFromU8(unzipSync(zip)['kitchen.json'] as Uint8Array);
+  expect(JSON.parse(kitchen).dishes).toHaveLength(12);
+  await expect(page.getByText('Last saved to a file today.')).toBeVisible();
 
   await page.getByRole('button', { name: 'Start empty' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Start empty' }).click();
@@ -28,8 +31,11 @@ test('everything goes out into one file and comes back', async ({ page }) => {
   await expect(page.getByText('Nothing cooked yet')).toBeVisible();
 
   await page.goto('/kitchen');
-  await page.getByLabel('Read a backup…').setInputFiles(file('ours.json', text));
-  await page.getByRole('dialog').getByRole('button', { name: /Read/ }).click();
+  await page
+    .getByLabel('Read a backup…')
+    .setInputFiles({ name: 'ours.zip', mimeType: 'application/zip', buffer: zip });
+  await expect(page.getByRole('dialog').getByText('12 dishes that are not here')).toBeVisible();
+  await page.getByRole('dialog').getByRole('button', { name: 'Put it in place of everything' }).click();
   await expect(page.getByText('Read 12 dishes and 48 cooks.')).toBeVisible();
   await page.goto('/');
   await expect(page.locator('.dish-list > li')).toHaveCount(12);
@@ -61,9 +67,28 @@ test('a damaged, foreign or huge file gets a clear sentence and changes nothing'
     const chosen = text ? file(name, text) : testInfo.outputPath(name);
     if (!text) writeFileSync(testInfo.outputPath(name), `"${'x'.repeat(41_000_000)}"`);
     await page.getByLabel('Read a backup…').setInputFiles(chosen);
-    await page.getByRole('dialog').getByRole('button', { name: /Read/ }).click();
     await expect(page.getByRole('alert').filter({ hasText: message })).toContainText('Nothing was changed');
   }
+  await page.goto('/');
+  await expect(page.locator('.dish-list > li')).toHaveCount(12);
+});
+
+test('two devices are brought together by one file', async ({ page }) => {
+  // A folder that both devices see: here one that the browser keeps itself.
+  await page.addInitScript(() => {
+    Object.assign(window, {
+      showSaveFilePicker: async () =>
+        (await navigator.storage.getDirectory()).getFileHandle('keen-ladle.zip', { create: true }),
+    });
+  });
+  await open(page, '/kitchen');
+  await page.getByRole('button', { name: 'Choose the file…' }).click();
+  await expect(page.getByText('nothing was new in the file')).toBeVisible();
+  await page.getByRole('button', { name: 'Start empty' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Start empty' }).click();
+  await expect(page.locator('.pot-card')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Bring together with “keen-ladle.zip”' }).click();
+  await expect(page.getByText(/Both are together: 60 new/)).toBeVisible();
   await page.goto('/');
   await expect(page.locator('.dish-list > li')).toHaveCount(12);
 });

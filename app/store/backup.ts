@@ -1,15 +1,6 @@
-import {
-  defaultKitchen,
-  MAX_BACKUP_BYTES,
-  newestThatFit,
-  readBackup,
-  writeBackup,
-  type Backup,
-  type Kitchen,
-} from '../../core/index';
+import { defaultKitchen, type Household, type Kitchen } from '../../core/index';
 import { foldAll } from './cooks';
-import { db, type KitchenRow } from './db';
-import { jpegFrom, textOf } from './photos';
+import { db, type KitchenRow, type PhotoRow } from './db';
 
 const SEEDED = 'seeded';
 
@@ -27,7 +18,7 @@ export async function openHousehold(): Promise<void> {
 }
 
 /** The ferry-house kitchen with a year behind it that ends today. */
-async function demoToday(): Promise<Pick<Backup, 'kitchen' | 'dishes' | 'events'>> {
+async function demoToday(): Promise<Pick<Household, 'kitchen' | 'dishes' | 'events'>> {
   const [{ madeHousehold, MADE_AT }, { householdOnDay }] = await Promise.all([
     import('../../demo/ready'),
     import('../../demo/onDay'),
@@ -47,9 +38,9 @@ const everything = () => [
   db.meta,
 ];
 
-/** What a household is made of: a backup without its heading. */
-type Household = Pick<Backup, 'kitchen' | 'dishes' | 'events'> &
-  Partial<Pick<Backup, 'revisions' | 'photos' | 'readings'>>;
+/** What a household is made of here: its photos as pictures. */
+export type HouseholdHere = Pick<Household, 'kitchen' | 'dishes' | 'events'> &
+  Partial<Pick<Household, 'revisions' | 'readings'>> & { photos?: readonly PhotoRow[] };
 
 async function replaceAll({
   kitchen,
@@ -58,8 +49,7 @@ async function replaceAll({
   revisions,
   photos,
   readings,
-}: Household): Promise<void> {
-  const pictures = (photos ?? []).map(({ cookId, jpeg }) => ({ cookId, image: jpegFrom(jpeg) }));
+}: HouseholdHere): Promise<void> {
   await db.transaction('rw', everything(), async () => {
     await Promise.all(
       everything()
@@ -71,7 +61,7 @@ async function replaceAll({
     await db.events.bulkPut(events);
     await db.revisions.bulkPut(revisions ?? []);
     await db.readings.bulkPut(readings ?? []);
-    await db.photos.bulkPut(pictures);
+    await db.photos.bulkPut([...(photos ?? [])]);
     await db.meta.put({ key: SEEDED, value: 1 });
   });
 }
@@ -80,7 +70,7 @@ async function replaceAll({
 export type PutBack = () => Promise<void>;
 
 /** Replaces everything; what it returns puts back what was here, photos and readings included. */
-async function replaceWith(household: Household): Promise<PutBack> {
+export async function replaceWith(household: HouseholdHere): Promise<PutBack> {
   const before = await everythingHere();
   await replaceAll(household);
   return () => replaceAll(before);
@@ -102,67 +92,19 @@ export async function cookingNow(): Promise<string[]> {
   return cooks.filter((c) => c.status === 'cooking').map((c) => c.dish?.name ?? 'a dish');
 }
 
-/** A saved household, and how many photos found no room in the file. */
-export interface Saved {
-  text: string;
-  leftOut: number;
-}
-
 /** Everything that is kept here. */
-async function everythingHere(): Promise<Required<Household>> {
-  const { pictures, ...parts } = await db.transaction('r', everything(), async () => {
-    const events = await db.events.toArray();
-    const startedAt = new Map(events.filter((e) => e.type === 'started').map((e) => [e.cookId, e.at]));
-    const pictures = await db.photos.toArray();
-    pictures.sort((a, b) => (startedAt.get(a.cookId) ?? 0) - (startedAt.get(b.cookId) ?? 0));
-    return {
-      kitchen: kitchenOf(await db.kitchen.get('home')),
-      dishes: await db.dishes.toArray(),
-      events,
-      revisions: await db.revisions.toArray(),
-      readings: await db.readings.toArray(),
-      pictures,
-    };
-  });
-  const photos = await Promise.all(
-    pictures.map(async ({ cookId, image }) => ({ cookId, jpeg: await textOf(image) })),
-  );
-  return { ...parts, photos };
-}
-
-/** Everything as one text, for a file. */
-export async function exportAll(): Promise<Saved> {
-  const all = await everythingHere();
-  const photos = newestThatFit(all.photos);
-  return {
-    text: writeBackup({ savedAt: Date.now(), ...all, photos }),
-    leftOut: all.photos.length - photos.length,
-  };
+export async function everythingHere(): Promise<Required<HouseholdHere>> {
+  return db.transaction('r', everything(), async () => ({
+    kitchen: kitchenOf(await db.kitchen.get('home')),
+    dishes: await db.dishes.toArray(),
+    events: await db.events.toArray(),
+    revisions: await db.revisions.toArray(),
+    readings: await db.readings.toArray(),
+    photos: await db.photos.toArray(),
+  }));
 }
 
 function kitchenOf(row: KitchenRow | undefined): Kitchen {
   const { id: _id, ...kitchen } = row ?? { id: 'home', ...defaultKitchen() };
   return kitchen;
-}
-
-/** What reading a backup came to. */
-export type Imported =
-  | { ok: true; dishes: number; cooks: number; mended: number; putBack: PutBack }
-  | { ok: false; message: string };
-
-/** Reads a backup file in place of everything. Anything wrong with it gives a sentence and changes nothing. */
-export async function importFile(file: File): Promise<Imported> {
-  if (file.size > MAX_BACKUP_BYTES)
-    return { ok: false, message: 'This file is larger than a kitchen’s backup can be. Nothing was changed.' };
-  const read = readBackup(await file.text());
-  if (!read.ok) return read;
-  const putBack = await replaceWith(read.backup);
-  const { dishes, events } = read.backup;
-  return {
-    ok: true,
-    dishes: dishes.length,
-    cooks: new Set(events.map((e) => e.cookId)).size,
-    mended: read.mended,
-    putBack,
-  };
 }

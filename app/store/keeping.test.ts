@@ -9,12 +9,14 @@ import {
   MAX_REVISIONS,
   Pantry,
   planDish,
+  writeBackup,
   type Dish,
 } from '../../core/index';
 import { startCook } from './cooks';
 import { db, LadleDb } from './db';
 import { duplicateDish, editDish, removeDish } from './dishes';
-import { exportAll, importFile, startEmpty } from './backup';
+import { startEmpty } from './backup';
+import { exportAll, lastSaved, openSaved, wasSaved } from './saving';
 import { forgetFood, importFoods, rememberFood } from './ownFoods';
 import { keepRevision } from './revisions';
 
@@ -27,6 +29,12 @@ const dish: Dish = {
 };
 const asFile = (text: string, size = text.length) =>
   ({ name: 'x.json', size, text: () => Promise.resolve(text) }) as unknown as File;
+/** Opens a file and puts it in place of everything; what opening came to. */
+async function take(content: string | Uint8Array<ArrayBuffer>) {
+  const opened = await openSaved(new Blob([content]));
+  if (opened.ok) await opened.replace();
+  return opened;
+}
 const kept = () => db.revisions.where('dishId').equals('d1').sortBy('at');
 const own = async () => (await db.kitchen.get('home'))?.ownFoods ?? [];
 
@@ -64,10 +72,10 @@ describe('versions of a dish', () => {
 
   it('travel in a backup', async () => {
     await keepRevision(dish, 'first');
-    const { text } = await exportAll();
+    const bytes = await exportAll();
     await startEmpty();
     expect(await kept()).toEqual([]);
-    expect(await importFile(asFile(text))).toMatchObject({ ok: true, dishes: 1 });
+    expect(await take(bytes)).toMatchObject({ ok: true, dishes: 1 });
     expect((await kept())[0]?.label).toBe('first');
   });
 });
@@ -90,11 +98,10 @@ describe('photos and readings', () => {
     await db.photos.put({ cookId, image: photo });
     const row = { cookId, kitchenId: 'k1', kind: 'probe' as const, chunk: 0, list: [probe(1), probe(2)] };
     await db.readings.put(row);
-    const { text, leftOut } = await exportAll();
-    expect(leftOut).toBe(0);
+    const file = await exportAll();
     await startEmpty();
     expect(await db.photos.count()).toBe(0);
-    expect(await importFile(asFile(text))).toMatchObject({ ok: true, cooks: 1 });
+    expect(await take(file)).toMatchObject({ ok: true, cooks: 1, photos: 1 });
     const back = await db.photos.get(cookId);
     expect(back?.image.type).toBe('image/jpeg');
     expect(await bytes(back?.image)).toEqual(await bytes(photo));
@@ -103,10 +110,77 @@ describe('photos and readings', () => {
 
   it('are left as they are when the file is refused', async () => {
     await db.photos.put({ cookId: 'c1', image: photo });
-    const { text } = await exportAll();
-    const torn = JSON.stringify({ ...JSON.parse(text), photos: [{ cookId: 'c1', jpeg: '<b>' }] });
-    expect(await importFile(asFile(torn))).toMatchObject({ ok: false });
+    const old = writeBackup({ savedAt: 1, kitchen: defaultKitchen(), dishes: [dish], events: [] });
+    const torn = JSON.stringify({ ...JSON.parse(old), photos: [{ cookId: 'c1', jpeg: '<b>' }] });
+    expect(await take(torn)).toMatchObject({ ok: false });
+    const whole = await exportAll();
+    expect(await take(whole.slice(0, whole.length - 200))).toMatchObject({ ok: false });
     expect(await db.photos.count()).toBe(1);
+  });
+});
+
+describe('a saved file', () => {
+  it('of an older version opens, its photos inside it', async () => {
+    const jpeg = btoa('a picture of old');
+    const old = writeBackup({
+      savedAt: 5,
+      kitchen: defaultKitchen(),
+      dishes: [dish],
+      events: [],
+      photos: [{ cookId: 'c9', jpeg }],
+    });
+    await startEmpty();
+    expect(await take(old)).toMatchObject({ ok: true, savedAt: 5, dishes: 1, photos: 1 });
+    expect(await (await db.photos.get('c9'))?.image.text()).toBe('a picture of old');
+  });
+
+  it('says what it would change and changes nothing until it is taken', async () => {
+    const bytes = await exportAll();
+    await editDish('d1', 'name', (d) => ({ ...d, name: 'Changed here' }));
+    await db.dishes.put({ ...dish, id: 'd2', name: 'Only here' });
+    const opened = await openSaved(new Blob([bytes]));
+    if (!opened.ok) throw new Error(opened.message);
+    expect(opened.compared.dishes).toEqual({ added: 0, changed: 1, same: 0, missing: 1 });
+    expect((await db.dishes.get('d1'))?.name).toBe('Changed here');
+    const putBack = await opened.replace();
+    expect(await db.dishes.count()).toBe(1);
+    await putBack();
+    expect(await db.dishes.count()).toBe(2);
+  });
+
+  it('of another device is joined: nothing of either is lost, and once more changes nothing', async () => {
+    const cookId = await startCook(planDish(dish, defaultKitchen()));
+    await db.photos.put({ cookId, image: new Blob(['x'], { type: 'image/jpeg' }) });
+    const theirs = await exportAll();
+    await startEmpty();
+    await db.dishes.bulkPut([
+      { ...dish, name: 'Changed here', updatedAt: Date.now() + 1000 },
+      { ...dish, id: 'd2', name: 'Only here' },
+    ]);
+    const join = async () => {
+      const opened = await openSaved(new Blob([theirs]));
+      if (opened.ok) await opened.join();
+    };
+    await join();
+    const after = async () => ({
+      dishes: (await db.dishes.toArray()).map((d) => d.name).sort(),
+      other: (await db.revisions.toArray())
+        .filter((r) => r.label === 'from another device')
+        .map((r) => r.dish.name),
+      photos: await db.photos.count(),
+      events: await db.events.count(),
+    });
+    const once = await after();
+    expect(once).toMatchObject({ dishes: ['Changed here', 'Only here'], other: ['Test'], photos: 1 });
+    expect(once.events).toBeGreaterThan(0);
+    await join();
+    expect(await after()).toEqual(once);
+  });
+
+  it('is remembered by its day', async () => {
+    expect(await lastSaved()).toBeNull();
+    await wasSaved();
+    expect(Date.now() - ((await lastSaved()) ?? 0)).toBeLessThan(60_000);
   });
 });
 

@@ -37,23 +37,6 @@ export async function dropPhoto(cookId: string): Promise<() => Promise<void>> {
   };
 }
 
-/** Bytes turned into text at a time: more arguments than a function takes would be given otherwise. */
-const BLOCK = 0x8000;
-
-/** The bytes of a picture in base64. */
-export async function textOf(image: Blob): Promise<string> {
-  const bytes = new Uint8Array(await image.arrayBuffer());
-  let text = '';
-  for (let i = 0; i < bytes.length; i += BLOCK) text += String.fromCharCode(...bytes.subarray(i, i + BLOCK));
-  return btoa(text);
-}
-
-/** A picture from its bytes in base64. It is only ever shown as a picture: what is not one stays a blank. */
-export function jpegFrom(base64: string): Blob {
-  const text = atob(base64);
-  return new Blob([Uint8Array.from(text, (c) => c.charCodeAt(0))], { type: 'image/jpeg' });
-}
-
 /** An address for the photo of a cook; null when there is none. */
 export function usePhoto(cookId: string): string | null {
   const row = useLiveQuery(() => db.photos.get(cookId), [cookId]);

@@ -34,3 +34,11 @@ console.error = (...words: unknown[]) => {
 Element.prototype.scrollIntoView = () => undefined;
 URL.createObjectURL = () => 'blob:kept';
 URL.revokeObjectURL = () => undefined;
+/** The stand-in's files give no bytes of their own. */
+Blob.prototype.arrayBuffer ??= function arrayBuffer(this: Blob): Promise<ArrayBuffer> {
+  return new Promise((resolve) => {
+    const reader = new FileReader();
+    reader.onload = () => resolve(reader.result as ArrayBuffer);
+    reader.readAsArrayBuffer(this);
+  });
+};

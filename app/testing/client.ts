@@ -6,6 +6,9 @@ let jobs = 0;
 
 /** Answers come later, as they do from another thread. */
 export const planningWorker = () => ({
+  packed: async (...ask: Parameters<typeof planning.packed>) => planning.packed(...ask),
+  opened: async (...ask: Parameters<typeof planning.opened>) => planning.opened(...ask),
+  joined: async (...ask: Parameters<typeof planning.joined>) => planning.joined(...ask),
   outlooks: async (...ask: Parameters<typeof planning.outlooks>) => planning.outlooks(...ask),
   pots: async (...ask: Parameters<typeof planning.pots>) => planning.pots(...ask),
   rest: async (...ask: Parameters<typeof planning.rest>) => planning.rest(...ask),

@@ -1,15 +1,22 @@
 import {
+  compareHouseholds,
   comparePots,
   HeatRanges,
+  joinHouseholds,
   minutesTable,
   outlookOf,
   pantryFor,
   planDish,
   potFor,
   readPageInSteps,
+  readSaved,
   restAsItWent,
   schoolsFor,
+  writeArchive,
+  type ArchivedHousehold,
   type Calibration,
+  type Compared,
+  type CookEvent,
   type Dish,
   type HeatInput,
   type Kitchen,
@@ -19,6 +26,7 @@ import {
   type Outlook,
   type Pot,
   type RangeAnswer,
+  type ReadArchive,
   type ReadPage,
   type Turned,
   type Severity,
@@ -38,6 +46,10 @@ export interface PotAnswer {
   mostPlates: number;
   mustChange: { severity: Severity; text: string; fix: string }[];
 }
+
+/** A saved file that was read, and what it would change. */
+export type OpenedArchive =
+  (Extract<ReadArchive, { ok: true }> & { compared: Compared }) | Extract<ReadArchive, { ok: false }>;
 
 /** Jobs that nobody waits for any more. */
 const dropped = new Set<number>();
@@ -65,6 +77,22 @@ export const planning = {
         return null;
       }
     });
+  },
+
+  /** Everything of a household as the bytes of one file. */
+  packed(household: ArchivedHousehold, savedAt: number): Uint8Array {
+    return writeArchive(household, savedAt);
+  },
+
+  /** A saved file as a household, held against the dishes and events that are here. */
+  opened(bytes: Uint8Array, dishes: Dish[], events: CookEvent[]): OpenedArchive {
+    const read = readSaved(bytes, (base64) => Uint8Array.from(atob(base64), (c) => c.charCodeAt(0)));
+    return read.ok ? { ...read, compared: compareHouseholds({ dishes, events }, read.backup) } : read;
+  },
+
+  /** What is here and what another device has, as one household. */
+  joined(here: ArchivedHousehold, there: ArchivedHousehold): ArchivedHousehold {
+    return joinHouseholds(here, there);
   },
 
   /** A long page told apart, telling what share of it is read; null where nobody waits for it any more. */

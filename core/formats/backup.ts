@@ -39,6 +39,9 @@ export const BackupSchema = z.object({
 });
 export type Backup = z.infer<typeof BackupSchema>;
 
+/** What a household is made of: a backup without its heading. */
+export type Household = Omit<Backup, 'format' | 'version' | 'savedAt'>;
+
 /** Largest file that is opened, bytes. */
 export const MAX_BACKUP_BYTES = 40_000_000;
 /** Photos take at most this much of it, characters; the newest are kept. */

@@ -1,3 +1,4 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useDeferredValue, useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
@@ -7,6 +8,8 @@ import { clock, useNow } from '../../parts/now';
 import { bringDemoBack } from '../../store/backup';
 import { useCalibrations, useCooks, useDamaged, useDishes, useKitchen } from '../../store/live';
 import { useOutlooks } from '../../store/outlooks';
+import { unsavedSince } from '../../store/saving';
+import { isTimeToSave } from '../kitchen/keepingWords';
 import { DishList } from './DishList';
 import { DishSearch } from './search';
 import {
@@ -41,6 +44,7 @@ export default function Dishes() {
   const calibrations = useCalibrations(kitchen);
   const outlooks = useOutlooks(dishes, kitchen, calibrations);
   const now = useNow();
+  const unsaved = useLiveQuery(unsavedSince) ?? null;
   const navigate = useNavigate();
   const [query, setQuery] = useState('');
   const [by, setBy] = useState('');
@@ -101,6 +105,12 @@ export default function Dishes() {
           </Link>
         </div>
       </div>
+      {isTimeToSave(unsaved, now) && (
+        <p className="notice small" role="status">
+          What you wrote in the last month or more is in no file: it lives in this browser only.{' '}
+          <Link to="/kitchen#keeping">Save everything to a file</Link>
+        </p>
+      )}
       {dishes.length === 0 ? (
         <div className="notice">
           <h2>An empty shelf</h2>

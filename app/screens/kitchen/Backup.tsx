@@ -8,18 +8,14 @@ import { z } from 'zod';
 import { writeRecipes } from '../../../core/index';
 import { useFocusBack } from '../../parts/focusBack';
 import { OpenFile } from '../../parts/OpenFile';
-import { saveText } from '../../parts/saveText';
+import { saveFile, saveText } from '../../parts/saveText';
 import { useSay } from '../../parts/Toasts';
-import {
-  bringDemoBack,
-  cookingNow,
-  exportAll,
-  importFile,
-  startEmpty,
-  type PutBack,
-} from '../../store/backup';
+import { bringDemoBack, cookingNow, startEmpty, type PutBack } from '../../store/backup';
 import { db } from '../../store/db';
 import { askToKeep, roomLeft, roomSaid } from '../../store/room';
+import { exportAll, lastSaved, openSaved, wasSaved } from '../../store/saving';
+import { changesOf, counted, dayOf, savedSaid } from './keepingWords';
+import { TwoDevices } from './TwoDevices';
 
 /** How full this browser is with it, and the wish that it keeps it. */
 function RoomHere() {
@@ -52,11 +48,14 @@ async function health(url: string): Promise<z.infer<typeof HealthSchema>> {
   return HealthSchema.parse(await answer.json());
 }
 
-/** Saves everything as one file under the day's name. Returns how many photos found no room in it. */
-async function save(): Promise<number> {
-  const { text, leftOut } = await exportAll();
-  saveText(`keen-ladle-${new Date().toISOString().slice(0, 10)}.json`, text);
-  return leftOut;
+/** Saves everything as one file under the day's name. */
+async function save(): Promise<void> {
+  const bytes = await exportAll();
+  saveFile(
+    `keen-ladle-${new Date().toISOString().slice(0, 10)}.zip`,
+    new Blob([bytes], { type: 'application/zip' }),
+  );
+  await wasSaved();
 }
 
 /** Saves all dishes as recipes that other programs read too. */
@@ -64,7 +63,15 @@ async function saveRecipes(): Promise<void> {
   saveText('dishes.json', writeRecipes(await db.dishes.toArray()), 'application/ld+json');
 }
 
-type Ask = { what: string; warn: string; run: () => Promise<void> };
+type Ask = {
+  what: string;
+  warn: string;
+  /** What taking it would change, a line each. */
+  lines?: string[];
+  run: () => Promise<void>;
+  /** Another way to take it, which removes nothing. */
+  join?: () => Promise<void>;
+};
 
 /** Backup and restore: everything in one file; nothing is replaced without being asked. */
 export function Backup() {
@@ -78,6 +85,7 @@ export function Backup() {
   const focusBack = useFocusBack(ask !== null);
   const cooking = useLiveQuery(cookingNow) ?? [];
   const [bad, setBad] = useState('');
+  const savedAt = useLiveQuery(lastSaved) ?? null;
   const { data, error } = useSWR('/api/health', health, { refreshInterval: 60_000 });
 
   /** Everything was replaced: said, with the way back. */
@@ -86,23 +94,25 @@ export function Backup() {
       label: 'Put back what was here',
       run: () => void putBack().catch(() => setBad('That could not be written. Nothing was changed.')),
     });
-  const choose = (chosen: File): void => {
+  const choose = async (chosen: File): Promise<void> => {
     setBad('');
+    const opened = await openSaved(chosen);
+    if (!opened.ok) return setBad(opened.message);
+    const mended = opened.mended
+      ? ` ${counted(opened.mended, 'event')} shared an identity with another and ${opened.mended === 1 ? 'was' : 'were'} told apart.`
+      : '';
+    const what = `${counted(opened.dishes, 'dish', 'dishes')} and ${counted(opened.cooks, 'cook')}`;
     setAsk({
-      what: `Read “${chosen.name}”`,
-      warn: 'It takes the place of every dish, cook and pot that is here now.',
-      run: async () => {
-        const read = await importFile(chosen);
-        if (!read.ok) return setBad(read.message);
-        const mended = read.mended
-          ? ` ${read.mended} of its events shared an identity and were told apart.`
-          : '';
-        replaced(
-          `Read ${read.dishes} ${read.dishes === 1 ? 'dish' : 'dishes'} and ${read.cooks} ${read.cooks === 1 ? 'cook' : 'cooks'}.${mended}`,
-          read.putBack,
-        );
-      },
+      what: 'Put it in place of everything',
+      warn: `“${chosen.name}” was saved on ${dayOf(opened.savedAt)} and holds ${what}.`,
+      lines: changesOf(opened.compared),
+      run: async () => replaced(`Read ${what}.${mended}`, await opened.replace()),
+      join: async () => replaced(`Joined ${what} with what was here.${mended}`, await opened.join()),
     });
+  };
+  const take = (way: (() => Promise<void>) | undefined): void => {
+    void way?.().catch(() => setBad('That could not be written. Nothing was changed.'));
+    setAsk(null);
   };
   return (
     <section id="keeping" ref={section}>
@@ -113,19 +123,13 @@ export function Backup() {
       </p>
       <div className="d-flex flex-wrap gap-2">
         <Button
-          onClick={() =>
-            void save().then(
-              (leftOut) =>
-                leftOut > 0 &&
-                say(
-                  `Saved. The ${leftOut} oldest ${leftOut === 1 ? 'photo' : 'photos'} found no room in the file.`,
-                ),
-            )
-          }
+          onClick={() => void save().catch(() => setBad('The file could not be made. Nothing was changed.'))}
         >
           Save everything to a file
         </Button>
-        <OpenFile onFile={choose}>Read a backup…</OpenFile>
+        <OpenFile accept=".zip,.json,application/zip,application/json" onFile={(file) => void choose(file)}>
+          Read a backup…
+        </OpenFile>
         <Button variant="quiet" onClick={() => void saveRecipes()}>
           All dishes as recipe data
         </Button>
@@ -154,7 +158,9 @@ export function Backup() {
           Bring the demo back
         </Button>
       </div>
+      <p className="small mt-2 mb-0">{savedSaid(savedAt, Date.now())}</p>
       <RoomHere />
+      <TwoDevices onBad={setBad} />
       {bad && (
         <p className="notice notice-bad mt-3" role="alert">
           {bad}
@@ -175,26 +181,31 @@ export function Backup() {
         aria-labelledby="ask-title"
       >
         <Modal.Body>
-          <h2 id="ask-title">{ask?.what}?</h2>
+          <h2 id="ask-title">{ask?.join ? 'Read this backup?' : `${ask?.what ?? ''}?`}</h2>
           <p className="mt-2">{ask?.warn}</p>
+          {ask?.lines && (
+            <ul className="small">
+              {ask.lines.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          )}
           {cooking.length > 0 && (
             <p role="alert">
               <strong>{cooking.slice(0, 3).join(', ')} is being cooked right now:</strong> its steps and
               timers go too.
             </p>
           )}
-          <div className="d-flex gap-2 justify-content-end">
+          <div className="d-flex flex-wrap gap-2 justify-content-end">
             <Button variant="quiet" onClick={() => setAsk(null)}>
               Leave it
             </Button>
-            <Button
-              onClick={() => {
-                void ask?.run().catch(() => setBad('That could not be written. Nothing was changed.'));
-                setAsk(null);
-              }}
-            >
-              {ask?.what}
-            </Button>
+            {ask?.join && (
+              <Button variant="quiet" onClick={() => take(ask.join)}>
+                Join it with what is here
+              </Button>
+            )}
+            <Button onClick={() => take(ask?.run)}>{ask?.what}</Button>
           </div>
         </Modal.Body>
       </Modal>

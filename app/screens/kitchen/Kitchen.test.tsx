@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { POT_PRESETS, type Kitchen } from '../../../core/index';
+import { POT_PRESETS, writeBackup, type Kitchen } from '../../../core/index';
 import { db } from '../../store/db';
 import { dishOf, field, kitchenOf, openAt, settle } from '../../testing/rig';
 
@@ -128,19 +128,34 @@ describe('our own pantry', () => {
 });
 
 describe('safe keeping', () => {
-  it('asks before anything is replaced, refuses what is damaged, and changes nothing then', async () => {
+  it('refuses what is damaged at once, and changes nothing', async () => {
     await openAt('/kitchen', { dishes: [dishOf(['2 onions'])] });
     give('Read a backup…', fileOf('torn.json', '{"format":"keen-ladle-backup",'));
+    expect((await screen.findByRole('alert')).textContent).toMatch(/damaged.*Nothing was changed/);
+    expect(screen.queryByRole('dialog')).toBeNull();
+    expect(await db.dishes.count()).toBe(1);
+  });
+
+  it('says what a file would change before it is taken, and joins it with what is here', async () => {
+    const here = dishOf(['2 onions']);
+    await openAt('/kitchen', { dishes: [here] });
+    const other = { ...here, id: 'other', name: 'From the other device' };
+    const text = writeBackup({ savedAt: Date.now(), kitchen: await kept(), dishes: [other], events: [] });
+    give('Read a backup…', fileOf('ours.json', text));
     const ask = await screen.findByRole('dialog');
-    expect(ask.textContent).toMatch(/takes the place of every dish/);
+    expect(ask.textContent).toMatch(/holds 1 dish and 0 cooks/);
+    expect(within(ask).getByText('1 dish that is not here')).not.toBeNull();
+    expect(within(ask).getByText('1 dish here that it does not have')).not.toBeNull();
     fireEvent.click(within(ask).getByRole('button', { name: 'Leave it' }));
     await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
-    give('Read a backup…', fileOf('torn.json', '{"format":"keen-ladle-backup",'));
-    fireEvent.click(
-      within(await screen.findByRole('dialog')).getByRole('button', { name: /Read “torn.json”/ }),
-    );
-    expect((await screen.findByRole('alert')).textContent).toMatch(/damaged.*Nothing was changed/);
     expect(await db.dishes.count()).toBe(1);
+    give('Read a backup…', fileOf('ours.json', text));
+    fireEvent.click(
+      within(await screen.findByRole('dialog')).getByRole('button', { name: 'Join it with what is here' }),
+    );
+    await waitFor(async () => expect(await db.dishes.count()).toBe(2));
+    fireEvent.click(await screen.findByRole('button', { name: 'Put back what was here' }));
+    await waitFor(async () => expect(await db.dishes.count()).toBe(1));
   });
 
   it('starts empty only when told twice', async () => {
