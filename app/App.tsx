@@ -5,6 +5,7 @@ import { Toasts } from './parts/Toasts';
 
 const Dishes = lazy(() => import('./screens/dishes/Dishes'));
 const NewDish = lazy(() => import('./screens/dishes/NewDish'));
+const ManyRecipes = lazy(() => import('./screens/dishes/ManyRecipes'));
 const SharedDish = lazy(() => import('./screens/dishes/SharedDish'));
 const Counter = lazy(() => import('./screens/counter/Counter'));
 const ClockScreen = lazy(() => import('./screens/clock/Clock'));
@@ -39,6 +40,7 @@ export function App() {
           <Route element={<Shell />}>
             <Route path="/" element={<Dishes />} />
             <Route path="/dishes/new" element={<NewDish />} />
+            <Route path="/dishes/many" element={<ManyRecipes />} />
             <Route path="/dishes/shared" element={<SharedDish />} />
             <Route path="/dish/:dishId" element={<Counter />} />
             <Route path="/dish/:dishId/clock" element={<ClockScreen />} />

@@ -264,6 +264,8 @@ export {
   type ArchivedPhoto,
   type ReadArchive,
 } from './formats/archive';
+export { textsIn, type Bundle } from './formats/bundle';
+export { alreadyThere, recipesIn, USUAL_PLATES, type FoundRecipe } from './plan/many';
 export { compareHouseholds, joinHouseholds, type Compared } from './formats/merge';
 
 export {

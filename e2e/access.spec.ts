@@ -6,6 +6,7 @@ import { fresh, test } from './household';
 const SCREENS = [
   '/',
   '/dishes/new',
+  '/dishes/many',
   '/dish/paprika-chicken',
   '/dish/paprika-chicken/bowls',
   '/dish/apricot-lamb/clock',

@@ -28,3 +28,34 @@ export function OpenFile({
     </label>
   );
 }
+
+/** A button that lets the cook choose many files, or a whole folder with all that is in it. */
+export function OpenFiles({
+  accept,
+  isFolder = false,
+  onFiles,
+  children,
+}: {
+  accept?: string;
+  isFolder?: boolean;
+  onFiles: (files: File[]) => void;
+  children: ReactNode;
+}) {
+  return (
+    <label className="btn btn-quiet open-file">
+      {children}
+      <input
+        type="file"
+        multiple
+        accept={accept}
+        {...(isFolder ? { webkitdirectory: '' } : {})}
+        className="visually-hidden"
+        onChange={(e) => {
+          const files = [...(e.target.files ?? [])];
+          e.target.value = '';
+          if (files.length) onFiles(files);
+        }}
+      />
+    </label>
+  );
+}

@@ -37,21 +37,43 @@ function noteOf(recipe: PastedRecipe): string {
   );
 }
 
-/** Makes a dish from a page that was read and returns its identity. The page itself is kept with it. */
-export async function createDish(
-  recipe: PastedRecipe & { page?: string },
-  name: string,
-  plates: number,
-  pantry: Pantry,
-): Promise<string> {
-  const id = freshId();
-  const dish = emptyDish(id, (name.trim() || recipe.title || 'A new dish').slice(0, 120), Date.now(), plates);
-  await db.dishes.add({
+/** What a dish is made of. */
+type Made = PastedRecipe & { page?: string };
+
+function dishOf(recipe: Made, name: string, plates: number, pantry: Pantry): Dish {
+  const dish = emptyDish(
+    freshId(),
+    (name.trim() || recipe.title || 'A new dish').slice(0, 120),
+    Date.now(),
+    plates,
+  );
+  return {
     ...dish,
     lines: linesOf(recipe, pantry).slice(0, MAX_LINES),
     method: recipe.method,
     note: noteOf(recipe).slice(0, MAX_NOTE),
     ...(recipe.page ? { page: recipe.page.slice(0, MAX_DISH_PAGE) } : {}),
-  });
-  return id;
+  };
+}
+
+/** Makes a dish from a page that was read and returns its identity. The page itself is kept with it. */
+export async function createDish(
+  recipe: Made,
+  name: string,
+  plates: number,
+  pantry: Pantry,
+): Promise<string> {
+  const dish = dishOf(recipe, name, plates, pantry);
+  await db.dishes.add(dish);
+  return dish.id;
+}
+
+/** Makes many dishes at once, all of them or none; what it returns takes them back. */
+export async function createDishes(
+  recipes: readonly { recipe: Made; name: string; plates: number }[],
+  pantry: Pantry,
+): Promise<() => Promise<void>> {
+  const dishes = recipes.map(({ recipe, name, plates }) => dishOf(recipe, name, plates, pantry));
+  await db.dishes.bulkAdd(dishes);
+  return () => db.dishes.bulkDelete(dishes.map((d) => d.id));
 }

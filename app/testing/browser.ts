@@ -34,7 +34,10 @@ console.error = (...words: unknown[]) => {
 Element.prototype.scrollIntoView = () => undefined;
 URL.createObjectURL = () => 'blob:kept';
 URL.revokeObjectURL = () => undefined;
-/** The stand-in's files give no bytes of their own. */
+/** The stand-in's files give no bytes and no text of their own. */
+Blob.prototype.text ??= async function text(this: Blob): Promise<string> {
+  return new TextDecoder().decode(await this.arrayBuffer());
+};
 Blob.prototype.arrayBuffer ??= function arrayBuffer(this: Blob): Promise<ArrayBuffer> {
   return new Promise((resolve) => {
     const reader = new FileReader();

@@ -1,4 +1,13 @@
-import type { HeatInput, Kitchen, MinutesRow, Pot, RangeAnswer, ReadPage, Turned } from '../../core/index';
+import type {
+  FoundRecipe,
+  HeatInput,
+  Kitchen,
+  MinutesRow,
+  Pot,
+  RangeAnswer,
+  ReadPage,
+  Turned,
+} from '../../core/index';
 import { planning } from '../workers/planning';
 
 /** The worker's door without a worker: the same work, on the same thread. */
@@ -6,6 +15,7 @@ let jobs = 0;
 
 /** Answers come later, as they do from another thread. */
 export const planningWorker = () => ({
+  bundle: async (...ask: Parameters<typeof planning.bundle>) => planning.bundle(...ask),
   packed: async (...ask: Parameters<typeof planning.packed>) => planning.packed(...ask),
   opened: async (...ask: Parameters<typeof planning.opened>) => planning.opened(...ask),
   joined: async (...ask: Parameters<typeof planning.joined>) => planning.joined(...ask),
@@ -31,6 +41,16 @@ export function startPage(
 ): () => void {
   const job = ++jobs;
   void planning.page(job, ask.text, ask.ownFoods, ask.turned, tell).then((page) => page && whole(page));
+  return () => planning.drop(job);
+}
+
+export function startRecipes(
+  ask: { files: readonly { name: string; text: string }[]; ownFoods: Kitchen['ownFoods'] },
+  tell: (done: number) => void,
+  whole: (found: FoundRecipe[][]) => void,
+): () => void {
+  const job = ++jobs;
+  void planning.recipes(job, ask.files, ask.ownFoods, tell).then((found) => found && whole(found));
   return () => planning.drop(job);
 }
 

@@ -1,5 +1,14 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { HeatInput, Kitchen, MinutesRow, Pot, RangeAnswer, ReadPage, Turned } from '../../core/index';
+import type {
+  FoundRecipe,
+  HeatInput,
+  Kitchen,
+  MinutesRow,
+  Pot,
+  RangeAnswer,
+  ReadPage,
+  Turned,
+} from '../../core/index';
 import type { Planning } from './planning';
 
 let planning: Remote<Planning> | undefined;
@@ -53,6 +62,18 @@ export function startPage(
   return start<number>(async (job, t) => {
     const page = await planningWorker().page(job, ask.text, ask.ownFoods, ask.turned, t);
     if (page) whole(page);
+  }, tell);
+}
+
+/** Reads the recipes of many files, with how many are done. */
+export function startRecipes(
+  ask: { files: readonly { name: string; text: string }[]; ownFoods: Kitchen['ownFoods'] },
+  tell: (done: number) => void,
+  whole: (found: FoundRecipe[][]) => void,
+): () => void {
+  return start<number>(async (job, t) => {
+    const found = await planningWorker().recipes(job, ask.files, ask.ownFoods, t);
+    if (found) whole(found);
   }, tell);
 }
 

@@ -10,14 +10,18 @@ import {
   potFor,
   readPageInSteps,
   readSaved,
+  recipesIn,
   restAsItWent,
   schoolsFor,
+  textsIn,
   writeArchive,
   type ArchivedHousehold,
+  type Bundle,
   type Calibration,
   type Compared,
   type CookEvent,
   type Dish,
+  type FoundRecipe,
   type HeatInput,
   type Kitchen,
   type LiveAsk,
@@ -93,6 +97,32 @@ export const planning = {
   /** What is here and what another device has, as one household. */
   joined(here: ArchivedHousehold, there: ArchivedHousehold): ArchivedHousehold {
     return joinHouseholds(here, there);
+  },
+
+  /** The texts in a zip of recipes. */
+  bundle(zip: Uint8Array): Bundle {
+    return textsIn(zip);
+  },
+
+  /** The recipes of many files, file by file, telling how many are done; null where nobody waits for them any more. */
+  async recipes(
+    job: number,
+    files: readonly { name: string; text: string }[],
+    ownFoods: Kitchen['ownFoods'],
+    tell: (done: number) => void,
+  ): Promise<FoundRecipe[][] | null> {
+    const pantry = pantryFor({ ownFoods });
+    const found: FoundRecipe[][] = [];
+    let until = performance.now() + TURN_MS;
+    for (const { name, text } of files) {
+      found.push(recipesIn(text, name, pantry));
+      if (performance.now() < until) continue;
+      tell(found.length);
+      await turn();
+      if (dropped.delete(job)) return null;
+      until = performance.now() + TURN_MS;
+    }
+    return found;
   },
 
   /** A long page told apart, telling what share of it is read; null where nobody waits for it any more. */

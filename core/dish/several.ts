@@ -130,7 +130,9 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     new Set(things.map((t) => t.food.kind)).size === things.length ||
     things.length > 2 ||
     things.every((t) => /^(?:herb|spice)-/.test(t.food.kind));
-  if (things.length < 2 || isSlurry || !areDifferent) return [];
+  // Salt and pepper are one thing to whoever cooks.
+  const isSeasoning = things.every((t) => ['salt', 'black-pepper'].includes(t.food.id)) && !counted.length;
+  if (things.length < 2 || isSlurry || isSeasoning || !areDifferent) return [];
   // "1 lemon, zest": what has no amount of its own among things that have one is a part of the one before.
   const areMeasured = counted.length > 1 && things.every((t, i) => t.hasAmount || i === 0);
   const isLastMeasured = counted.length === 1 && !things[0]?.hasAmount && things.at(-1)?.hasAmount === true;

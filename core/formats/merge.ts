@@ -122,7 +122,8 @@ function canonical(value: unknown): string {
 }
 
 /** What a text is known by: its sum (CRC-32) and its length, enough to tell the versions of one dish apart. */
-const markOf = (text: string): string => `${(crc32.str(text) >>> 0).toString(16)}-${text.length.toString(36)}`;
+const markOf = (text: string): string =>
+  `${(crc32.str(text) >>> 0).toString(16)}-${text.length.toString(36)}`;
 
 /** Two devices as one household; settings are those of the first. */
 export function joinHouseholds(here: ArchivedHousehold, there: ArchivedHousehold): ArchivedHousehold {

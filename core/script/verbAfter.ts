@@ -142,7 +142,8 @@ export function verbAfter(t: Told): string | null {
   if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
   if (said === 'return' && BACK_ON_HEAT.test(text)) return null;
   const isHeatedAgain = /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text);
-  if (said === 'return' && isHeatedAgain && !(PUTS.test(text) && (some(KINDS.meat) || wasTakenOut))) return null;
+  if (said === 'return' && isHeatedAgain && !(PUTS.test(text) && (some(KINDS.meat) || wasTakenOut)))
+    return null;
   // "Lid back on, just resting": it is the lid.
   if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat))
     return ONLY_RESTS.test(`${text} ${next}`) ? 'steamlid' : null;

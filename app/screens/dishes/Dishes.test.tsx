@@ -26,6 +26,14 @@ describe('the shelf', () => {
     await waitFor(() => expect(document.querySelector('.dish-list')?.textContent).toMatch(/\d\d:\d\d/));
   });
 
+  it('reminds of what has been in no file for a month', async () => {
+    const old = Date.now() - 45 * 86_400_000;
+    await openAt('/', { dishes: [{ ...dishOf(['2 onions']), demo: false, updatedAt: old }] });
+    await screen.findByText(/is in no file/);
+    fireEvent.click(screen.getByRole('link', { name: 'Save everything to a file' }));
+    await screen.findByRole('heading', { name: 'Safe keeping' });
+  });
+
   it('finds by ingredient and past a typing error, and says when nothing matches', async () => {
     await openAt('/', { dishes: SHELF });
     const search = screen.getByLabelText('Search dishes and ingredients');

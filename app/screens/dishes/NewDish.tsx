@@ -11,7 +11,7 @@ import {
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import ProgressBar from 'react-bootstrap/ProgressBar';
-import { useLocation, useNavigate } from 'react-router';
+import { Link, useLocation, useNavigate } from 'react-router';
 import {
   emptyDish,
   likelyAnswers,
@@ -291,7 +291,7 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
     <div className="page">
       <div className="page-head">
         <h1>A new dish</h1>
-        <div className="d-flex gap-2">
+        <div className="d-flex flex-wrap gap-2">
           <OpenFile
             accept=".txt,.md,.html,.htm,.json,.jsonld,text/plain,text/html,text/markdown,application/json,application/ld+json"
             onFile={(f) => void open(f)}
@@ -301,6 +301,9 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
           <OpenFile accept="image/*" onFile={(f) => void open(f)}>
             From a photo…
           </OpenFile>
+          <Link className="btn btn-quiet" to="/dishes/many">
+            Many at once…
+          </Link>
           {text && (
             <Button
               variant="quiet"

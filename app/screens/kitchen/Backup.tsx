@@ -7,6 +7,7 @@ import useSWR from 'swr';
 import { z } from 'zod';
 import { writeRecipes } from '../../../core/index';
 import { useFocusBack } from '../../parts/focusBack';
+import { useNow } from '../../parts/now';
 import { OpenFile } from '../../parts/OpenFile';
 import { saveFile, saveText } from '../../parts/saveText';
 import { useSay } from '../../parts/Toasts';
@@ -86,6 +87,7 @@ export function Backup() {
   const cooking = useLiveQuery(cookingNow) ?? [];
   const [bad, setBad] = useState('');
   const savedAt = useLiveQuery(lastSaved) ?? null;
+  const now = useNow();
   const { data, error } = useSWR('/api/health', health, { refreshInterval: 60_000 });
 
   /** Everything was replaced: said, with the way back. */
@@ -158,7 +160,7 @@ export function Backup() {
           Bring the demo back
         </Button>
       </div>
-      <p className="small mt-2 mb-0">{savedSaid(savedAt, Date.now())}</p>
+      <p className="small mt-2 mb-0">{savedSaid(savedAt, now)}</p>
       <RoomHere />
       <TwoDevices onBad={setBad} />
       {bad && (
