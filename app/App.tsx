@@ -12,6 +12,7 @@ const ClockScreen = lazy(() => import('./screens/clock/Clock'));
 const Serve = lazy(() => import('./screens/serve/Serve'));
 const Minutes = lazy(() => import('./screens/minutes/Minutes'));
 const Bowls = lazy(() => import('./screens/bowls/Bowls'));
+const Card = lazy(() => import('./screens/card/Card'));
 const AtThePot = lazy(() => import('./screens/atThePot/AtThePot'));
 const Finish = lazy(() => import('./screens/finish/Finish'));
 const FinishOfDish = lazy(() => import('./screens/finish/FinishOfDish'));
@@ -48,6 +49,7 @@ export function App() {
             <Route path="/minutes" element={<Minutes />} />
             <Route path="/minutes/:potId" element={<Minutes />} />
             <Route path="/dish/:dishId/bowls" element={<Bowls />} />
+            <Route path="/dish/:dishId/card" element={<Card />} />
             <Route path="/dish/:dishId/finish" element={<FinishOfDish />} />
             <Route path="/finish" element={<Finish />} />
             <Route path="/cook/:cookId" element={<AtThePot />} />

@@ -9,6 +9,7 @@ const SCREENS = [
   '/dishes/many',
   '/dish/paprika-chicken',
   '/dish/paprika-chicken/bowls',
+  '/dish/paprika-chicken/card',
   '/dish/apricot-lamb/clock',
   '/dish/apricot-lamb/serve',
   '/minutes',

@@ -38,3 +38,20 @@ test('pressure that came early asks for a longer hold, and one tap moves the min
   await expect(bar).toHaveCount(0);
   await expect(title).toHaveText(words);
 });
+
+test('a dish prints as a card of one page, on either paper', async ({ page }) => {
+  await open(page, '/dish/turkey-orzo');
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByText('Share it, or take it along').click();
+  await page.getByRole('link', { name: 'A printed card' }).click();
+  const card = page.getByRole('article', { name: /^Card of / });
+  await expect(card.getByText('manual and the local food-safety authority come first')).toBeVisible();
+  await expect(card.locator('svg').first()).toBeVisible();
+  await expect
+    .poll(() => card.evaluate((e) => e.scrollHeight - e.clientHeight + e.scrollWidth - e.clientWidth))
+    .toBeLessThanOrEqual(1);
+  for (const format of ['A4', 'Letter']) {
+    const pdf = (await page.pdf({ format })).toString('latin1');
+    expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+  }
+});

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import { Link } from 'react-router';
 import { packDish, writeRecipe, writeRecipeText, type Plan } from '../../../core/index';
 import { saveText } from '../../parts/saveText';
 import { useSay } from '../../parts/Toasts';
@@ -85,9 +86,9 @@ export function Share({ plan }: { plan: Plan }) {
         >
           Text to read
         </Button>
-        <Button variant="outline-primary" onClick={() => print()}>
-          Print
-        </Button>
+        <Link className="btn btn-outline-primary" to={`/dish/${dish.id}/card`}>
+          A printed card
+        </Link>
       </div>
       <p className="small soft">
         Recipe data is a schema.org recipe that other programs read too; opened here again, it loses nothing.
