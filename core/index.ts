@@ -91,7 +91,8 @@ export { isHeldBack, MOMENTS, MOMENT_NAMES, type Moment } from './dish/moment';
 export { formatAmount } from './dish/amountText';
 export { figuresOf, type Figure } from './pantry/figures';
 export { likelyAnswers, type Answer } from './dish/answers';
-export { readLine, stripBullet, MAX_LINE_LENGTH, type ReadLine } from './dish/read';
+export { stripBullet, MAX_LINE_LENGTH } from './dish/names';
+export { readLine, type ReadLine } from './dish/read';
 export { isWorthKeeping, MAX_REVISIONS, RevisionSchema, type Revision } from './dish/revision';
 export { diffDishes, isSameDish, type DishChange } from './dish/diff';
 export { readMethod, type MethodHints } from './dish/method';
@@ -127,7 +128,8 @@ export { Pantry, FOODS } from './pantry/pantry';
 export { foldWord as foldSearch } from './pantry/words';
 export { ALLERGENS, FoodSchema, type Allergen, type Food, type FoodKind } from './pantry/food';
 export { LIKENESSES, MAX_OWN_NAME, ownFood } from './pantry/own';
-export { harmNow, inOrder, placeDish, type PlacedItem } from './moments/place';
+export { inOrder, type PlacedItem } from './moments/item';
+export { harmNow, placeDish } from './moments/place';
 
 export { PotSchema, POT_PRESETS, floorAreaCm2, heightMm, type Pot } from './pot/pot';
 export { levelMm, type Fill, type Layer, type Texture } from './pot/layers';
@@ -257,13 +259,13 @@ export { writeReadings } from './formats/readings';
 export { readFoods, writeFoods, MAX_FOODS_BYTES } from './formats/foods';
 export { readBackup, writeBackup, type Backup, type Household, type ReadBackup } from './formats/backup';
 export {
-  MAX_ARCHIVE_BYTES,
   readSaved,
   writeArchive,
   type ArchivedHousehold,
   type ArchivedPhoto,
   type ReadArchive,
 } from './formats/archive';
+export { MAX_ARCHIVE_BYTES } from './formats/limits';
 export { textsIn, type Bundle } from './formats/bundle';
 export { alreadyThere, recipesIn, USUAL_PLATES, type FoundRecipe } from './plan/many';
 export { compareHouseholds, joinHouseholds, type Compared } from './formats/merge';

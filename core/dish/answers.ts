@@ -12,7 +12,8 @@ import {
 } from './data/answers';
 import { readAmount } from './amount';
 import { mendSpelling } from './spelling';
-import { readLine, stripBullet, type ReadLine } from './read';
+import { stripBullet } from './names';
+import { readLine, type ReadLine } from './read';
 import type { MeasureSystem } from '../quantity/units';
 
 /** A likely answer to what is asked about a line: what the button says, and the line as it reads then. */

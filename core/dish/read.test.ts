@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { Pantry } from '../pantry/pantry';
-import { readLine, stripBullet } from './read';
+import { stripBullet } from './names';
+import { readLine } from './read';
 
 const pantry = new Pantry();
 const read = (text: string, system: 'us' | 'metric' | 'au' = 'us') => readLine(text, pantry, system);

@@ -2,6 +2,7 @@ import type { Allergen, Food, FoodKind } from '../pantry/food';
 import type { FoodMatch, Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import { around, exactly, type Range } from '../quantity/range';
+import { MAX_LINE_LENGTH, stripBullet } from './names';
 import { perUnitIn, unitById, type MeasureSystem } from '../quantity/units';
 import {
   canBeCounted,
@@ -46,23 +47,6 @@ export interface ReadLine extends Descriptors {
   confidence: 'sure' | 'likely' | 'unsure';
   /** Why it is not sure, in a cook's words; empty when it is. */
   doubt: string;
-}
-
-/** Longest line read; the rest is kept as text but not searched. */
-export const MAX_LINE_LENGTH = 400;
-
-const BULLET = /^\s*(?:[-*•·●◦‣▪▢☐□✓✔–—]\s*|\[[ xX]?\]\s*)+/;
-/** "1. 500 g beef", "2) 2 onions": numbering only when an amount follows it. */
-const NUMBERING = /^\s*\d{1,2}[.)]\s+(?=[\d¼-¾⅐-⅞]|(?:an?|one|two|three|half)\s)/i;
-
-/** The line without its bullet, checkbox or odd white space. The cook's text itself is never changed. */
-export function stripBullet(text: string): string {
-  return text
-    .replace(/[\u200b\ufeff\u00a0\u2009\u202f\t]/g, ' ')
-    .replace(BULLET, '')
-    .replace(NUMBERING, '')
-    .replace(/\s+/g, ' ')
-    .trim();
 }
 
 /** A pulse as it comes out of a tin, and the same one dried. */
@@ -265,35 +249,6 @@ function reinterpret(food: Food, amount: Amount | null, text: string, pantry: Pa
     return pantry.get(rule.to) ?? food;
   }
   return food;
-}
-
-/** How a thing is cut, behind its name without a comma, and what it is for, before it. */
-const CUT_BEHIND =
-  /(?:\s+(?:and|finely|roughly|thinly|thickly|freshly|coarsely|chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|drained|rinsed|melted|beaten|julienned))+$/i;
-const FOR_WHAT = /^(?:to|for) (?:serve|serving|garnish|finish|the table)\s*[:–—-]\s*/i;
-
-/** A food as a cook would call it in a step: "onion diced" is the onion, "to serve: boiled potatoes" the boiled potatoes. */
-export function plainName(foodText: string): string {
-  const named = foodText
-    .replace(FOR_WHAT, '')
-    .replace(/^of\s+/, '')
-    .replace(/(?:\s+(?:about|abt|around|roughly|of it|\+|&))+$/i, '')
-    .trim();
-  return named.replace(CUT_BEHIND, '').trim() || named;
-}
-
-/** What to call the food of a line in a sentence: the cook's own words when they are short, else the pantry's name. */
-export function shortName(
-  read: Pick<ReadLine, 'food' | 'foodText'> & Partial<Pick<ReadLine, 'juiceOnly' | 'zestOnly'>>,
-): string {
-  // "Zest of 1 lemon" is lemon zest, and no lemon.
-  const isFruit = ['citrus', 'juice', 'spice-late'].includes(read.food?.kind ?? 'other');
-  const part = !isFruit ? '' : read.juiceOnly ? 'juice' : read.zestOnly ? 'zest' : '';
-  const whole = read.food?.names[0] ?? '';
-  if (part && whole) return whole.includes(part) ? whole : `${whole} ${part}`;
-  const own = plainName(read.foodText);
-  const isShort = own.length > 0 && own.length <= 22 && !own.includes(',') && own.split(' ').length <= 3;
-  return isShort || !read.food ? own.toLowerCase().slice(0, 40) : (read.food.names[0] ?? own);
 }
 
 /** "juice of 2 limes", "zest and juice of ½ lemon": the fruit's amount, with the words kept for the descriptors. */

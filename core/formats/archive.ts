@@ -1,6 +1,7 @@
 import crc32 from 'crc-32';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { z } from 'zod';
+import { MAX_ARCHIVE_BYTES } from './limits';
 import { MAX_BACKUP_BYTES, readBackup, writeBackup, type Backup, type Household } from './backup';
 
 /** The photo of a cook as it lies in an archive: the bytes of a JPEG picture. */
@@ -12,8 +13,7 @@ export interface ArchivedPhoto {
 /** A household with its photos as bytes: what an archive holds. */
 export type ArchivedHousehold = Omit<Household, 'photos'> & { photos: readonly ArchivedPhoto[] };
 
-/** Largest archive that is opened, and the most it may unpack to, bytes: a few hundred photos and years of cooks. */
-export const MAX_ARCHIVE_BYTES = 250_000_000;
+/** The most an archive may unpack to, bytes: a few hundred photos and years of cooks. */
 const MAX_UNPACKED_BYTES = 400_000_000;
 /** Most files in one: five thousand photos, the kitchen and the list. */
 const MAX_FILES = 5_010;

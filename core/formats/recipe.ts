@@ -1,8 +1,8 @@
 import { formatAmount } from '../dish/amountText';
 import { scaleOf, type Dish } from '../dish/dish';
 import { MOMENT_NAMES } from '../dish/moment';
-import { plainName } from '../dish/read';
-import type { PlacedItem } from '../moments/place';
+import { plainName } from '../dish/names';
+import type { PlacedItem } from '../moments/item';
 import type { Plan } from '../plan/plan';
 import { formatDuration } from '../quantity/format';
 import { fromPortable, portable } from './portable';

@@ -5,7 +5,8 @@ import { MOMENTS } from '../dish/moment';
 import { Pantry } from '../pantry/pantry';
 import { FOODS } from '../pantry/pantry';
 import { FOOD_KINDS } from '../pantry/food';
-import { inOrder, placeDish } from './place';
+import { inOrder } from './item';
+import { placeDish } from './place';
 import { MOMENT_RULES } from './rules';
 
 const pantry = new Pantry();

@@ -1,6 +1,6 @@
 import { readAmount } from '../dish/amount';
 import { isPlainDescription } from '../dish/amount';
-import { stripBullet } from '../dish/read';
+import { stripBullet } from '../dish/names';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import {

@@ -1,4 +1,4 @@
-import { MAX_LINE_LENGTH } from '../dish/read';
+import { MAX_LINE_LENGTH } from '../dish/names';
 import type { Pantry } from '../pantry/pantry';
 import { readPage, type ReadPage } from './page';
 

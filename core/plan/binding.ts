@@ -1,5 +1,5 @@
 import type { HouseRules } from '../dish/houseRules';
-import type { PlacedItem } from '../moments/place';
+import type { PlacedItem } from '../moments/item';
 import type { ThickenerId } from '../sauce/data/thickeners';
 
 /** Foods that thicken by themselves, as the table of thickeners knows them. */

@@ -1,8 +1,8 @@
 import { isLoose } from '../heat/data/cuts';
 import type { Moment } from '../dish/moment';
-import { inOrder, type PlacedItem } from '../moments/place';
+import { inOrder, type PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
-import { shortName } from '../dish/read';
+import { shortName } from '../dish/names';
 import { MEAT_PREP_PER_KG, PREP_MIN, WORK } from './data/work';
 import type { MeatPiece } from './meat';
 import { madeOfSeveral, whole } from './steps/beside';

@@ -1,7 +1,7 @@
 import type { Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
 import type { HeatForecast } from '../heat/simulate';
-import type { PlacedItem } from '../moments/place';
+import type { PlacedItem } from '../moments/item';
 import type { Pantry } from '../pantry/pantry';
 import type { Boil } from '../pot/boil';
 import type { FloorRisk } from '../pot/floor';

@@ -1,7 +1,7 @@
 import { scaleOf } from '../dish/dish';
 import { isHeldBack, type Moment } from '../dish/moment';
-import { shortName } from '../dish/read';
-import type { PlacedItem } from '../moments/place';
+import { shortName } from '../dish/names';
+import type { PlacedItem } from '../moments/item';
 import { loosenMl, type Boil } from '../pot/boil';
 import type { FloorRisk } from '../pot/floor';
 import type { LiquidSum } from '../pot/liquid';

@@ -1,5 +1,5 @@
 import type { Aim } from '../dish/dish';
-import type { PlacedItem } from '../moments/place';
+import type { PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
 import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
 import { GLAZE, glazeDown } from '../sauce/glaze';

@@ -1,4 +1,4 @@
-import { shortName } from '../dish/read';
+import { shortName } from '../dish/names';
 import { actRows, type ActRow } from '../script/edit';
 import type { Plan } from './plan';
 

@@ -19,7 +19,7 @@ import { softeningOf, type Softening } from '../heat/data/softness';
 import { donenessOf, type Doneness } from '../heat/doneness';
 import { pressureRuns } from '../dish/pressure';
 import { forecastHeat, type HeatForecast, type HeatInput } from '../heat/simulate';
-import type { PlacedItem } from '../moments/place';
+import type { PlacedItem } from '../moments/item';
 import type { SizeTold } from '../script/act';
 import type { Fill } from '../pot/layers';
 import { floorAreaCm2, type Pot } from '../pot/pot';

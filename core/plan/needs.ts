@@ -1,5 +1,5 @@
 import { allergensOf } from '../dish/allergens';
-import type { PlacedItem } from '../moments/place';
+import type { PlacedItem } from '../moments/item';
 import { carbShare } from '../pantry/data/carbs';
 import type { Allergen, Food } from '../pantry/food';
 import type { Kitchen, Need } from './kitchen';

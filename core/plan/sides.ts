@@ -1,7 +1,7 @@
 import type { Dish, MealWish } from '../dish/dish';
 import { SIDE_WORDS, SIDES, type Side } from './data/sides';
 import type { Kitchen } from './kitchen';
-import type { PlacedItem } from '../moments/place';
+import type { PlacedItem } from '../moments/item';
 import type { Script } from '../script/act';
 
 /** The household's side dishes: its own first, then the shipped ones. */

@@ -1,7 +1,7 @@
 import { formatAmount } from '../dish/amountText';
 import type { Line } from '../dish/dish';
 import type { ReadLine } from '../dish/read';
-import type { PlacedItem } from '../moments/place';
+import type { PlacedItem } from '../moments/item';
 import type { Food } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { unitById } from '../quantity/units';

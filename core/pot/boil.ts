@@ -1,4 +1,4 @@
-import { isInTheSauce, looseG, type PlacedItem } from '../moments/place';
+import { isInTheSauce, looseG, type PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
 import { SAUCE_KINDS, type LiquidSum } from './liquid';
 

@@ -1,6 +1,6 @@
 import type { HouseRules } from '../dish/houseRules';
-import { shortName } from '../dish/read';
-import { isInTheSauce, looseG, type PlacedItem } from '../moments/place';
+import { shortName } from '../dish/names';
+import { isInTheSauce, looseG, type PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
 import { FLOOR_FIGURES, KIND_RISK } from './data/floor';
 import { LAYER_KINDS } from './data/layers';

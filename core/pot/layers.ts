@@ -1,5 +1,5 @@
 import { isHeldBack } from '../dish/moment';
-import type { PlacedItem } from '../moments/place';
+import type { PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
 import {
   BOWL_COVER,

@@ -1,6 +1,6 @@
 import type { HouseRules } from '../dish/houseRules';
-import { shortName } from '../dish/read';
-import { isInTheSauce, type PlacedItem } from '../moments/place';
+import { shortName } from '../dish/names';
+import { isInTheSauce, type PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
 import { around, atLeast, sumRanges, type Range } from '../quantity/range';
 import { floorAreaCm2, type Pot } from './pot';

@@ -1,6 +1,6 @@
 import { isHeldBack } from '../dish/moment';
 import { RENDERS } from './data/fat';
-import { isInTheSauce, looseG, type PlacedItem } from '../moments/place';
+import { isInTheSauce, looseG, type PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
 
 /** Kinds that melt into the sauce whole, and the share of solid ones that does. Source: kitchen judgement; spread 40 %. */

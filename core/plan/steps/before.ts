@@ -1,5 +1,5 @@
 import type { HouseRules } from '../../dish/houseRules';
-import { inOrder, type PlacedItem } from '../../moments/place';
+import { inOrder, type PlacedItem } from '../../moments/item';
 import { formatVolume } from '../../quantity/format';
 import { CAUTIONS } from '../data/cautions';
 import { searBatchMin, WORK } from '../data/work';

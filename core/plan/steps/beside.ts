@@ -1,5 +1,5 @@
-import { shareName } from '../../moments/place';
-import type { PlacedItem } from '../../moments/place';
+import { shareName } from '../../moments/item';
+import type { PlacedItem } from '../../moments/item';
 import type { Act, Script } from '../../script/act';
 import { kindOf, stepItem, type StepInput, type StepItem } from './step';
 

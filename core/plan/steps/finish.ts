@@ -1,4 +1,4 @@
-import { inOrder, type PlacedItem } from '../../moments/place';
+import { inOrder, type PlacedItem } from '../../moments/item';
 import type { FoodKind } from '../../pantry/food';
 import { formatDuration, formatMass } from '../../quantity/format';
 import { eatenG, saltG } from '../../sauce/present';

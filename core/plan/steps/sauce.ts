@@ -1,4 +1,4 @@
-import { inOrder, type PlacedItem } from '../../moments/place';
+import { inOrder, type PlacedItem } from '../../moments/item';
 import { formatDuration, formatMass, formatTemp, formatVolume } from '../../quantity/format';
 import { around, sumRanges } from '../../quantity/range';
 import { BINDING, BLOCK, GENTLE, GENTLE_TO_C, type Binding } from '../../sauce/data/binding';

@@ -1,5 +1,5 @@
-import { shortName } from '../../dish/read';
-import { inOrder, type PlacedItem } from '../../moments/place';
+import { shortName } from '../../dish/names';
+import { inOrder, type PlacedItem } from '../../moments/item';
 import { formatDuration, formatVolume } from '../../quantity/format';
 import { BOIL_OFF_G_PER_MIN } from '../../quantity/boilOff';
 import { VERBS, verbById } from '../../script/data/verbs';

@@ -1,6 +1,6 @@
 import { formatAmount } from '../../dish/amountText';
-import { plainName } from '../../dish/read';
-import type { PlacedItem } from '../../moments/place';
+import { plainName } from '../../dish/names';
+import type { PlacedItem } from '../../moments/item';
 import type { FoodKind } from '../../pantry/food';
 import { foodWords } from '../../pantry/words';
 import { around, type Range } from '../../quantity/range';

@@ -1,4 +1,4 @@
-import { inOrder } from '../../moments/place';
+import { inOrder } from '../../moments/item';
 import type { Pot } from '../../pot/pot';
 import { formatDuration, formatTemp } from '../../quantity/format';
 import { exactly, sumRanges, type Range } from '../../quantity/range';
