@@ -13,8 +13,16 @@ const readyDemo: Plugin = {
   apply: 'build',
   load(id) {
     if (!id.endsWith('/demo/ready.ts')) return null;
-    const text = JSON.stringify(JSON.stringify(madeHousehold));
-    return `export const MADE_AT = ${MADE_AT};\nexport const madeHousehold = JSON.parse(${text});`;
+    // Data and no script: fetched beside it on a first opening, and on no other.
+    const file = this.emitFile({
+      type: 'asset',
+      name: 'ferry-house.json',
+      source: JSON.stringify(madeHousehold),
+    });
+    return `export const MADE_AT = ${MADE_AT};
+const answer = await fetch(import.meta.ROLLUP_FILE_URL_${file});
+if (!answer.ok) throw new Error('The demo kitchen did not arrive');
+export const madeHousehold = await answer.json();`;
   },
 };
 
@@ -54,7 +62,7 @@ export default defineConfig({
       },
       workbox: {
         // Our own files, all of them, and nothing else: every screen opens without the server.
-        globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+        globPatterns: ['**/*.{js,css,html,svg,png,woff2}', 'assets/*.json'],
         // Six megabytes that most never need: kept from the first picture on.
         globIgnores: ['photo/**'],
         runtimeCaching: [
