@@ -358,7 +358,7 @@ const isDrainedTin = ({ unitId }: Amount, food: Food | null): boolean =>
 
 /** Where a line says what its count weighs: in brackets, behind "about" or "each", or alone between two commas ("1 roast, 3-4 pounds, cut in four"). */
 const SAYS_WEIGHT =
-  /\(([^()]{2,60})\)|,\s*((?:(?:each|weighing|total)\s+)*(?:about|abt\.?|around|roughly|approx\.?|ca?\.?|each|weighing|total)\s+[\d¼-¾][^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece|in all|altogether|in total)|\d[\d\s./¼-¾–-]*(?:to \d[\d\s./¼-¾]*)?\s?(?:kgs?|kilos?|gr?|gms?|grams?|lbs?|pounds?|oz|ounces)\.?(?=\s*(?:[,;(]|$)))/gi;
+  /\(([^()]{2,60})\)|(?:,\s*|\bof (?=(?:about |around )?\d[\d.,]*\s?(?:kg|g|lbs?|pounds)\b))((?:(?:each|weighing|total)\s+)*(?:about|abt\.?|around|roughly|approx\.?|ca?\.?|each|weighing|total)\s+[\d¼-¾][^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece|in all|altogether|in total)|\d[\d\s./¼-¾–-]*(?:to \d[\d\s./¼-¾]*)?\s?(?:kgs?|kilos?|gr?|gms?|grams?|lbs?|pounds?|oz|ounces)\.?(?=\s*(?:[,;(]|$|cut\b|in\b|into\b|jointed\b)))/gi;
 
 /**
  * A weight in brackets anywhere later in the line ("6 chicken thighs (about 1 kg)", "2 breasts (200 g each)", "1 cup grated

@@ -86,7 +86,9 @@ const APART =
   /\s*(?:,|;|\s[+&]\s|\+|\b(?:and|plus|mashed with|kneaded with|mixed with)\b|\bwith\b(?=\s+(?:\d|[¼-¾]|an?\s)))\s*/iu;
 const TO_SERVE = /,?\s*\b(?:to serve|for serving|to garnish|for garnish)\b.*$/i;
 /** "Flour for the meat": the flour. */
-const FOR_WHAT = /\s+for (?:the )?\p{L}+(?: \p{L}+)?$/iu;
+const FOR_WHAT = /\s+(?:for (?:the )?\p{L}+(?: \p{L}+)?|to (?:coat|dust|dredge|fry|finish|taste))$/iu;
+/** "Zest of 1 lemon": as much as that gives. */
+const PART_OF = /^(?:finely |grated )*(?:juice|zest|rind|peel) of (?=\d|[¼-¾]|an?\s|half\s|one\s|two\s)/i;
 const MOST_THINGS = 8;
 
 /**
@@ -107,7 +109,7 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     return [];
   const things: { text: string; food: Food; hasAmount: boolean }[] = [];
   for (const part of parts) {
-    const measured = readAmount(part) ?? amountBehind(part);
+    const measured = readAmount(part) ?? readAmount(part.replace(PART_OF, '')) ?? amountBehind(part);
     // "2 cardamom, 2 cloves": cloves with nothing behind them are the spice.
     const isSpice = measured?.amount.unitId === 'clove' && !measured.rest.trim();
     const food = isSpice

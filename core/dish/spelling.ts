@@ -43,6 +43,26 @@ const SHORT: Record<string, string> = {
   pep: 'pepper',
 };
 
+/** "Soak 1 lb navy beans overnight": what is done to a line, before its amount. */
+const DONE_FIRST =
+  /^\s*(soak|rinse|wash|drain|chop|dice|slice|peel|mince|grate|thaw|defrost|cube|trim)\s+(?=(?:\d|[¼-¾]|an?\s|half\s|one\s|two\s|three\s))(.{3,})$/iu;
+const PARTICIPLE: Readonly<Record<string, string>> = {
+  soak: 'soaked',
+  rinse: 'rinsed',
+  wash: 'washed',
+  drain: 'drained',
+  chop: 'chopped',
+  dice: 'diced',
+  slice: 'sliced',
+  peel: 'peeled',
+  mince: 'minced',
+  grate: 'grated',
+  thaw: 'thawed',
+  defrost: 'thawed',
+  cube: 'cubed',
+  trim: 'trimmed',
+};
+
 /** Words that are no food and are never mended to one. */
 const UNITS_TOO = new Set(UNITS.flatMap((u) => u.names.flatMap((n) => n.split(' '))));
 
@@ -120,6 +140,14 @@ function mend(word: string, pantry: Pantry): string | null {
 /** A line with the short forms of hand notes written out; a word the pantry knows is never one. */
 export function writeOut(text: string, pantry: Pantry): string {
   return text
+    .replace(
+      DONE_FIRST,
+      (_, verb: string, rest: string) =>
+        `${rest
+          .replace(/\s+overnight\b/i, ', overnight')
+          .replace(/[.;]\s*/g, ', ')
+          .replace(/,\s*$/, '')}, ${PARTICIPLE[verb.toLowerCase()] ?? verb}`,
+    )
     .replace(/\bg-g(?= paste)/gi, 'ginger garlic')
     .replace(/\bw\/ ?(?=\p{L}|\d)/giu, 'with ')
     .replace(/\bw\/o\b/gi, 'without')

@@ -25,6 +25,9 @@ const PLATES: readonly RegExp[] = [
 ];
 const MOST = 60;
 /** "2 adults and 3 kids": both eat. */
+/** "Serves a crowd (8)". */
+const IN_BRACKETS_BEHIND =
+  /\b(?:serves|feeds|for|makes)\b[^()\d]{1,24}\((?:about |abt |~)?(\d{1,2})(?:\s?[-–]\s?\d{1,2})?(?: people| persons)?\)/i;
 const FAMILY =
   /\b(\d{1,2}|one|two|three|four|five|six) (?:hungry )?(?:adults?|grown[- ]?ups?)(?:,| and| &| \+) (\d{1,2}|one|two|three|four|five|six) (?:kids?|children|little ones)\b/i;
 /** Pictures of people or plates before a figure. */
@@ -37,7 +40,7 @@ export function platesIn(line: string): number | null {
   const family = FAMILY.exec(line);
   if (family)
     return (readNumber(family[1] ?? '')?.min ?? 0) + (readNumber(family[2] ?? '')?.min ?? 0) || null;
-  const short = SHORT_PLATES.exec(line) ?? PICTURED.exec(line);
+  const short = SHORT_PLATES.exec(line) ?? PICTURED.exec(line) ?? IN_BRACKETS_BEHIND.exec(line);
   if (short) return Number(short[1]) || null;
   for (const words of PLATES) {
     const found = words.exec(line.replace(/\*\*|__/g, ''));

@@ -113,16 +113,23 @@ export function* readPageInSteps(
 }
 
 /** "Rub: 2 tbsp brown sugar, 1 tbsp paprika": a part of the list in one line; null where nothing is named so. */
-function labelled(line: string): { text: string; section: string } | null {
+function labelled(line: string): { text: string; section: string }[] | null {
   const one = LABELLED_ONE.exec(line);
-  if (one && readAmount(one[2] ?? '')) return { text: one[2] ?? line, section: one[1] ?? '' };
+  if (one && readAmount(one[2] ?? '')) return [{ text: one[2] ?? line, section: one[1] ?? '' }];
   const found = LABELLED.exec(line) ?? NAMED_LIST.exec(line);
   if (!found) return null;
   const [, section = '', text = line] = found;
   const things = text.split(/,\s+/);
   const isList = LABELLED.test(line) || things.filter((t) => readAmount(t) !== null).length >= 2;
-  return isList ? { text, section } : null;
+  if (!isList) return null;
+  // What only stands on the table has no amounts: each of it is a line.
+  const isTable = FOR_THE_TABLE.test(section) && things.every((t) => readAmount(t) === null);
+  return (isTable ? text.split(/,\s+(?:and\s+)?|\s+and\s+/i) : [text]).map((t) => ({
+    text: t.trim(),
+    section,
+  }));
 }
+const FOR_THE_TABLE = /^(?:(?:for|to)\b|toppings?|garnish)/i;
 const LABELLED =
   /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|toppings?|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|to serve|to finish)|for (?:the |your )?(?:bowls?|plates?|table|tacos?|wraps?|buns?|tostadas?))\s*[:：]\s*(\S.*,.*)$/iu;
 
@@ -225,7 +232,7 @@ function assemble(
       case 'ingredient':
         isUsed = true;
         now.lines.push(
-          labelled(line.plain) ?? (section ? { text: line.plain, section } : { text: line.plain }),
+          ...(labelled(line.plain) ?? [section ? { text: line.plain, section } : { text: line.plain }]),
         );
         break;
       case 'method':

@@ -403,6 +403,8 @@ const PLURAL = /(?<![su]|sse)s$/;
 
 /** Sugar thinner than this in the thin liquid only sweetens it, g/ml. Source: a braise with a spoonful in it; spread 40 %. */
 const SUGAR_DISSOLVES = 0.06;
+/** Up to here it is the sauce of a braise as many cook it, thin as syrup goes, g/ml. Source: a quarter cup of sugar to a cup of soy and water; spread 40 %. */
+const SUGAR_IS_A_SAUCE = 0.25;
 
 /** So much curd grains without spoiling a sauce for four, g. Source: a quarter to half a cup; spread 30 %. */
 const LITTLE_CURD_G = 125;
@@ -436,8 +438,10 @@ function asTold(item: PlacedItem, liquid: LiquidSum): Severity {
   if (by === 'method' && read.food && MIXES.has(read.food.id)) return 'careful';
   if (by !== 'method' || early.severity !== 'careful') return early.severity;
   const kind = read.food?.kind;
-  if (kind === 'sugar' || kind === 'syrup')
-    return item.massG.mid <= SUGAR_DISSOLVES * Math.max(0, liquid.countedMl.mid) ? 'fine' : 'careful';
+  if (kind === 'sugar' || kind === 'syrup') {
+    const perMl = item.massG.mid / Math.max(1, liquid.countedMl.mid);
+    return perMl <= SUGAR_DISSOLVES ? 'fine' : perMl <= SUGAR_IS_A_SAUCE ? 'note' : 'careful';
+  }
   return kind === 'quick-veg' || kind === 'leaf' || kind === 'pasta' ? 'note' : 'careful';
 }
 

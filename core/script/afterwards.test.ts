@@ -134,6 +134,75 @@ describe('before the lid', () => {
   });
 });
 
+describe('hand notes', () => {
+  it('throw all in but for what comes at the end, and mash the beans and no vinegar', () => {
+    expect(
+      told(
+        'soak 1lb navy beans overnight. drain.; 2 smoked ham hocks; 6 c water; 1 T cider vin at the end',
+        'throw all in except vinegar. HP 35, NR. pull hocks, strip meat, chuck bones + skin, meat back in. mash some beans against the side. vinegar, pepper.',
+      ),
+    ).toEqual([
+      'add(dried-white-bean ham-hock water)',
+      'close/35()',
+      'hold/35()',
+      'release()',
+      'bone()',
+      'return()',
+      'mash()',
+      'stirin(cider-vinegar)',
+    ]);
+  });
+
+  it('flame what was browned, and stir flour round it in the pot', () => {
+    expect(
+      told(
+        '1 kg chicken thighs; 5 cl cognac; 2 tbsp flour; 500 ml red wine; 1 tbsp oil',
+        'Brown the chicken in the oil. Pour over the cognac and flame. Sprinkle with the flour and stir 1 minute. Add the wine. Lock the lid, high pressure 12 minutes, quick release.',
+      ).slice(0, 4),
+    ).toEqual([
+      'brown(chicken-thigh sunflower-oil)',
+      'flame(brandy)',
+      'bloom/1(plain-flour)',
+      'deglaze(red-wine)',
+    ]);
+  });
+
+  it('take the thick cream off a tin for the frying and pour the rest at the end', () => {
+    const acts = told(
+      '4 tbsp green curry paste; 1 x 400 ml can coconut milk; 600 g chicken thighs; 200 ml chicken stock; 2 tbsp oil',
+      'Fry the curry paste in the oil for 2 minutes. Spoon in the thick cream from the top of the can and fry until the oil separates. Add the chicken and toss until coated, then the stock. Lock the lid, high pressure 3 minutes, quick release. Pour in the rest of the coconut milk and simmer 4 minutes.',
+    );
+    expect(acts.filter((a) => a.includes('coconut-milk'))).toHaveLength(2);
+  });
+
+  it('put what is named by its heading where the heading is named', () => {
+    const page =
+      'Lamb shanks\n\n4 lamb shanks\n3 sprigs rosemary\n1 c beef stock\nGremolata: 1/4 c chopped parsley, zest of 1 lemon, 1 clove garlic minced\n\nMethod\nBrown the shanks. Stock, herbs. Lid on, high pressure 45 min, natural release. Reduce 10 min. Top with the gremolata.';
+    const got = readPage(page, pantry).recipes[0];
+    const lines = (got?.lines ?? []).flatMap((l) => {
+      const { several } = readLine(l.text, pantry);
+      return (several.length > 1 ? several : [l.text]).map((text) => ({
+        read: readLine(text, pantry),
+        section: l.section,
+      }));
+    });
+    const served = readScript(got?.method ?? '', lines, pantry)?.acts.filter((a) => a.verb === 'serve') ?? [];
+    expect(served.flatMap((a) => a.lines.map((l) => lines[l.index]?.read.food?.id))).toEqual([
+      'parsley',
+      'lemon-zest',
+      'garlic',
+    ]);
+  });
+
+  it('wash what was soaked, when nothing is named', () => {
+    const acts = told(
+      '3 lb beef short ribs; 200 ml water',
+      'Soak the ribs in cold water for 30 minutes. Drain and rinse. Place the ribs in the pot with the water. Seal, high pressure 35 mins, natural release.',
+    );
+    expect(acts.slice(0, 3)).toEqual(['soak/30()', 'rinse()', 'add(beef-short-rib water)']);
+  });
+});
+
 describe('what a step says', () => {
   const step = (plan: Plan, title: RegExp) => plan.steps.find((s) => title.test(s.title));
 
@@ -207,6 +276,19 @@ describe('pages', () => {
     );
     expect(got?.title).toBe('SALSA CHICKEN BOWLS - DUMP & GO!');
     expect(got?.lines.every((l) => l.section === undefined)).toBe(true);
+  });
+
+  it('have what goes on top line by line', () => {
+    const got = read(
+      'Tortilla soup\nServes a crowd (8)\n\nIngredients\n1 lb chicken breasts\n4 cups broth\nFor topping: tortilla strips, sliced avocado, sour cream, shredded jack cheese\n\nMethod\nAdd all. High pressure 10 min.',
+    );
+    expect(got?.plates).toBe(8);
+    expect(got?.lines.filter((l) => l.section === 'For topping').map((l) => l.text)).toEqual([
+      'tortilla strips',
+      'sliced avocado',
+      'sour cream',
+      'shredded jack cheese',
+    ]);
   });
 
   it('say in passing for how many they are', () => {

@@ -140,7 +140,7 @@ const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: read
   {
     words: /\b(?:the |all the |chopped )?(?:vegetables|veg|veggies)\b/i,
     kinds: ['allium', 'root-veg', 'slow-veg', 'mushroom'],
-    foods: ['celery', 'fennel'],
+    foods: ['celery', 'fennel', 'garlic'],
   },
   { words: /\baromatics\b/i, kinds: ['allium', 'aromatic'] },
   { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
@@ -157,7 +157,7 @@ const STANDS_FOR: readonly { word: RegExp; kind: FoodKind; named?: RegExp }[] = 
   { word: /^(?:beer|ale|stout)$/, kind: 'beer' },
 ];
 const EVERYTHING =
-  /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|(?:other|remaining) (?:[\p{L}-]+ ){0,2}ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place) (?:in )?)all (?:but|except)\b/iu;
+  /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|(?:other|remaining) (?:[\p{L}-]+ ){0,2}ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip|throw|chuck|dump|bung|sling|pile) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place|throw|chuck|dump|bung) (?:in )?)all (?:but|except)\b/iu;
 const OF_SECTION =
   /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|for|of|from) (?:the |your |a )?(?!pot\b|pan\b|ingredients\b)(\p{L}{4,})/iu;
 const EXCEPT =
@@ -342,6 +342,10 @@ function isByOtherName(clause: string, { read }: ScriptLine): boolean {
   return new RegExp(`(?<!\\p{L})${name}(?!\\p{L})`, 'iu').test(clause);
 }
 
+/** Headings that are no name of what stands under them. */
+const NO_NAME =
+  /^(?:sauce|curry|soup|stew|broth|gravy|other|main|method|ingredient|vegetable|spice|garnish|serve|serving|optional|extra|pantry|fresh|meat|liquid|base)s?$/;
+
 /** As `linesMeant`, without what a group word brings. */
 export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
   const clause = told.replace(LEFT_WATER, ' ');
@@ -437,6 +441,10 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     const sectionWord =
       /(marinade|glaze|rub|slurry|dressing|topping|base|paste|dumpling|filling|meatball)/.exec(section)?.[1];
     if (sectionWord && words.includes(sectionWord)) return void found.add(i);
+    // "Gremolata: …" of the list, "top with the gremolata" of the method: a name that is no food.
+    const [title = '', ...more] = foodWords(section);
+    const isName = title.length >= 5 && !more.length && !pantry.named(title) && !NO_NAME.test(title);
+    if (isName && words.includes(title)) return void found.add(i);
     // "Pour the sauce over the beef", where a part of the list is the sauce.
     if (/\bsauce\b/.test(section) && poursSauce) return void found.add(i);
     if (isPartTold(clause, line)) return void found.add(i);

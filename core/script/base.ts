@@ -13,7 +13,11 @@ const BASE: readonly FoodKind[] = [
   'root-veg',
   'nut-paste',
 ];
+/** A paste fried before it: curry paste, the cream of a tin. */
+const PASTES: readonly FoodKind[] = ['thick-sauce', 'coconut-milk', 'coconut-cream'];
 const CLEARS: ReadonlySet<string> = new Set(['liftout', 'pouroff', 'blend']);
+
+const FRIED: ReadonlySet<string> = new Set(['soften', 'bloom', 'fry']);
 
 /**
  * True where meat joins a base that is frying in the pot ("fry the onions; add the chicken and fry it for five minutes"): it is turned
@@ -29,5 +33,10 @@ export function isTurnedInBase(
     .slice(0, acts.indexOf(act))
     .filter((a) => a.run === act.run && a.where === 'pot' && a.stage === 'open');
   const since = before.slice(before.findLastIndex((a) => CLEARS.has(a.verb)) + 1);
-  return since.some((a) => a.lines.some((l) => BASE.includes(kindOf(l.index) ?? 'other')));
+  return since.some((a) =>
+    a.lines.some((l) => {
+      const kind = kindOf(l.index) ?? 'other';
+      return BASE.includes(kind) || (PASTES.includes(kind) && FRIED.has(a.verb));
+    }),
+  );
 }

@@ -76,6 +76,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     (_, doing: string, where: string) => `, then ${IN_PASSING[doing.toLowerCase()] ?? doing} ${where}`,
   ],
   [/,? followed (?:\p{L}+ )?by (?:the )?/giu, ', then add the '],
+  [/\btom\.(?= (?:paste|pur|sauce|passata))/gi, 'tomato'],
+  [/\b(\p{L}{2,5})\.(?= (?:paste|powder|sauce|stock|broth|leaves|seeds)\b)/giu, '$1'],
   [/\btoms\b/gi, 'tomatoes'],
   // "The dumpling stuff": what it is made of, and nothing is filled.
   [/\b(the \p{L}+) stuff\b/giu, '$1 ingredients'],

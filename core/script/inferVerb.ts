@@ -38,6 +38,12 @@ export function inferVerb(
       'strain',
       'pouroff',
       'reduce',
+      'mash',
+      'bone',
+      'shred',
+      'slice',
+      'warm',
+      'chill',
     ].includes(last.verb);
   if (stage === 'after' || stage === 'table') {
     // Milk that makes a dough of what was mixed.

@@ -476,7 +476,14 @@ function done(r: Reading, c: Clause, verb: string): void {
     verb === 'soak' && r.last?.verb === 'toast' && meant.every((i) => r.kindOf(i) === 'water')
       ? [...r.last.lines.map((l) => l.index), ...r.last.again]
       : [];
-  const put = r.put(verb, r.stage, c, [...new Set([...meant, ...cut, ...salts, ...water, ...soaked])]);
+  // "Soak the ribs. Drain and rinse": what was on the board last.
+  const rinsed =
+    verb === 'rinse' && !meant.length && r.last && ON_THE_BOARD.has(r.last.verb)
+      ? [...r.last.again, ...r.last.lines.map((l) => l.index)].filter((i) => r.isMeat(i))
+      : [];
+  const put = r.put(verb, r.stage, c, [
+    ...new Set([...meant, ...cut, ...salts, ...water, ...soaked, ...rinsed]),
+  ]);
   // "Cook the lardons until crisp; scoop out": what is taken out is what was cooked last.
   const isUntold = verb === 'liftout' && !meant.length && !half && r.stage === 'open';
   const fried = (isUntold ? before?.lines : undefined)?.map((l) => l.index) ?? [];

@@ -88,7 +88,8 @@ const THE_REST = /\bthe (?:rest|remainder|other half)\b(?! of\b)/i;
 const LITTLE_FAT = /\b(?:a little|some|a (?:bit|knob|splash) of)(?: more)? (?:the )?(?:butter|oil|fat)\b/i;
 /** Longest look that is taken from a recipe, words. */
 const MOST_WORDS_OF_A_LOOK = 9;
-const UNTIL = /\buntil ([^.,;:()!?–—]+)/i;
+const UNTIL =
+  /\b(?:until|(?<=\b(?:fry|saut\w*|brown|cook|roast|toast|soften)\b.{0,80})when) (?:(?:it|they) (?:is|are|turns?|looks?) )?([^.,;:()!?–—]+)/i;
 /** "Until wilted 2 min": the time is no part of the look. */
 const HOW_LONG = /\s+(?:for )?(?:about )?\d[\d\s–-]*(?:m|mins?|minutes?|secs?|seconds?|hours?|hrs?)\b.*$/i;
 /** Looks that are one word. */

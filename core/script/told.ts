@@ -84,4 +84,5 @@ export const HAD_HEAT: ReadonlySet<string> = new Set([
   'bloom',
   'liftout',
   'pouroff',
+  'flame',
 ]);

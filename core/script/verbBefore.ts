@@ -15,6 +15,7 @@ const IN_THE_POT = new Set([
   'top',
   'reduce',
   'simmer',
+  'flame',
 ]);
 /** What is turned over meat on the board or in a bowl: dry things, oil, a little acid. */
 const RUBBED: readonly FoodKind[] = [
@@ -39,7 +40,9 @@ const isRubbedIn = (text: string, kinds: readonly FoodKind[]): boolean =>
 /** True where the pot had heat under it. */
 const wasHot = (last: Act | undefined): boolean =>
   last !== undefined &&
-  ['heat', 'caramel', 'brown', 'render', 'soften', 'pop', 'bloom', 'deglaze', 'liftout'].includes(last.verb);
+  ['heat', 'caramel', 'brown', 'render', 'soften', 'pop', 'bloom', 'deglaze', 'liftout', 'flame'].includes(
+    last.verb,
+  );
 /** What is fried one after the other. */
 const FRIED: readonly FoodKind[] = [...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'quick-veg'];
 /** What is fried for a moment and no longer. */

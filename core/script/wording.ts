@@ -21,7 +21,8 @@ const OIL_RISES =
 const ITS_PARTS =
   /\b(?:the )?(?:stems?|stalks?|cores?|seeds?|pith|membranes?|skins?)(?:(?:,|,? and|,? or) (?:the )?(?:stems?|stalks?|cores?|seeds?|pith|membranes?|skins?))* (?=(?:out of|from|off) )/gi;
 /** The cream that has risen in a tin, where the list has only the milk. */
-const RISEN_CREAM = /\b(?:the )?thick(?:ened)? coconut cream\b|\bcoconut cream (?=(?:from|off) the top)/gi;
+const RISEN_CREAM =
+  /\b(?:the )?(?:thick(?:ened)? )?cream (?=(?:from|off) (?:the )?top of (?:the )?(?:can|tin)\b)|\b(?:the )?thick(?:ened)? coconut cream\b|\bcoconut cream (?=(?:from|off) the top)/gi;
 const ITS_FAT =
   /\b(?:bacon|lardons?|pancetta|chorizo|sausage|chicken|duck|pork|beef|lamb) (?:fat|drippings?|grease)\b/gi;
 /** What goes in before "juices" where they are squeezed ones. */

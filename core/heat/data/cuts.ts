@@ -121,7 +121,7 @@ export const CUTS: readonly Cut[] = [
   cut('pork-ribs', 'pork ribs', 25, 100, 'natural', { cubes: false, exponent: 0.5 }),
   cut('pork-cheek', 'pork cheek', 35, 145, 'natural'),
   cut('gammon', 'gammon', 60, 50, 'natural', { cubes: false }),
-  cut('ham-hock', 'ham hock', 75, 200, 'natural', { leastMm: 50, exponent: 1.2, depth: 0.72 }),
+  cut('ham-hock', 'ham hock', 75, 120, 'natural', { leastMm: 50, exponent: 1.2, depth: 0.72 }),
   cut('veal-shoulder', 'veal shoulder', 40, 97, 'natural'),
   cut('veal-shin', 'veal shin', 40, 130, 'natural', { exponent: 0.5, depth: 0.9 }),
   // Game is asked for at the figure of minced meat, whole or not: public tables of safe temperatures.

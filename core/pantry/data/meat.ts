@@ -31,7 +31,7 @@ export const MEAT = [
   row('red-meat', 'pork loin | pork chop | pork loin chop | pork steak | bone-in pork chop | rib chop of pork', { pieceG: { each: 200, piece: 200 }, fat: 0.05, cut: 'pork-loin' }),
   row('red-meat', 'pork tenderloin | pork fillet', { pieceG: { each: 450 }, fat: 0.03, cut: 'pork-loin' }),
   row('red-meat', 'pork belly', { pieceG: { each: 1000, slice: 120 }, fat: 0.3, cut: 'pork-belly' }),
-  row('red-meat', 'pork rib | pork spare rib | spare rib | sparerib | baby back rib | rib rack | rack of rib | pork ribs | st louis rib | st louis style rib | st. louis style rib | rack of pork ribs', { pieceG: { each: 90, head: 900, piece: 90, rack: 900 }, fat: 0.16, givesTotal: 0.2, cut: 'pork-ribs' }),
+  row('red-meat', 'pork rib | pork spare rib | spare rib | sparerib | baby back rib | rib rack | rack of rib | pork ribs | st louis rib | st louis style rib | st. louis style rib | rack of pork ribs | racks of ribs | racks ribs', { pieceG: { each: 90, head: 900, piece: 90, rack: 900 }, fat: 0.16, givesTotal: 0.2, cut: 'pork-ribs' }),
   row('red-meat', 'pork cheek', { pieceG: { each: 90 }, fat: 0.08, cut: 'pork-cheek' }),
   row('red-meat', 'ham hock | gammon hock', { pieceG: { each: 1000 }, fat: 0.1, salt: 0.025, cut: 'ham-hock' }),
   row('red-meat', 'gammon | gammon joint | ham joint | ham', { pieceG: { each: 1200, slice: 30 }, fat: 0.08, salt: 0.022, cut: 'gammon' }),

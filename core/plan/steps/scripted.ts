@@ -62,7 +62,8 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
       ),
     );
   const isFilmed = before.some((a) => (a.verb === 'brown' || a.verb === 'render') && a.where === 'pot');
-  if (isFilmed && !before.some((a) => a.verb === 'deglaze'))
+  const isScraped = before.some((a) => a.verb === 'deglaze' || isPouredOnFilm(a, of(a)));
+  if (isFilmed && !isScraped)
     steps.push(
       ...deglazing({ ...input, items: input.items.filter((i) => !i.actId && i.moment === 'deglaze') }, true),
     );
@@ -99,16 +100,16 @@ function afterTheLid(
   const slurry = slurryItems(input.items);
   const isThickened = slurry.length > 0 || after.some((a) => a.verb === 'thicken');
   const looseThick = loose.filter((i) => i.moment === 'thicken');
+  const isSkimmed = script.acts.some((a) => a.run > 0 && (a.verb === 'skim' || a.verb === 'pouroff'));
   const hasDairy = (): boolean => steps.some((s) => s.phase === 'dairy');
   const bind = (words: string): Step[] =>
-    [measuring(input, !hasDairy()), ...thickening(input)].map((s) =>
+    [measuring(input, !hasDairy() && !isSkimmed), ...thickening(input)].map((s) =>
       s.id === 'thicken' && words ? { ...s, words } : s,
     );
   let isBoundYet = false;
   let fromC: number | undefined;
   const cool = (list: readonly PlacedItem[], words: string): Step[] => {
     // Fat that would be spooned off where the sauce is measured goes before the cream is in it.
-    const isSkimmed = after.some((a) => a.verb === 'skim' || a.verb === 'pouroff');
     if (list.length && isThickened && !isBoundYet && !isSkimmed && !hasDairy())
       steps.push(...skimming(input));
     const made = dairyInTurn(list, input, fromC);
@@ -295,15 +296,17 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
   const bringsMeat = returns && mine.some(isOfMeatKind) && againMeat.length === 0;
   const named = bringsMeat
     ? names.slice(0, 3)
-    : returns
-      ? [...new Set([...again, ...names])].slice(0, 3)
-      : isOnlyFat && again.length && !isOfMeat
-        ? again.slice(0, 3)
-        : who.length
-          ? who
-          : again.length
-            ? again.slice(0, 3)
-            : names.slice(0, 3);
+    : act.verb === 'return' && !returns && mine.length > 0 && !mine.some(isOfMeatKind)
+      ? [...who, ...names].slice(0, 3)
+      : returns
+        ? [...new Set([...again, ...names])].slice(0, 3)
+        : isOnlyFat && again.length && !isOfMeat
+          ? again.slice(0, 3)
+          : who.length
+            ? who
+            : again.length
+              ? again.slice(0, 3)
+              : names.slice(0, 3);
   const object = named.length
     ? named.length < new Set([...names, ...(returns && !bringsMeat ? again : [])]).size && !isOfMeat
       ? `${named.join(', ')} and the rest`
@@ -366,7 +369,7 @@ function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase:
     `do-${act.id}`,
     phase,
     title.charAt(0).toUpperCase() + title.slice(1),
-    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : isKeptWarm ? 'Onto a warm plate, with a slotted spoon, under foil.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : act.verb === 'slice' && BETWEEN_BONES.test(act.words) ? 'Between the bones.' : isTurned ? TURNED : isOnlyHot(act, mine, input.items) || isGrainFried(act, mine) || isSizzled ? '' : act.verb === 'slice' && act.again.length > 0 && !againMeat.length ? '' : act.verb === 'skim' && wasChilled(act, input) ? 'It lifts off in a sheet.' : verb.text}${warmsFor ? ` Then ${formatDuration(warmsFor * 60)}, until it is hot all through.` : ''}${boilsFor ? `Then ${formatDuration(boilsFor * 60)} ${/\bboil/i.test(act.words) ? 'at the boil' : 'at a simmer'}, lid off.` : ''}${batches}`.trim(),
+    `${place}${splash}${isAhead ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it. ` : ''}${isFlavour ? 'It has given what it had.' : isKeptWarm ? 'Onto a warm plate, with a slotted spoon, under foil.' : act.verb === 'soak' && !keepsLiquor(act, input) ? '' : isOwnPot ? 'In a pot of its own.' : isWashed ? WASHED : isMince ? BROKEN_UP : act.verb === 'slice' && BETWEEN_BONES.test(act.words) ? 'Between the bones.' : isTurned ? TURNED : isOnlyHot(act, mine, input.items) || isGrainFried(act, mine) || isSizzled ? '' : act.verb === 'slice' && act.again.length > 0 && !againMeat.length ? '' : isPouredOnFilm(act, mine) ? 'Flat spoon over the whole floor as it boils.' : act.verb === 'skim' && wasChilled(act, input) ? 'It lifts off in a sheet.' : verb.text}${warmsFor ? ` Then ${formatDuration(warmsFor * 60)}, until it is hot all through.` : ''}${boilsFor ? `Then ${formatDuration(boilsFor * 60)} ${/\bboil/i.test(act.words) ? 'at the boil' : 'at a simmer'}, lid off.` : ''}${batches}`.trim(),
     {
       items: isMadeBeside(act)
         ? madeReady(act, input, mine)
@@ -470,7 +473,10 @@ function lookOf(act: Act, mine: readonly PlacedItem[], isPaste: boolean): string
   const isQuick = (i: PlacedItem): boolean =>
     SMELLS_SOON.has(kindOf(i) ?? '') || (kindOf(i) === 'aromatic' && (i.read.food?.scorch ?? 0) > 0);
   if (act.verb === 'soften' && mine.length > 0 && mine.every(isQuick)) return 'It smells; no colour on it.';
-  if (act.verb === 'soften' && mine.some((i) => isOfMeatKind(i))) return 'No raw colour on the outside.';
+  if (act.verb === 'soften' && mine.some((i) => isOfMeatKind(i)))
+    return mine.filter(isOfMeatKind).every((i) => kindOf(i) === 'cured-meat')
+      ? 'Golden at the edges, and the fat clear.'
+      : 'No raw colour on the outside.';
   if (act.verb === 'bloom' && mine.some(isWholeSpice) && !mine.some((i) => kindOf(i) === 'spice-ground'))
     return verbById('pop').look;
   if (isGrainFried(act, mine)) return 'Shining all over, the edges glassy.';
@@ -508,6 +514,10 @@ function lastPoured(act: Act, { items, script }: StepInput): PlacedItem[] {
     .findLast((a) => a.lines.length > 0);
   return items.filter((i) => i.actId !== undefined && i.actId === before?.id);
 }
+
+/** Wine that is boiled down where something was browned loosens the floor as it boils. */
+const isPouredOnFilm = (act: Act, mine: readonly PlacedItem[]): boolean =>
+  act.verb === 'reduce' && act.run === 0 && mine.some((i) => (i.read.food?.thin ?? 0) > 0.8);
 
 /** What the lines of one mixing became, as the recipe calls it: "meatballs"; null where they are named for themselves. */
 function madeOf(again: readonly number[], { script }: Pick<StepInput, 'script'>): string | null {

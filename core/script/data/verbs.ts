@@ -364,10 +364,10 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'bone',
     words:
-      /\b(?:(?<!\bthe )bone\b(?![- ](?:side|in\b|broth|stock|end|up|down))|debone|(?:discard|throw (?:away|out)|remove|lose) .{0,24}\bbones?\b|take (?:out )?the bones|(?:take|pick|pull|strip) (?:off )?(?:all )?(?:the )?meat (?:from|off)|strip the meat|remove the bones?|pick the meat|pull (?:off )?the meat|discard(?:ing)? the (?:skins? and )?bones?|off the bone)/i,
+      /\b(?:(?<!\bthe )bone\b(?![- ](?:side|in\b|broth|stock|end|up|down))|debone|(?:discard|throw (?:away|out)|remove|lose) .{0,24}\bbones?\b|take (?:out )?the bones|(?:chuck|ditch|toss|bin) (?:away |out )?(?:the )?bones?|^\W*strip (?:the )?meat$|(?:take|pick|pull|strip) (?:off )?(?:all )?(?:the )?meat (?:from|off)|strip the meat|remove the bones?|pick the meat|pull (?:off )?the meat|discard(?:ing)? the (?:skins? and )?bones?|off the bone)/i,
     stages: ['after'],
   },
-  { verb: 'strain', words: /\bstrain\b|\bthrough a sieve\b/i },
+  { verb: 'strain', words: /\bstrain\b|\bthrough a sieve\b|^\W*(?:push|press|rub)\b.*\bthrough$/i },
   { verb: 'skim', words: /\bskim\b|\b(?:spoon|lift|scrape|take) off the (?:\p{L}+ ){0,2}fat\b/iu },
   {
     verb: 'pouroff',
@@ -397,7 +397,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'flame',
     words:
-      /\bflamb\w*|\b(?:set|catch)\b.{0,16}\b(?:alight|on fire|aflame)\b|\bignit\w*|\bset light to\b|\bflame (?:it|them|the)\b/i,
+      /\bflamb\w*|\b(?:set|catch)\b.{0,16}\b(?:alight|on fire|aflame)\b|\bignit\w*|\bset light to\b|\bflame (?:it|them|the)\b|(?:^|\band )flame$/i,
   },
   {
     verb: 'toast',
@@ -516,7 +516,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|\bout\b$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/i,
+      /\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+ (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|\bout\b$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
   },
   {
     verb: 'keepwarm',
