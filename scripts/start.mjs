@@ -2,8 +2,10 @@ import { spawn } from 'node:child_process';
 import { bin, installPackages, root, run } from './tools.mjs';
 
 installPackages();
-console.log('Building ...');
-run(bin('vite'), ['build', '--logLevel', 'warn']);
+const from = Date.now();
+console.log('Building the app; this takes a few seconds.');
+run(bin('vite'), ['build', '--logLevel', 'error']);
+console.log(`Built in ${Math.round((Date.now() - from) / 1000)} s.`);
 const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
   cwd: root,
   stdio: 'inherit',

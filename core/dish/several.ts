@@ -1,6 +1,7 @@
 import type { Food } from '../pantry/food';
 import { readNumber } from '../quantity/number';
 import type { Pantry } from '../pantry/pantry';
+import { singular } from '../pantry/words';
 import { isPlainDescription, readAmount, type Amount } from './amount';
 
 /**
@@ -84,7 +85,7 @@ function peelAndJuice(clean: string): string[] {
 /** What divides the things of one line: a comma, a plus, a word for "and". */
 const APART =
   /\s*(?:,|;|\s[+&]\s|\+|\b(?:and|plus|mashed with|kneaded with|mixed with)\b|\bwith\b(?=\s+(?:\d|[¼-¾]|an?\s)))\s*/iu;
-const TO_SERVE = /,?\s*\b(?:to serve|for serving|to garnish|for garnish)\b.*$/i;
+const TO_SERVE = /,?\s*(?:[-–—]\s*)?\b(?:to serve|for serving|to garnish|for garnish)\b.*$/i;
 /** "Flour for the meat": the flour. */
 const FOR_WHAT = /\s+(?:for (?:the )?\p{L}+(?: \p{L}+)?|to (?:coat|dust|dredge|fry|finish|taste))$/iu;
 /** "Zest of 1 lemon": as much as that gives. */
@@ -103,7 +104,7 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     ' ',
   );
   if (pantry.named(bare)) return [];
-  const served = TO_SERVE.exec(bare)?.[0].replace(/^,?\s*/, '') ?? '';
+  const served = TO_SERVE.exec(bare)?.[0].replace(/^[\s,–—-]*/, '') ?? '';
   const parts = bare.replace(TO_SERVE, '').split(APART).filter(Boolean);
   if (parts.length < 2 || parts.length > MOST_THINGS || /\b(?:or|made|from|as)$/i.test(parts[0] ?? ''))
     return [];
@@ -161,7 +162,7 @@ const isJustNamed = (text: string, pantry: Pantry): boolean =>
   pantry.named(
     text
       .split(' ')
-      .filter((w) => !isPlainDescription(w.toLowerCase()))
+      .filter((w) => !isPlainDescription(singular(w.toLowerCase())))
       .join(' '),
   ) !== undefined;
 

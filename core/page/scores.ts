@@ -115,7 +115,7 @@ const isNamedUnder = (line: PageLine, { next, index }: Around): boolean =>
   line.words <= 2 &&
   line.isPlainFood &&
   !line.hasAmount &&
-  next?.hasUnit === true &&
+  next?.hasAmount === true &&
   /^\p{Lu}/u.test(line.plain) &&
   foodWords(line.plain).every((w) => foodWords(next.plain).includes(w));
 

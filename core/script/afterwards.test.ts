@@ -223,6 +223,34 @@ describe('what a step says', () => {
     expect(step(planOf(list, method('Soak the chillies in hot water.')), /^Blend/)?.cautions).not.toEqual([]);
   });
 
+  it('gives garlic that is stirred for seconds no five minutes', () => {
+    const plan = planOf(
+      '1 tbsp butter; 5 cloves garlic; 1 kg chicken thighs; 300 ml chicken stock',
+      'Melt butter, add garlic, stir for 20 seconds. Add the chicken and stock. Lock the lid, high pressure 10 minutes, quick release.',
+    );
+    expect(plan.steps.find((s) => /garlic/.test(s.title))?.durationS.mid).toBeLessThanOrEqual(60);
+    const untold = planOf(
+      '1 tbsp butter; 5 cloves garlic; 1 kg chicken thighs; 300 ml chicken stock',
+      'Fry the garlic in the butter. Add the chicken and stock. Lock the lid, high pressure 10 minutes, quick release.',
+    );
+    expect(untold.steps.find((s) => /garlic/.test(s.title))?.durationS.mid).toBeLessThanOrEqual(90);
+  });
+
+  it('warms sour cream with a ladle of the sauce and stirs it in, and lifts no rogan out', () => {
+    const list =
+      '700 g beef chuck; 500 ml beef stock; 3 tbsp butter; 180 g sour cream; 1 tbsp Dijon mustard; 2 tbsp flour';
+    const lid =
+      'Brown the beef in some of the butter. Add the stock. Lock the lid, high pressure 25 minutes, natural release.';
+    const acts = told(
+      list,
+      `${lid} Skim the red oil from the top and keep aside. Stir together sour cream and mustard with a ladleful of hot sauce, then stir back into the pot with the remaining butter.`,
+    );
+    const opened = acts.slice(acts.indexOf('release()') + 1);
+    expect(opened[0]).toBe('skim()');
+    expect(opened[1]).toBe('dairy(sour-cream dijon-mustard)');
+    expect(opened.join()).not.toMatch(/liftout|return/);
+  });
+
   it('calls nothing frozen that was cooked', () => {
     const plan = planOf(
       '4 frozen chicken breasts (about 2 lb); 250 ml chicken stock',
@@ -264,6 +292,18 @@ describe('what a step says', () => {
     const poured = step(plan, /^In with/);
     expect(poured?.title).toContain('the marinade');
     expect(step(plan, /^Simmer/)?.timer?.seconds).toBe(180);
+  });
+});
+
+describe('rows with names', () => {
+  it('are read without them, and a part of the list that is only a food’s name is no line', () => {
+    const page = readPage(
+      'Garlic chicken\nServings 4\n\nIngredients\nChicken\n4 chicken thighs (about 2 lb)\n¾ teaspoon salt\n\nSauce\n1 tablespoon butter\n5 cloves garlic\n¾ cup chicken stock\n\nInstructions\nSeason: Pat the chicken dry, then sprinkle with salt.\nGarlic: Turn down to low. Melt butter, add garlic, stir for 20 seconds.\nDeglaze: Add the broth, scrape the base well.\nPressure cook: Put the chicken in. Lid on, 10 minutes on high. Quick release.\nServe: Spoon the sauce over.',
+      pantry,
+    ).recipes[0];
+    expect(page?.lines.map((l) => l.text)).not.toContain('Chicken');
+    const acts = told((page?.lines ?? []).map((l) => l.text).join('; '), page?.method ?? '');
+    expect(acts.slice(0, 3)).toEqual(['dry()', 'season(salt)', 'soften/0.3333333333333333(butter garlic)']);
   });
 });
 

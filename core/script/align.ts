@@ -129,7 +129,7 @@ const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: read
   { words: /\bwhole spices?\b/i, kinds: ['spice-whole'], foods: ['bay-leaf'] },
   {
     words:
-      /\bdry (?:masalas?|spices)\b|\b(?:the|all) masalas\b|\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i,
+      /\b(?:dry|powdered|ground) (?:masalas?|spices)\b|\b(?:the|all)(?: the)? masalas\b|\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i,
     kinds: ['spice-ground'],
   },
   {

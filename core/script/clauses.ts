@@ -162,11 +162,18 @@ const NAMED_STEP = new RegExp(
   String.raw`^((?:\d{1,2}[.)]\s*|step \d+\s*[:.–—-]?\s*)?)(?:${STAGE})(?:(?:,| and| &) (?:${STAGE}))*(?: (?:the )?\p{L}+){0,2}\.\s+(?=\p{Lu})`,
   'iu',
 );
+const CALLED = /^((?:\d{1,2}[.)]\s*|step \d+\s*[:.–—-]?\s*)?)\p{Lu}[\p{L}&'’ -]{2,28}:\s+(?=\p{Lu})/u;
 /** Rows that begin so before it is taken for names: "Sear. Add stock. Close." is a cook's short hand. */
 const NAMED_FROM = 3;
 
 /** A method whose steps have names, without them. */
-function withoutStepNames(method: string): string {
+function withoutStepNames(told: string): string {
+  const named = told.split('\n');
+  // "Garlic: Turn down to low …", "Sauce: Remove the chicken …": what each row is called.
+  const method =
+    named.filter((row) => CALLED.test(row)).length < NAMED_FROM
+      ? told
+      : named.map((row) => row.replace(CALLED, '$1')).join('\n');
   const rows = method.split('\n');
   return rows.filter((row) => NAMED_STEP.test(row)).length < NAMED_FROM
     ? method

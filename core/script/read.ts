@@ -448,6 +448,7 @@ function done(r: Reading, c: Clause, verb: string): void {
       : // "Combine the marinade ingredients, add the chicken": it comes with the second.
         !(named?.has(i) && r.isRawMeat(i)),
   );
+  if (verb === 'return' && r.stage === 'after') keepTakenOut(r, meant);
   const before = r.last;
   // "Remove. Set aside": taken out once.
   const isOut = before?.verb === 'liftout' && before.stage === r.stage && before.run === r.run;
@@ -501,6 +502,18 @@ function done(r: Reading, c: Clause, verb: string): void {
     r.last?.lines.push(splash);
     r.used.set(splash.index, splash.share);
   }
+}
+
+/** "Return the chicken to the sauce": of what was in the pot only what was lifted out can go back. */
+function keepTakenOut(r: Reading, meant: number[]): void {
+  const out = new Set(
+    r.acts
+      .filter((a) => a.run === r.run && TAKES_OUT.has(a.verb))
+      .flatMap((a) => [...a.again, ...a.lines.map((l) => l.index)]),
+  );
+  if (!meant.some((i) => out.has(i))) return;
+  const kept = meant.filter((i) => out.has(i) || r.isToCome(i));
+  meant.splice(0, meant.length, ...kept);
 }
 
 /** A little water that stands beside the starch in the list and that no sentence names is what it is stirred with. */

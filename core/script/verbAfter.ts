@@ -57,6 +57,8 @@ const AT_TABLE = /\b(?:toppings?|garnish\w*|each (?:bowl|plate|one))\b/i;
 /** Dairy that grains where it simmers, unless flour or starch holds it. */
 const GRAINS: readonly FoodKind[] = ['sour-dairy', 'milk', 'cheese'];
 const MAKES_DOUGH = /\bknead\w*|\b(?:dough|batter)\b/i;
+const HOT_LADLE =
+  /\b(?:ladle|spoon|cup|splash|little|some)\w*(?: or two)? of (?:the )?(?:hot|warm) (?:\p{L}+ )?(?:sauce|liquid|broth|gravy|stock|juices?)\b/iu;
 /** "Put the meat back to heat through": it goes back. */
 const PUTS = /^\W*(?:put|return|add|place|slide|slip|tip|drop)\b/i;
 const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
@@ -131,6 +133,11 @@ export function verbAfter(t: Told): string | null {
   // Put back after straining, it is the liquid: where nothing was lifted out there is nothing to return.
   const isLiquid = ['strain', 'skim', 'blendafter'].includes(last?.verb ?? '');
   if (said === 'return' && !meant.length && (!wasTakenOut || isLiquid)) return null;
+  // "Stir the cream and mustard with a ladle of hot sauce, then back into the pot": warmed first, and it is what goes in.
+  if ((said === 'mix' || said === 'stirin') && HOT_LADLE.test(text) && some(KINDS.dairy)) return 'dairy';
+  if (said === 'return' && last?.verb === 'dairy' && !some(KINDS.meat) && meant.length) return 'stirin';
+  // "Skim it off and keep it aside": no meat.
+  if (said === 'liftout' && !meant.length && ['skim', 'strain'].includes(last?.verb ?? '')) return null;
   // What was stirred together first and goes "back in" is what was named there.
   if (said === 'return' && !meant.length && last?.verb === 'dairy') return null;
   const isNothingNew = !meant.some(isToCome) && !some(KINDS.meat);

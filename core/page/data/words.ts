@@ -48,7 +48,7 @@ export const CLUTTER: readonly RegExp[] = [
   /^#\w+(?:\s+#\w+)*\s*$/,
   /^(?:[½\d](?:\/\d)?\s?[x×]\s*){2,}$/i,
   /\bview (?:this|it|online|in)\b.*\b(?:browser|online)\b|^unsubscribe\b/i,
-  /^(?:tags?|keywords?|categor(?:y|ies)|filed under|course|cuisine|author|source|difficulty|skill level|level|cost|diet|season|rating|category)\s*:/i,
+  /^(?:tags?|keywords?|categor(?:y|ies)|filed under|course|cuisine|author|source|difficulty|skill level|level|cost|diet|rating|category)\s*:|^season\s*:\s*\S+(?: \S+){0,2}$/i,
   /^music\b|^subscribe\b|^-{3,}$|^_{3,}$|^\*{3,}$/i,
   /^["“].{3,200}["”]\s*[-–—]\s*\w+/,
   /^[\p{L} .'-]{2,30}\s+says\s*:/iu,

@@ -453,6 +453,16 @@ const isOnlyHot = (act: Act, mine: readonly PlacedItem[], items: readonly Placed
 /** Minutes until a pot of sauce or broth that is hot already boils. Source: a litre from 90 °C on 1,000 W; spread 40 %. */
 const BROUGHT_UP_MIN = 2;
 
+/** Garlic, ginger, chillies and their like, alone or in fat: a minute, and no more. */
+const smellsSoon = (mine: readonly PlacedItem[]): boolean => {
+  const fried = mine.filter((i) => !['oil', 'butter'].includes(kindOf(i) ?? ''));
+  return (
+    fried.length > 0 &&
+    fried.every(
+      (i) => SMELLS_SOON.has(kindOf(i) ?? '') || (kindOf(i) === 'aromatic' && (i.read.food?.scorch ?? 0) > 0),
+    )
+  );
+};
 /** What is fried for its smell and never gets soft in a minute. */
 const SMELLS_SOON: ReadonlySet<string> = new Set([
   'spice-ground',
@@ -470,9 +480,7 @@ function lookOf(act: Act, mine: readonly PlacedItem[], isPaste: boolean): string
   const isSaidAlready = act.until !== undefined && look.toLowerCase().includes(act.until.toLowerCase());
   if ((look || isOnlyHot(act, mine)) && act.until && !isSaidAlready) return upper(`${act.until}.`);
   if (isPaste) return 'Darker, and it smells.';
-  const isQuick = (i: PlacedItem): boolean =>
-    SMELLS_SOON.has(kindOf(i) ?? '') || (kindOf(i) === 'aromatic' && (i.read.food?.scorch ?? 0) > 0);
-  if (act.verb === 'soften' && mine.length > 0 && mine.every(isQuick)) return 'It smells; no colour on it.';
+  if (act.verb === 'soften' && smellsSoon(mine)) return 'It smells; no colour on it.';
   if (act.verb === 'soften' && mine.some((i) => isOfMeatKind(i)))
     return mine.filter(isOfMeatKind).every((i) => kindOf(i) === 'cured-meat')
       ? 'Golden at the edges, and the fat clear.'
@@ -572,6 +580,7 @@ function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem[]): nu
     const glazed = glazedOf(input.items, 'glaze', input.meat, input.liquid.sauceAfterG.mid);
     return act.minutes ?? Math.min(15, glazed?.minutes ?? verb.minutes);
   }
+  if (act.verb === 'soften' && act.minutes === null && smellsSoon(mine)) return verbById('bloom').minutes;
   if (STANDS_COLD.has(act.verb) && (act.minutes ?? 0) >= AHEAD_FROM_MIN) return verb.minutes;
   return Math.min(90, act.minutes ?? verb.minutes);
 }

@@ -202,7 +202,7 @@ export const VERBS: readonly Verb[] = [
     look: 'Golden.',
     caution: 'hotFat',
   }),
-  v('warm', 'Warm it through', 2, { heat: 'low', look: 'Steaming, not bubbling.' }),
+  v('warm', 'Warm it through', 2, { heat: 'low', timed: true, look: 'Steaming, not bubbling.' }),
   v('simmer', 'Simmer {food}', 4, { after: 'thicken', timed: true, heat: 'medium', look: 'Just done.' }),
   v('boil', 'Boil {food}', 10, {
     after: 'thicken',
@@ -488,7 +488,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'bloom',
     words:
-      /\b(?:bloom|stir(?: .{1,40})?(?: for)? (?:a|one|1|30|2|two|half a) (?:more )?(?:min|sec|minute))|\bfragrant\b/i,
+      /\b(?:bloom|stir(?: .{1,40})?(?: for)? (?:a|one|two|half a|[12]|\d{2}(?= sec)) (?:more )?(?:min|sec|minute))|\bfragrant\b/i,
     stages: ['prep', 'open'],
   },
   {
