@@ -274,11 +274,13 @@ function readTrailing(text: string): { amount: Amount; rest: string } | null {
   if (last && atEnd && !atEnd.rest.trim() && unitById(atEnd.amount.unitId).kind !== 'length')
     return { amount: atEnd.amount, rest: last[1] ?? '' };
   const vague =
-    /^(.{3,80}?)\s*[,:–—-]\s*((?:an?|one|two|half an?)\s+(?:good |big |small |large |generous )?(?:pinch|handful|bunch|sprig|knob|dash|splash|drop|clove|squeeze|thumb|few sprigs)(?:e?s)?)$/i.exec(
+    /^(.{3,80}?)\s*[,:–—-]\s*(?:about |around |roughly |approx\.? |maybe |say )?((?:an?|one|two|three|half an?)\s+(?:good |big |small |large |generous )?(?:pinch|handful|bunch|sprig|knob|dash|splash|drop|clove|squeeze|thumb|few sprigs|glass|mug|ladle|(?:tea|table)spoon(?:ful)?|tsp|tbsp|cup)(?:e?s)?)$/i.exec(
       text,
     );
   const inWords = vague ? readAmount(vague[2] ?? '') : null;
-  if (vague && inWords) return { amount: { ...inWords.amount, vague: true }, rest: vague[1] ?? '' };
+  const isMeasured = inWords !== null && unitById(inWords.amount.unitId).kind === 'volume';
+  if (vague && inWords)
+    return { amount: isMeasured ? inWords.amount : { ...inWords.amount, vague: true }, rest: vague[1] ?? '' };
   const m = /^(\D{2,80}?)(?:\s*[,:;–—(-]\s*|\s+)((?:\d|[¼-¾⅐-⅞]).{0,80})$/u.exec(text);
   // What it is soaked in or stirred with is not how much of it there is.
   if (!m || /\b(?:in|into|with|from)(?:\s+(?:a|the|about))?$/i.test(m[1] ?? '')) return null;

@@ -25,6 +25,7 @@ describe('several things in one line', () => {
       ['Turmeric 1/2 tsp', 'red chilli powder 1 tsp', 'coriander powder 2 tsp'],
     ],
     ['Bay leaf 1, cardamom 3, cloves 4', ['Bay leaf 1', 'cardamom 3', 'cloves 4']],
+    ['1 cup hot beef broth plus 1/4 cup cold water', ['1 cup hot beef broth', '1/4 cup cold water']],
     // Each goes in at its own time.
     ['1 lemon, juice and zest', ['juice of 1 lemon', 'zest of 1 lemon']],
     ['Finely grated rind and juice of 2 limes', ['juice of 2 limes', 'Finely grated rind of 2 limes']],

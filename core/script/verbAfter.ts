@@ -57,6 +57,8 @@ const AT_TABLE = /\b(?:toppings?|garnish\w*|each (?:bowl|plate|one))\b/i;
 /** Dairy that grains where it simmers, unless flour or starch holds it. */
 const GRAINS: readonly FoodKind[] = ['sour-dairy', 'milk', 'cheese'];
 const MAKES_DOUGH = /\bknead\w*|\b(?:dough|batter)\b/i;
+/** "Cook the onions gently in the butter": fried beside. */
+const IN_FAT = /\bin\b.{0,24}\b(?:butter|oil|ghee|fat|dripping|lard)\b/i;
 const HOT_LADLE =
   /\b(?:ladle|spoon|cup|splash|little|some)\w*(?: or two)? of (?:the )?(?:hot|warm) (?:\p{L}+ )?(?:sauce|liquid|broth|gravy|stock|juices?)\b/iu;
 /** "Put the meat back to heat through": it goes back. */
@@ -171,6 +173,7 @@ export function verbAfter(t: Told): string | null {
   // "Bring the sauce to a simmer" for what is stirred in next: it has to be hot, and no more.
   if (said === 'simmer' && !meant.length && /\bbring\b.{0,30}\bto a (?:gentle )?simmer\b(?!.*\d)/i.test(text))
     return null;
+  if (said === 'simmer' && IN_FAT.test(text) && some(KINDS.fat) && meant.some(isToCome)) return 'fry';
   if (said === 'simmer' && WARMS.test(text)) return 'warm';
   // "Drizzle with the glaze": it is on the plate.
   if (said === 'glaze' && !meant.length && /\b(?:drizzle|spoon|pour|ladle|serve)\w*\b.*\bglaze\b/i.test(text))

@@ -97,6 +97,6 @@ export const PLANTS = [
   row('herb-woody', 'parmesan rind | cheese rind | rind of parmesan | hard cheese rind', { pieceG: { each: 30, piece: 30 }, salt: 0.005 }),
   row('herb-woody', 'bouquet garni | bouquet of herbs | bundle of herbs', { pieceG: { each: 30, bunch: 30 } }),
   row('herb-woody', 'mixed herbs | italian seasoning | herbes de provence | dried herbs | italian herbs | dried mixed herbs', { pieceG: { each: 5 } }),
-  row('herb-woody', 'curry leaf', { pieceG: { each: 0.1, leaf: 0.1, sprig: 1.5, stalk: 1.5 } }),
+  row('herb-woody', 'curry leaf', { pieceG: { each: 0.1, leaf: 0.1, sprig: 1.5, stalk: 1.5, handful: 6 } }),
   row('herb-woody', 'lime leaf | makrut lime leaf | kaffir lime leaf', { pieceG: { each: 0.3, leaf: 0.3 } }),
 ];
