@@ -1,4 +1,4 @@
-import type { ReadLine } from './read';
+import type { Food } from '../pantry/food';
 
 /** Longest line read; the rest is kept as text but not searched. */
 export const MAX_LINE_LENGTH = 400;
@@ -32,10 +32,16 @@ export function plainName(foodText: string): string {
   return named.replace(CUT_BEHIND, '').trim() || named;
 }
 
+/** As much of a reading as a name is made of. */
+interface Named {
+  food: Food | null;
+  foodText: string;
+  juiceOnly?: boolean;
+  zestOnly?: boolean;
+}
+
 /** What to call the food of a line in a sentence: the cook's own words when they are short, else the pantry's name. */
-export function shortName(
-  read: Pick<ReadLine, 'food' | 'foodText'> & Partial<Pick<ReadLine, 'juiceOnly' | 'zestOnly'>>,
-): string {
+export function shortName(read: Named): string {
   // "Zest of 1 lemon" is lemon zest, and no lemon.
   const isFruit = ['citrus', 'juice', 'spice-late'].includes(read.food?.kind ?? 'other');
   const part = !isFruit ? '' : read.juiceOnly ? 'juice' : read.zestOnly ? 'zest' : '';

@@ -1,0 +1,175 @@
+import { shortName } from '../../dish/names';
+import type { PlacedItem } from '../../moments/item';
+import { formatDuration } from '../../quantity/format';
+import { verbById, type Verb } from '../../script/data/verbs';
+import type { Act } from '../../script/act';
+import { CAUTIONS } from '../data/cautions';
+import { againItems, bringsMarinade, isBlendedCold, isFat, isOfMeatKind } from './actFacts';
+import { isDoneAhead, minutesFor, standsAlone } from './actMinutes';
+import { isBrownedInBatches, isWashed, wayOf, type Done } from './actWays';
+import { asProduct, isMadeBeside, madeReady } from './beside';
+import { handwork, listed, step, stepItems, type Phase, type Step, type StepInput } from './step';
+
+/** Done to meat and to nothing else: what it is done with is listed, and not named. */
+const ONLY_MEAT = new Set(['marinate', 'season', 'dredge', 'brine', 'pound', 'score', 'tie', 'dry']);
+/** What comes back with something new is said before it: the meat with its stock. */
+const COMES_BACK = new Set(['add', 'top', 'return', 'rack']);
+/** Done in a bowl or a jug, whatever pan stands beside. */
+const IN_A_BOWL = new Set(['soak', 'mix', 'blend', 'shape', 'marinate', 'season', 'dredge']);
+const BOILS_ON = /\b(?:boil|simmer|bubble|stew|braise)(?:s|ing)?\b/i;
+const RAW_STATE = /^(?:frozen|thawed|defrosted|raw|fresh) /i;
+/** Most foods that a title names. */
+const MOST_NAMED = 3;
+
+/** One act as a step: what the verb's row says, the recipe's own words, its lines, its time. */
+export function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[], phase: Phase): Step {
+  const verb = verbById(act.verb);
+  const made = asProduct(act, mine, input.script);
+  const done: Done = { act, mine, input, isProduct: made !== null };
+  const way = wayOf(done);
+  const object = objectOf(done, verb, made);
+  const title = way.title
+    .replace(object ? '{food}' : / ?(?:with )?\{food\} ?/, object || ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+  const minutes = minutesFor(act, input, mine);
+  const goesOn = goingOn(act);
+  return step(
+    `do-${act.id}`,
+    phase,
+    title.charAt(0).toUpperCase() + title.slice(1),
+    textOf(done, way.text, goesOn),
+    {
+      items: isMadeBeside(act)
+        ? madeReady(act, input, mine)
+        : [
+            ...(made ? [made.listed] : []),
+            ...stepItems(made ? mine.filter((i) => !made.items.includes(i)) : mine),
+          ],
+      heat: verb.heat,
+      timer:
+        (verb.timed || goesOn) && minutes >= 1
+          ? { name: title.slice(0, 60), seconds: Math.round(minutes * 60) }
+          : null,
+      durationS: handwork(minutes, 0.3),
+      hands: verb.hands && !standsAlone(act, minutes),
+      look: way.look,
+      cautions: cautionsOf(done, verb),
+      check: verb.check ?? null,
+      ...(act.words ? { words: act.words } : {}),
+    },
+  );
+}
+
+/** What an act goes on for once it is done: meat that heats through, what was poured and boils; empty where nothing does. */
+function goingOn(act: Act): string {
+  const minutes = act.minutes ?? 0;
+  if (!minutes) return '';
+  if (act.verb === 'return' && act.run > 0)
+    return `Then ${formatDuration(minutes * 60)}, until it is hot all through.`;
+  if (act.verb === 'add' && BOILS_ON.test(act.words))
+    return `Then ${formatDuration(minutes * 60)} ${/\bboil/i.test(act.words) ? 'at the boil' : 'at a simmer'}, lid off.`;
+  return '';
+}
+
+/** All that is said of an act besides the recipe's words: where it is done, how, and for how long it goes on. */
+function textOf(done: Done, how: string, goesOn: string): string {
+  const { act, mine, input } = done;
+  return [
+    act.where === 'pan' && !IN_A_BOWL.has(act.verb) ? 'In the pan beside the pot.' : '',
+    act.verb === 'deglaze' && !mine.length ? splashFor(act, input) : '',
+    isDoneAhead(act)
+      ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it.`
+      : '',
+    how,
+    goesOn,
+    isBrownedInBatches(done) && input.batches > 1 ? `${input.batches} batches.` : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** The caution of the verb, where its danger is there: cooked meat is raw no more, a cold paste blows no lid. */
+function cautionsOf(done: Done, verb: Verb): string[] {
+  const { act, input } = done;
+  if (isWashed(done)) return [CAUTIONS.rawMeat];
+  const isCooked = verb.caution === 'rawMeat' && act.run > 0;
+  const isCold = verb.caution === 'blender' && isBlendedCold(act, input);
+  return verb.caution && !isCooked && !isCold ? [CAUTIONS[verb.caution]] : [];
+}
+
+/** What an act is done to, as its title names it; empty where the title has to do without. */
+function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): string {
+  const { act, mine, input } = done;
+  // Once it is cooked nothing is frozen any more.
+  const called = (i: PlacedItem): string =>
+    act.run > 0 ? shortName(i.read).replace(RAW_STATE, '') : shortName(i.read);
+  const nameOf = (i: PlacedItem): string =>
+    i.read.foodText.split(' ').length > 2 && i.read.known ? i.read.known : called(i);
+  // Fat is what a thing is fried in: it is listed, and not named as what is fried.
+  const fried = verb.inFat && mine.some((i) => !isFat(i)) ? mine.filter((i) => !isFat(i)) : mine;
+  const names = unique([
+    ...(made ? [made.name] : []),
+    ...fried.filter((i) => !made?.items.includes(i)).map(nameOf),
+    ...(bringsMarinade(act, input) ? ['the marinade'] : []),
+  ]);
+  const product = madeOf(act.again, input);
+  // "Add everything": what was rubbed in or fried before needs no naming beside what is new.
+  const isNewBeside = act.verb === 'add' && mine.length > 0;
+  const againAll = againItems(act, input);
+  const again = unique(
+    product ? [product] : againAll.filter((i) => !isNewBeside || isOfMeatKind(i)).map(called),
+  );
+  const againMeat = unique(againAll.filter(isOfMeatKind).map(called));
+  const isOfMeat = verb.toMeat || isWashed(done);
+  const isMeatAlone = !product && act.verb !== 'liftout' && (againMeat.length > 0 || ONLY_MEAT.has(act.verb));
+  const ofMeat = unique([...mine.filter(isOfMeatKind).map(called), ...(isMeatAlone ? againMeat : again)]);
+  // "Rub with the spice": what is rubbed is the meat, whether it is named or not.
+  const who = !isOfMeat ? names : ofMeat.length ? ofMeat : unique(input.meat.map((m) => m.label));
+  const comesBack = COMES_BACK.has(act.verb) && again.length > 0;
+  // "Add the chicken along with all the marinade": it is the meat that goes in, with what clings to it.
+  const bringsMeat = comesBack && mine.some(isOfMeatKind) && againMeat.length === 0;
+  const isBackWithMore = act.verb === 'return' && mine.length > 0 && !mine.some(isOfMeatKind);
+  const isOnlyFat = mine.length > 0 && mine.every(isFat);
+  const named = (
+    bringsMeat
+      ? names
+      : comesBack
+        ? unique([...again, ...names])
+        : isBackWithMore
+          ? [...who, ...names]
+          : isOnlyFat && again.length > 0 && !isOfMeat
+            ? again
+            : ([who, again, names].find((list) => list.length > 0) ?? [])
+  ).slice(0, MOST_NAMED);
+  if (!named.length) return act.verb === 'return' || act.verb === 'liftout' ? 'the meat' : '';
+  const all = unique([...names, ...(comesBack && !bringsMeat ? again : [])]);
+  return named.length < all.length && !isOfMeat ? `${named.join(', ')} and the rest` : listed(named);
+}
+
+const unique = (names: readonly string[]): string[] => [...new Set(names)];
+
+/** What is scraped with where the recipe only says to scrape: a splash of what is poured in next. */
+function splashFor(act: Act, { items, script }: StepInput): string {
+  const acts = script?.acts ?? [];
+  const next = acts
+    .slice(acts.indexOf(act) + 1)
+    .filter((a) => a.run === act.run)
+    .flatMap((a) => items.filter((i) => i.actId === a.id && (i.read.food?.thin ?? 0) > 0.8));
+  const name = next[0] && shortName(next[0].read);
+  return name ? `A splash of the ${name} first.` : '';
+}
+
+/** What the lines of one mixing became, as the recipe calls it: "meatballs"; null where they are named for themselves. */
+function madeOf(again: readonly number[], { script }: Pick<StepInput, 'script'>): string | null {
+  const acts = script?.acts ?? [];
+  const at = acts.findIndex((a) => a.verb === 'shape');
+  // Balls are shaped after they are mixed; a dough is dropped as it is.
+  const mix =
+    acts.slice(0, Math.max(0, at)).findLast((a) => a.verb === 'mix') ??
+    acts.find((a) => a.verb === 'mix' && a.run > 0);
+  if (!mix || again.length < 2 || !mix.lines.every((l) => again.includes(l.index))) return null;
+  const names = acts.flatMap((a) => a.words.toLowerCase().match(SHAPES) ?? []);
+  return names.sort((a, b) => b.length - a.length)[0] ?? null;
+}
+const SHAPES = /\b(?:meatballs|balls|patties|koftas?|koftes?|dumplings|burgers|dough|batter)\b/g;
