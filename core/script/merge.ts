@@ -226,12 +226,14 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
                             ? act.verb
                             : last.verb === 'stirin' &&
                                 (['simmer', 'boil', 'wilt'].includes(act.verb) ||
+                                  (act.verb === 'fry' && isEmpty(act) && last.words === act.words) ||
                                   (act.verb === 'glaze' && last.words === act.words)) &&
                                 !act.lines.length
                               ? // A sauce that is brought to the boil only simmers: what boils is what drinks.
-                                act.verb === 'boil' &&
-                                last.lines.length > 0 &&
-                                !last.lines.some((l) => isBoiled(l.index))
+                                act.verb === 'fry' ||
+                                (act.verb === 'boil' &&
+                                  last.lines.length > 0 &&
+                                  !last.lines.some((l) => isBoiled(l.index)))
                                 ? 'simmer'
                                 : act.verb
                               : null

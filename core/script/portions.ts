@@ -74,7 +74,8 @@ function partTold(text: string, line: ScriptLine | undefined): number {
     const perUnit = measured.unit.perUnit * (measured.unit.kind === 'volume' ? food.gPerMl : 1);
     const grams = ((measured.min + measured.max) / 2) * perUnit;
     const share = line.read.massG.mid > 0 ? grams / line.read.massG.mid : 1;
-    if (share > 0.02 && share < 0.98) return share;
+    // A cup is not the same cup everywhere: nearly all of it is all of it.
+    if (share > 0.02 && share < 0.9) return share;
   }
   return 1;
 }

@@ -145,6 +145,8 @@ export class Reading {
   run = 0;
   where: Act['where'] = 'pot';
   lastNamed: readonly number[] = [];
+  /** Lines that each clause names for themselves, whatever heading they stand under. */
+  #ownNames: readonly (readonly number[])[] | undefined;
   /** What each clause names; read once, when a group word first asks for it. */
   #names: (readonly number[])[] | undefined;
   readonly #made = new Map<string, readonly number[]>();
@@ -335,7 +337,25 @@ export class Reading {
       const now = meant.filter((i) => !later.has(i));
       if (now.some((i) => this.isToCome(i))) return now;
     }
-    return this.#ofPartTold(n, this.#stillThere(text, this.#meatOfThePot(text, meant)));
+    return this.#notOfLater(
+      n,
+      text,
+      this.#ofPartTold(n, this.#stillThere(text, this.#meatOfThePot(text, meant))),
+    );
+  }
+
+  /** "Combine the rub ingredients", of a list whose heading nobody ended: not what a later sentence names for itself. */
+  #notOfLater(n: number, text: string, meant: readonly number[]): readonly number[] {
+    const bare = this.lines.map(({ read }) => ({ read }));
+    const isSectioned = meant.some((i) => this.lines[i]?.section !== undefined);
+    if (meant.length < 3 || !isSectioned || !/\brub\b/i.test(text)) return meant;
+    const namedIn = (said: string): number[] =>
+      linesNamed(withoutSplash(said, this.lines), bare, this.pantry);
+    this.#ownNames ??= this.parts.map((p) => namedIn(p.text));
+    const own = new Set(namedIn(text));
+    const later = new Set(this.#ownNames.slice(n + 1).flat());
+    const kept = meant.filter((i) => own.has(i) || !later.has(i));
+    return kept.length > 0 ? kept : meant;
   }
 
   /** "Make the dumplings: whisk the flour …": of two lines of one food the one of that part of the list. */

@@ -15,7 +15,7 @@ export const PLANTS = [
   row('aromatic', 'lemongrass | lemongrass stalk | lemon grass', { pieceG: { each: 15, stalk: 15, stick: 15 } }),
   row('aromatic', 'green chilli | green chili | hari mirch | siling haba | siling pansigang | green chile | green chilies | serrano | serrano pepper | serrano chile | jalapeño | jalapeno | jalapeño pepper | jalapeno pepper | fresno chilli | serrano chilli', { pieceG: { each: 12, small: 4, large: 20 } }),
   row('aromatic', 'red chilli | red chili | chilli | chili | chile | chillies | fresh chilli | hot pepper | scotch bonnet | habanero', { pieceG: { each: 10, small: 3, large: 18 } }),
-  row('aromatic', 'bird’s eye chilli | bird’s eye chili | thai chili | thai chilli | birdseye chilli', { pieceG: { each: 2.5, small: 1.5, large: 4 } }),
+  row('aromatic', 'bird’s eye chilli | bird’s eye chili | siling labuyo | labuyo chili | thai chili | thai chilli | birdseye chilli', { pieceG: { each: 2.5, small: 1.5, large: 4 } }),
   row('aromatic', 'celery | celery stick | celery stalk | celery rib', { pieceG: { each: 45, stick: 45, stalk: 45, head: 450 }, allergens: ['celery'], scorch: 0, givesEarly: 0.07, givesTotal: 0.25 }),
   row('aromatic', 'fennel | fennel bulb | florence fennel', { pieceG: { each: 230, head: 230 }, scorch: 0 }),
   row('root-veg', 'carrot', { pieceG: { each: 70, small: 50, medium: 70, large: 110 }, givesEarly: 0.05, givesTotal: 0.15 }),

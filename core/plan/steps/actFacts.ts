@@ -75,7 +75,7 @@ export const isBlendedCold = (act: Act, input: StepInput): boolean =>
 export const wasChilled = (act: Act, input: StepInput): boolean =>
   before(act, input).at(-1)?.verb === 'chill';
 
-const POURED: ReadonlySet<string> = new Set(['add', 'return', 'deglaze']);
+const POURED: ReadonlySet<string> = new Set(['add', 'return', 'deglaze', 'top']);
 const BRINGS_MARINADE =
   /\b(?:add|pour|tip|put|with|and|plus|along)\b(?:(?!\b(?:from|discard|reserv|without)\w*)[^.;]){0,40}\bmarinade\b/i;
 /** "Pour in the marinade", "the chicken with its marinade". */

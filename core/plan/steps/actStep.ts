@@ -106,17 +106,19 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
     act.run > 0 ? shortName(i.read).replace(RAW_STATE, '') : shortName(i.read);
   const nameOf = (i: PlacedItem): string =>
     i.read.foodText.split(' ').length > 2 && i.read.known ? i.read.known : called(i);
+  const isMarinadePoured = bringsMarinade(act, input);
   // Fat is what a thing is fried in: it is listed, and not named as what is fried.
   const fried = verb.inFat && mine.some((i) => !isFat(i)) ? mine.filter((i) => !isFat(i)) : mine;
   const names = unique([
+    ...(isMarinadePoured ? ['the marinade'] : []),
     ...(made ? [made.name] : []),
     ...fried.filter((i) => !made?.items.includes(i)).map(nameOf),
-    ...(bringsMarinade(act, input) ? ['the marinade'] : []),
   ]);
   const product = madeOf(act.again, input);
   // "Add everything": what was rubbed in or fried before needs no naming beside what is new.
   const isNewBeside = act.verb === 'add' && mine.length > 0;
-  const againAll = againItems(act, input);
+  // The marinade is said by its name, and what is in it is not.
+  const againAll = againItems(act, input).filter((i) => isOfMeatKind(i) || !isMarinadePoured);
   const again = unique(
     product ? [product] : againAll.filter((i) => !isNewBeside || isOfMeatKind(i)).map(called),
   );
