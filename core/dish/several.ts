@@ -75,6 +75,7 @@ const BOTH_LAST = new RegExp(
 
 /** "Finely grated rind and juice of 1 lemon": two things, and each goes in at its own time; empty for anything else. */
 function peelAndJuice(clean: string): string[] {
+  if (!/juice/i.test(clean)) return [];
   const first = PEEL_AND_JUICE.exec(clean) ?? JUICE_AND_PEEL.exec(clean);
   if (first) return [`juice of ${first[2] ?? ''}`, `${first[1] ?? 'zest'} of ${first[2] ?? ''}`];
   const last = BOTH_LAST.exec(clean);

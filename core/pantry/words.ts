@@ -1,3 +1,5 @@
+import { kept } from '../quantity/kept';
+
 /** Folds case, accents and curly quotes so that "Crème Fraîche" and "creme fraiche" meet. Keeps length in words. */
 export function foldWord(text: string): string {
   return text
@@ -46,8 +48,12 @@ export function singular(word: string): string {
   return word.slice(0, -1);
 }
 
-/** Text as a list of folded singular words. */
-export function foodWords(text: string): string[] {
-  const folded = foldWord(text);
-  return folded ? folded.split(' ').map(singular) : [];
-}
+/** Text as a list of folded singular words. Kept, because a method asks for the words of the same lines clause by clause: read-only. */
+export const foodWords = kept<string, readonly string[]>(
+  4000,
+  (text) => text,
+  (text) => {
+    const folded = foldWord(text);
+    return folded ? folded.split(' ').map(singular) : [];
+  },
+);
