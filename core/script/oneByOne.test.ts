@@ -1,31 +1,12 @@
-import { emptyDish } from '../dish/dish';
 import { pressureRuns } from '../dish/pressure';
 import { readLine } from '../dish/read';
 import { readPage } from '../page/page';
-import { Pantry } from '../pantry/pantry';
 import { defaultKitchen } from '../plan/kitchen';
 import { planDish, type Plan } from '../plan/plan';
 import { readScript } from './read';
+import { dishOf, pantry, told } from './testing/telling';
 
-const pantry = new Pantry();
-
-/** The acts of a method as `verb/minutes(foods)`, for a list with "; " between its lines. */
-function told(list: string, method: string): string[] {
-  const lines = list.split('; ').map((text) => ({ read: readLine(text, pantry) }));
-  return (readScript(method, lines, pantry)?.acts ?? []).map(
-    (a) =>
-      `${a.verb}${a.minutes === null ? '' : `/${a.minutes}`}(${a.lines.map((l) => lines[l.index]?.read.food?.id ?? '?').join(' ')})`,
-  );
-}
-const planOf = (list: string, method: string): Plan =>
-  planDish(
-    {
-      ...emptyDish('d', 'Dish', 0),
-      lines: list.split('; ').map((text, i) => ({ id: `l${i}`, text })),
-      method,
-    },
-    defaultKitchen(),
-  );
+const planOf = (list: string, method: string): Plan => planDish(dishOf(list, method), defaultKitchen());
 const LID = 'Add the chicken and the water. Lock the lid, high pressure 8 minutes, natural release.';
 
 describe('what is fried one after the other', () => {
