@@ -76,6 +76,31 @@ export async function replaceWith(household: HouseholdHere): Promise<PutBack> {
   return () => replaceAll(before);
 }
 
+/**
+ * Adds what was joined to what is here and removes nothing, so that a tap or an edit made meanwhile is kept; what it returns puts back
+ * what was here before.
+ */
+export async function addTo(whole: Required<HouseholdHere>): Promise<PutBack> {
+  const before = await everythingHere();
+  await db.transaction('rw', everything(), async () => {
+    const { pots, ownFoods, ownSides } = whole.kitchen;
+    const kitchen = kitchenOf(await db.kitchen.get('home'));
+    await db.kitchen.put({ ...kitchen, pots, ownFoods, ...(ownSides ? { ownSides } : {}), id: 'home' });
+    const here = new Map((await db.dishes.toArray()).map((d) => [d.id, d.updatedAt]));
+    await db.dishes.bulkPut(whole.dishes.filter((d) => (here.get(d.id) ?? 0) <= d.updatedAt));
+    const read = new Map(
+      (await db.readings.toArray()).map((r) => [`${r.cookId} ${r.kind} ${r.chunk}`, r.list.length]),
+    );
+    await db.readings.bulkPut(
+      whole.readings.filter((r) => (read.get(`${r.cookId} ${r.kind} ${r.chunk}`) ?? 0) <= r.list.length),
+    );
+    await db.events.bulkPut(whole.events);
+    await db.revisions.bulkPut(whole.revisions);
+    await db.photos.bulkPut([...whole.photos]);
+  });
+  return () => replaceAll(before);
+}
+
 /** Puts the ferry-house kitchen back in place of everything that is here. */
 export async function bringDemoBack(): Promise<PutBack> {
   return replaceWith(await demoToday());

@@ -177,6 +177,20 @@ describe('a saved file', () => {
     expect(await after()).toEqual(once);
   });
 
+  it('is joined without losing a tap or an edit that was made meanwhile, nor what can be undone', async () => {
+    const theirs = await exportAll();
+    await editDish('d1', 'name', (d) => ({ ...d, name: 'Before' }));
+    const opened = await openSaved(new Blob([theirs]));
+    if (!opened.ok) throw new Error(opened.message);
+    const joining = opened.join();
+    await editDish('d1', 'name', (d) => ({ ...d, name: 'Meanwhile' }));
+    const cookId = await startCook(planDish(dish, defaultKitchen()));
+    await joining;
+    expect((await db.dishes.get('d1'))?.name).toBe('Meanwhile');
+    expect(await db.events.where('cookId').equals(cookId).count()).toBeGreaterThan(0);
+    expect((await db.history.get('d1'))?.past.length).toBeGreaterThan(0);
+  });
+
   it('is remembered by its day', async () => {
     expect(await lastSaved()).toBeNull();
     await wasSaved();

@@ -5,7 +5,7 @@ import {
   type Compared,
 } from '../../core/index';
 import { planningWorker } from '../workers/client';
-import { everythingHere, replaceWith, type HouseholdHere, type PutBack } from './backup';
+import { addTo, everythingHere, replaceWith, type HouseholdHere, type PutBack } from './backup';
 import { db, type PhotoRow } from './db';
 
 /** When everything was last saved to a file, epoch ms. */
@@ -91,7 +91,7 @@ export async function openSaved(file: Blob): Promise<OpenedFile | { ok: false; m
     join: async () => {
       const now = await withBytes(await everythingHere());
       const whole = await planningWorker().joined(now, { ...backup, photos });
-      return replaceWith({ ...whole, photos: asPhotos(whole.photos) });
+      return addTo({ ...whole, photos: asPhotos(whole.photos) });
     },
   };
 }
