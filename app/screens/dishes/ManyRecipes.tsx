@@ -4,6 +4,7 @@ import Form from 'react-bootstrap/Form';
 import ProgressBar from 'react-bootstrap/ProgressBar';
 import { Link, useNavigate } from 'react-router';
 import { pantryFor, USUAL_PLATES } from '../../../core/index';
+import { counted } from '../../parts/counted';
 import { OpenFiles } from '../../parts/OpenFile';
 import { useSay } from '../../parts/Toasts';
 import { useTitle } from '../../parts/title';
@@ -14,12 +15,11 @@ import { reportOf, textsOf, type NotTaken, type ReportRow } from './manyFiles';
 
 /** Files that were not taken are named up to so many. */
 const MOST_NAMED = 12;
-const words = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
 /** What a row says of itself. */
 function stateOf({ there, asks, recipe }: ReportRow): string {
   if (there) return 'On the shelf already';
-  if (asks) return `${words(asks, 'line')} to look at`;
+  if (asks) return `${counted(asks, 'line')} to look at`;
   return recipe.method ? 'Ready' : 'Ready, without a method';
 }
 
@@ -41,9 +41,11 @@ export default function ManyRecipes() {
   if (!kitchen || !dishes) return <p className="loading">One moment…</p>;
 
   const read = async (files: File[]): Promise<void> => {
+    let isLeft = false;
     setReport(null);
-    setReading({ done: 0, of: files.length, stop: () => undefined });
+    setReading({ done: 0, of: files.length, stop: () => (isLeft = true) });
     const { texts, not } = await textsOf(files);
+    if (isLeft) return;
     const stop = startRecipes(
       { files: texts, ownFoods: kitchen.ownFoods },
       (done) => setReading((now) => now && { ...now, done }),
@@ -56,13 +58,18 @@ export default function ManyRecipes() {
     );
     setReading((now) => now && { ...now, of: texts.length, stop });
   };
+  const begin = (files: File[]): void =>
+    void read(files).catch(() => {
+      setReading(null);
+      say('Those files could not be read. Nothing was changed.');
+    });
   const chosen = report?.rows.filter((r) => !left.has(r.id)) ?? [];
   const put = async (): Promise<void> => {
     const takeBack = await createDishes(
       chosen.map((r) => ({ recipe: r.recipe, name: r.name, plates: r.recipe.plates ?? USUAL_PLATES })),
       pantryFor(kitchen),
     );
-    say(`${words(chosen.length, 'dish is', 'dishes are')} on the shelf.`, {
+    say(`${counted(chosen.length, 'dish is', 'dishes are')} on the shelf.`, {
       label: 'Take them back',
       run: () => void takeBack(),
     });
@@ -89,13 +96,10 @@ export default function ManyRecipes() {
         </Link>
       </div>
       <div className="d-flex flex-wrap gap-2 mb-3">
-        <OpenFiles
-          accept=".txt,.text,.md,.markdown,.html,.htm,.json,.jsonld,.zip"
-          onFiles={(files) => void read(files)}
-        >
+        <OpenFiles accept=".txt,.text,.md,.markdown,.html,.htm,.json,.jsonld,.zip" onFiles={begin}>
           Files or a zip…
         </OpenFiles>
-        <OpenFiles isFolder onFiles={(files) => void read(files)}>
+        <OpenFiles isFolder onFiles={begin}>
           A whole folder…
         </OpenFiles>
       </div>
@@ -123,13 +127,18 @@ export default function ManyRecipes() {
       {report && (
         <section aria-labelledby="report">
           <h2 id="report">
-            {report.rows.length ? words(report.rows.length, 'recipe') : 'No recipe was found'}
+            {report.rows.length ? counted(report.rows.length, 'recipe') : 'No recipe was found'}
           </h2>
           {report.rows.length > 0 && (
             <>
               <Rows rows={report.rows} left={left} turn={turn} />
-              <Button disabled={!chosen.length} onClick={() => void put()}>
-                Put {words(chosen.length, 'dish', 'dishes')} on the shelf
+              <Button
+                disabled={!chosen.length}
+                onClick={() =>
+                  void put().catch(() => say('The dishes could not be written down. The report stays here.'))
+                }
+              >
+                Put {counted(chosen.length, 'dish', 'dishes')} on the shelf
               </Button>
             </>
           )}
@@ -191,7 +200,7 @@ function Left({ not }: { not: readonly NotTaken[] }) {
   if (!not.length) return null;
   return (
     <details className="mt-3">
-      <summary>{words(not.length, 'file was', 'files were')} not taken</summary>
+      <summary>{counted(not.length, 'file was', 'files were')} not taken</summary>
       <ul className="small">
         {not.slice(0, MOST_NAMED).map(({ name, why }) => (
           <li key={name} className="many-left">

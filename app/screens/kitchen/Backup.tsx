@@ -6,6 +6,7 @@ import { useLocation } from 'react-router';
 import useSWR from 'swr';
 import { z } from 'zod';
 import { writeRecipes } from '../../../core/index';
+import { counted } from '../../parts/counted';
 import { useFocusBack } from '../../parts/focusBack';
 import { useNow } from '../../parts/now';
 import { OpenFile } from '../../parts/OpenFile';
@@ -15,7 +16,7 @@ import { bringDemoBack, cookingNow, startEmpty, type PutBack } from '../../store
 import { db } from '../../store/db';
 import { askToKeep, roomLeft, roomSaid } from '../../store/room';
 import { exportAll, lastSaved, openSaved, wasSaved } from '../../store/saving';
-import { changesOf, counted, dayOf, savedSaid } from './keepingWords';
+import { changesOf, dayOf, savedSaid } from './keepingWords';
 import { TwoDevices } from './TwoDevices';
 
 /** How full this browser is with it, and the wish that it keeps it. */

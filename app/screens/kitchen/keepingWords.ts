@@ -1,10 +1,9 @@
 import type { Compared } from '../../../core/index';
+import { counted } from '../../parts/counted';
 
 const DAY_MS = 86_400_000;
 /** From here on an old file is said to be old, days. Source: a month of cooking is a month one would miss. */
 const OLD_DAYS = 30;
-
-export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
 /** A day as people write it, in the browser's own language. */
 export const dayOf = (at: number): string =>
