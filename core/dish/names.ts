@@ -19,8 +19,9 @@ export function stripBullet(text: string): string {
 
 /** How a thing is cut, behind its name without a comma, and what it is for, before it. */
 const CUT_BEHIND =
-  /(?:\s+(?:and|finely|roughly|thinly|thickly|freshly|coarsely|chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|drained|rinsed|melted|beaten|julienned))+$/i;
-const FOR_WHAT = /^(?:to|for) (?:serve|serving|garnish|finish|the table)\s*[:–—-]\s*/i;
+  /(?:\s+(?:and|in|into|lengthwise|lengthways|finely|roughly|thinly|thickly|freshly|coarsely|loosely|tightly|lightly|firmly|well|cut|chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|drained|rinsed|washed|cleaned|picked|torn|crumbled|melted|softened|beaten|whisked|julienned|deseeded|seeded|slit|bruised|smashed|uncooked|packed|thawed|defrosted|divided|optional|more|extra|thick|thin|small|large|bite[- ]?size[d]?|chunky|chunks|pieces|strips|rounds|rings|wedges|slivers|matchsticks|batons|dice|cubes))+$/i;
+const FOR_WHAT =
+  /^(?:(?:to|for) (?:serve|serving|garnish|finish|the table)|sides?|side dish(?:es)?|accompaniments?|garnish|beilagen?|optional)(?:\s*[:–—-]\s*|\s{2,})/i;
 
 /** A food as a cook would call it in a step: "onion diced" is the onion, "to serve: boiled potatoes" the boiled potatoes. */
 export function plainName(foodText: string): string {
@@ -46,8 +47,12 @@ export function shortName(read: Named): string {
   const isFruit = ['citrus', 'juice', 'spice-late'].includes(read.food?.kind ?? 'other');
   const part = !isFruit ? '' : read.juiceOnly ? 'juice' : read.zestOnly ? 'zest' : '';
   const whole = read.food?.names[0] ?? '';
-  if (part && whole) return whole.includes(part) ? whole : `${whole} ${part}`;
   const own = plainName(read.foodText);
+  // The zest of an orange is no lemon zest, whatever row it is weighed by.
+  if (part && whole) {
+    const fruit = /^\p{L}{3,12}$/u.test(own) ? own.toLowerCase() : whole.replace(` ${part}`, '');
+    return fruit.includes(part) ? fruit : `${fruit} ${part}`;
+  }
   const isShort = own.length > 0 && own.length <= 22 && !own.includes(',') && own.split(' ').length <= 3;
   return isShort || !read.food ? own.toLowerCase().slice(0, 40) : (read.food.names[0] ?? own);
 }

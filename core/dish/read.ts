@@ -197,6 +197,18 @@ const REINTERPRET: readonly {
   { from: 'butter', to: 'salted-butter', word: /(?<!un)\bsalted\b/i },
 ];
 
+/** What may stand behind a name of its kind and says nothing new. */
+const KIND_NOUNS: Partial<Record<FoodKind, RegExp>> = {
+  'spice-ground': /^(?:powder|spice)$/,
+  'spice-late': /^(?:powder|spice)$/,
+  'spice-whole': /^(?:seed|spice)$/,
+  'herb-soft': /^(?:leaf|herb)$/,
+  'herb-woody': /^(?:leaf|herb)$/,
+  pasta: /^(?:pasta|noodle)$/,
+  cheese: /^cheese$/,
+  mushroom: /^mushroom$/,
+};
+
 /**
  * Nouns that make another thing of the food before them: a soup of celery is no celery, garlic salt no garlic. What a line says
  * behind a known name and the pantry does not know whole is taken as the noun's own row, and marked.
@@ -274,10 +286,11 @@ function readTrailing(text: string): { amount: Amount; rest: string } | null {
   if (last && atEnd && !atEnd.rest.trim() && unitById(atEnd.amount.unitId).kind !== 'length')
     return { amount: atEnd.amount, rest: last[1] ?? '' };
   const vague =
-    /^(.{3,80}?)\s*[,:–—-]\s*(?:about |around |roughly |approx\.? |maybe |say )?((?:an?|one|two|three|half an?)\s+(?:good |big |small |large |generous )?(?:pinch|handful|bunch|sprig|knob|dash|splash|drop|clove|squeeze|thumb|few sprigs|glass|mug|ladle|(?:tea|table)spoon(?:ful)?|tsp|tbsp|cup)(?:e?s)?)$/i.exec(
+    /^(.{3,80}?)\s*[,:–—-]\s*(?:about |around |roughly |approx\.? |maybe |say )?((?:(?:an?|one|two|three|half an?|few|couple of)\s+)?(?:good |big |small |large |generous )?(?:pinch|handful|bunch|sprig|knob|dash|splash|drop|clove|squeeze|thumb|few sprigs|glass|mug|ladle|(?:tea|table)spoon(?:ful)?|tsp|tbsp|cup)(?:e?s)?)$/i.exec(
       text,
     );
-  const inWords = vague ? readAmount(vague[2] ?? '') : null;
+  const told = vague?.[2] ?? '';
+  const inWords = vague ? (readAmount(told) ?? readAmount(`a ${told}`)) : null;
   const isMeasured = inWords !== null && unitById(inWords.amount.unitId).kind === 'volume';
   if (vague && inWords)
     return { amount: isMeasured ? inWords.amount : { ...inWords.amount, vague: true }, rest: vague[1] ?? '' };
@@ -439,9 +452,12 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   const counted = portion && amount && food && !isImpossible ? portionsG(portion, amount, food) : null;
   if (counted !== null) massG = around(counted, PORTION_SPREAD);
 
+  const explainedAbove = (i: number): boolean => match !== null && i === match.at + match.words;
   const unread = foodWords(foodText).map((word, i) => {
     const explained = match !== null && i >= match.at && i < match.at + match.words;
-    return !explained && !isPlainDescription(word) && !/^\d/.test(word);
+    // "Sweet paprika powder", "penne pasta": said once more of what kind it is.
+    const isItsKind = food !== null && explainedAbove(i) && KIND_NOUNS[food.kind]?.test(word) === true;
+    return !explained && !isItsKind && !isPlainDescription(word) && !/^\d/.test(word);
   });
   const leftover = foodWords(foodText).filter((_, i) => unread[i]);
   // "3 rings sausage": a number before a word that is not understood may count that, whatever it is.

@@ -3,6 +3,7 @@ import { readNumber } from '../quantity/number';
 import type { Pantry } from '../pantry/pantry';
 import { singular } from '../pantry/words';
 import { isPlainDescription, readAmount, type Amount } from './amount';
+import { formatAmount } from './amountText';
 
 /**
  * Tells a line apart that holds several things: "1 tsp each cumin, coriander and turmeric", "25 g butter mashed with 25 g
@@ -34,6 +35,8 @@ export function tellApart(clean: string, amount: Amount | null, pantry: Pantry):
   if (spread !== clean) return listApart(spread, amount, pantry);
   const citrus = peelAndJuice(clean);
   if (citrus.length) return citrus;
+  const halves = halfAndHalf(clean, amount);
+  if (halves.length && halves.every((text) => pantry.find(readAmount(text)?.rest ?? ''))) return halves;
   const parted = oneAndOther(clean);
   if (parted.length && parted.every((text) => pantry.find(readAmount(text)?.rest ?? ''))) return parted;
   return listApart(clean, amount, pantry);
@@ -51,12 +54,38 @@ function eachAtTheEnd(clean: string): string {
   return [before, ...each.map((name) => `${amount.trim()} ${name}`)].join(', ');
 }
 
+/** "1 kg potatoes, half sliced, half in chunks": two lines of half each; empty for anything else. */
+function halfAndHalf(clean: string, amount: Amount | null): string[] {
+  const found =
+    /^[^,;:(]{3,60}?[,:(–—-]+\s*half (?:of (?:it|them) )?(.{3,40}?)\s*(?:[,;]|\band\b)\s*(?:and )?(?:the other |other |the )?half (?:of (?:it|them) )?(.{3,40}?)\)?$/iu.exec(
+      clean,
+    );
+  const food =
+    amount &&
+    readAmount(clean)
+      ?.rest.split(/\s*[,:(–—]/)[0]
+      ?.trim();
+  if (!found || !amount || !food) return [];
+  const half = formatAmount(amount, 0.5);
+  return [`${half} ${food}, ${found[1] ?? ''}`, `${half} ${food}, ${found[2] ?? ''}`];
+}
+
 /** "2 onions, one sliced, one chopped", "3 carrots: 1 grated, the rest in chunks": two lines of one food; empty for anything else. */
 function oneAndOther(clean: string): string[] {
   const found =
     /^(\d|two|three|four)\s+((?:\p{L}+ ){0,2}\p{L}+?)s?\s*[,:(–—-]+\s*one\s+(.{3,50}?)\s*(?:[,;]|\band\b)\s*(?:and )?(?:one|the other|the rest|two)\s+(.{3,50}?)\)?$/iu.exec(
       clean,
     );
+  // "2 spring onions, knotted, + 1 chopped for garnish".
+  const more =
+    /^(\d)\s+((?:\p{L}+ ){0,2}\p{L}+?)(s?),\s*([^,+\d]{3,40}?),?\s*(?:\+|plus|and)\s*(\d)\s+(?:more |extra )?((?:(?:finely|thinly|roughly) )?(?:chopped|sliced|shredded|whole|grated|minced|left|cut|for|to)\b.{0,40})$/iu.exec(
+      clean,
+    );
+  if (more)
+    return [
+      `${more[1] ?? ''} ${more[2] ?? ''}${more[3] ?? ''}, ${more[4] ?? ''}`,
+      `${more[5] ?? ''} ${more[2] ?? ''}, ${more[6] ?? ''}`,
+    ];
   const n = found ? (readNumber(found[1] ?? '')?.min ?? 0) : 0;
   if (!found || n < 2) return [];
   const [, , food = '', first = '', other = ''] = found;
@@ -139,7 +168,10 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     things.length > 2 ||
     things.every((t) => /^(?:herb|spice)-/.test(t.food.kind));
   // Salt and pepper are one thing to whoever cooks.
-  const isSeasoning = things.every((t) => ['salt', 'black-pepper'].includes(t.food.id)) && !counted.length;
+  const isSeasoning =
+    things.every((t) => ['salt', 'black-pepper'].includes(t.food.id)) &&
+    !counted.length &&
+    pantry.find(bare)?.food.id === 'salt-and-pepper';
   if (things.length < 2 || isSlurry || isSeasoning || !areDifferent) return [];
   // "1 lemon, zest": what has no amount of its own among things that have one is a part of the one before.
   const areMeasured = counted.length > 1 && things.every((t, i) => t.hasAmount || i === 0);

@@ -11,6 +11,7 @@ const SHORT: Record<string, string> = {
   abt: 'about',
   chx: 'chicken',
   chkn: 'chicken',
+  chix: 'chicken',
   shldr: 'shoulder',
   brst: 'breast',
   brn: 'brown',
@@ -139,23 +140,27 @@ function mend(word: string, pantry: Pantry): string | null {
 
 /** A line with the short forms of hand notes written out; a word the pantry knows is never one. */
 export function writeOut(text: string, pantry: Pantry): string {
-  return text
-    .replace(
-      DONE_FIRST,
-      (_, verb: string, rest: string) =>
-        `${rest
-          .replace(/\s+overnight\b/i, ', overnight')
-          .replace(/[.;]\s*/g, ', ')
-          .replace(/,\s*$/, '')}, ${PARTICIPLE[verb.toLowerCase()] ?? verb}`,
-    )
-    .replace(/\bg-g(?= paste)/gi, 'ginger garlic')
-    .replace(/\bw\/ ?(?=\p{L}|\d)/giu, 'with ')
-    .replace(/\bw\/o\b/gi, 'without')
-    .replace(/[\p{L}\p{M}'’]+/gu, (word) => {
-      const folded = foldWord(word);
-      const short = SHORT[folded];
-      return short !== undefined && !pantry.named(folded) ? short : word;
-    });
+  return (
+    text
+      .replace(
+        DONE_FIRST,
+        (_, verb: string, rest: string) =>
+          `${rest
+            .replace(/\s+overnight\b/i, ', overnight')
+            .replace(/[.;]\s*/g, ', ')
+            .replace(/,\s*$/, '')}, ${PARTICIPLE[verb.toLowerCase()] ?? verb}`,
+      )
+      .replace(/\bg-g(?= paste)/gi, 'ginger garlic')
+      .replace(/\bw\/ ?(?=\p{L}|\d)/giu, 'with ')
+      .replace(/\bw\/o\b/gi, 'without')
+      .replace(/[\p{L}\p{M}'’]+/gu, (word) => {
+        const folded = foldWord(word);
+        const short = SHORT[folded];
+        return short !== undefined && !pantry.named(folded) ? short : word;
+      })
+      // "Worcs sauce": said twice once it is written out.
+      .replace(/\b(sauce|powder|paste) \1\b/gi, '$1')
+  );
 }
 
 /**

@@ -15,7 +15,7 @@ import {
   NUTRITION,
   TIME_FACT,
 } from './data/words';
-import { isPlatesFact } from './facts';
+import { isPlatesFact, platesIn } from './facts';
 
 /** One line of a page with what can be seen of it. */
 export interface PageLine {
@@ -275,12 +275,14 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     STEP_NUMBER.test(row.text.replace(/^[^\p{L}\d(]+/u, '')) ||
     /^\d{1,2}\s+\p{Lu}\p{Ll}+/u.test(row.text.trim());
   const isStepOnly = /^step\s*\d{1,2}\W*$/i.test(seen);
-  const ofWhat = /^(?:the )?ingredients? for (?:the )?(.{3,40})$/i.exec(bare.replace(/[:：]\s*$/, ''));
+  const forWhat = /^(?:the )?ingredients? for (?:the )?(.{3,40})$/i.exec(bare.replace(/[:：]\s*$/, ''));
+  // "Ingredients for 4 servings": for how many, and no part of the list.
+  const ofWhat = forWhat && platesIn(`for ${forWhat[1] ?? ''}`) === null ? forWhat : null;
   const isIngredientHeading =
     INGREDIENT_HEADING.test(bare) ||
     (sides.length === 2 && sides.some((s) => INGREDIENT_HEADING.test(s))) ||
     INGREDIENT_HEADING.test(bare.replace(/^.{0,40}?(?=you(?:'|’)?(?:ll| will) need)/i, '')) ||
-    ofWhat !== null;
+    forWhat !== null;
   const isMethodHeading =
     METHOD_HEADING.test(bare) || (sides.length === 2 && sides.some((s) => METHOD_HEADING.test(s)));
   const isAsideHeading = !isIngredientHeading && !isMethodHeading && ASIDE_HEADING.test(bare);
@@ -318,7 +320,9 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
         seen,
       ) &&
         words.length <= 8 &&
-        !amount) ||
+        !amount &&
+        // "Curry leaves" are a thing; "curry" heads a part.
+        !(match !== null && match.at === 0 && match.words > 1)) ||
       (/^[\p{Lu}\s&'-]{3,40}$/u.test(seen) && words.length <= 4),
     isMarkedTitle: /^#\s+\S/.test(row.text.trim()),
     isFact:

@@ -140,6 +140,12 @@ const LABELLED_ONE =
 /** "Nokedli: 400 g flour, 3 eggs": whatever it is called, where what follows is a list with amounts. */
 const NAMED_LIST = /^(\p{L}[\p{L} ]{2,28})\s*[:：]\s*(\S.*,.*)$/u;
 
+/** A row among the steps that is none. */
+const TIP_ROW =
+  /^(?:(?:the )?(?:chef|cook|baker)(?:['’]?s)? |pro |top |my |quick |handy |recipe )?(?:tips?|notes?|hints?|variations?|substitutions?|storage|make[- ]ahead|leftovers|to (?:freeze|store|reheat)|freezing|gluten[- ]free(?: version)?|dairy[- ]free(?: version)?|serving suggestions?)(?: \d)?\s*[:：–—]\s/i;
+
+const TIP_IN_CAPITALS = /^(?:RECIPE |COOK['’]?S |CHEF['’]?S |TOP |KITCHEN )?(?:TIPS?|NOTES?)\s+\p{Lu}\p{Ll}/u;
+
 /** Where a line stands that the method pours and the list has forgotten. */
 export const FROM_THE_METHOD = 'From the method';
 
@@ -204,7 +210,12 @@ function assemble(
     }
     // Furniture among the notes is furniture all the same.
     const isFurniture = state === 'aside' && (line.isClutter || line.isNutrition || line.isEquipment);
-    const kind = isFurniture && turned.get(line.at) !== 'note' ? 'left' : KIND_OF[state];
+    // "Cook's tip: for a thinner sauce …", in the middle of the steps.
+    const isTip =
+      state === 'method' &&
+      (TIP_ROW.test(line.step) || TIP_IN_CAPITALS.test(line.step)) &&
+      turned.get(line.at) !== 'method';
+    const kind = isFurniture && turned.get(line.at) !== 'note' ? 'left' : isTip ? 'note' : KIND_OF[state];
     parts.push({ at: line.at, text: line.text, kind, recipe: recipes.length - 1 });
     now.hints.push(line.text);
     switch (state) {
@@ -237,7 +248,8 @@ function assemble(
         break;
       case 'method':
         isCooked = isUsed || isCooked;
-        if (line.step)
+        if (isTip) now.notes.push(line.text);
+        else if (line.step)
           now.methodRows.push({ words: line.step, isMarked: line.isNumbered || BULLET.test(line.text) });
         break;
       case 'directions':
@@ -255,6 +267,7 @@ function assemble(
     r.plates ??=
       r.hints
         .flatMap(factsApart)
+        .flatMap((h) => [h, ...h.split(/(?<=[.!])\s+/)])
         .map((h) => (isPlatesFact(h) ? platesIn(h) : null))
         .find((n) => n !== null) ?? null;
     r.plates ??= FOR_IN_BRACKETS.test(r.title ?? '') ? platesIn(r.title ?? '') : null;
@@ -323,7 +336,7 @@ interface Begun extends PageRecipe {
 }
 
 function platesInPassing(text: string): number | null {
-  return /\b(?:for|serves|feeds|does|enough for)\s+(?:\d{1,2}(?:\s?[-–]\s?\d{1,2})?|two|three|four|five|six|eight|ten)\b(?:\s+(?:people|persons|adults|hungry \p{L}+))?\s*[:.)*_]*\s*$/iu.test(
+  return /\b(?:for|serves|feeds|does|enough for)\s+(?:\d{1,2}(?:\s?[-–]\s?\d{1,2})?|two|three|four|five|six|eight|ten)\b(?:\s+(?:people|persons|adults|hungry(?: \p{L}+)?))?\s*[:.)*_]*\s*$/iu.test(
     text,
   )
     ? platesIn(text.trim().replace(/[:.)]+$/, ''))

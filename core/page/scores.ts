@@ -109,6 +109,15 @@ const isLabel = (line: PageLine, { next, index }: Around): boolean =>
   !line.isSentence &&
   /^\p{Lu}[\p{L} -]+$/u.test(line.plain);
 
+/** "For masala powder", over lines with amounts. */
+const isForWhat = (line: PageLine, { next, index }: Around): boolean =>
+  index > 0 &&
+  line.words <= 6 &&
+  !line.hasAmount &&
+  !line.isSentence &&
+  next?.hasAmount === true &&
+  /^For \p{L}[\p{L} -]+$/u.test(line.plain);
+
 /** "Chicken" over "2 lbs chicken breasts": what stands under it says how much of it there is. */
 const isNamedUnder = (line: PageLine, { next, index }: Around): boolean =>
   index > 0 &&
@@ -146,7 +155,13 @@ const isPartOfDish = (line: PageLine, { next, index }: Around): boolean =>
 
 function sectionScore(line: PageLine, around: Around): number {
   const { next } = around;
-  if (isNamedUnder(line, around) || isUnmarked(line, around) || isPartOfDish(line, around)) return 6;
+  if (
+    isNamedUnder(line, around) ||
+    isUnmarked(line, around) ||
+    isPartOfDish(line, around) ||
+    isForWhat(line, around)
+  )
+    return 6;
   if (!line.isHeadingLike && !isLabel(line, around)) return -8;
   let s = line.isHeadingLike ? 3 : 1.5;
   if (line.hasAmount) s -= 6;
@@ -161,6 +176,8 @@ const TAKES_TIME =
   /^(?!.*\b(?:soak|stood|marinat|rest|chill|boiled|toasted|dry|quick|instant))[^(]*\b\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:mins?|minutes?|secs?|seconds?|hrs?|hours?)\b/iu;
 const FOR_THE_TABLE =
   /^(?:to|for) (?:serv(?:e|ing)|garnish(?:ing)?|finish(?:ing)?|the table)\s*[:：–—-]\s*\S/iu;
+
+const STANDS_BESIDE = /,\s*(?:to serve|for serving|to garnish|for garnish|to finish)$/i;
 
 function ingredientScore(line: PageLine, { isBeforeHeading }: Around, isFurniture: boolean): number {
   let s = -1;
@@ -180,6 +197,8 @@ function ingredientScore(line: PageLine, { isBeforeHeading }: Around, isFurnitur
   if (TAKES_TIME.test(line.plain)) s -= 5;
   // "To serve: boiled potatoes (800 g)": the last of the list, however it is cooked.
   if (line.hasFood && line.words <= 14 && !line.isSentence && FOR_THE_TABLE.test(line.plain)) s += 10;
+  // "Mash and green beans, to serve": what stands beside it, whatever its first word could tell.
+  if (line.hasFood && line.words <= 14 && !line.isSentence && STANDS_BESIDE.test(line.plain)) s += 10;
   if (line.isLabelledList && !line.isSentence) s += 8;
   if (isFurniture) s -= 10;
   if (line.isFact) s -= 8;

@@ -28,7 +28,7 @@ export interface FindingInput {
   heat: HeatForecast;
   release: 'quick' | 'ten' | 'natural';
   ventAfterMin: number;
-  told: { minutes: number | null; isFollowed: boolean; whistles?: number };
+  told: { minutes: number | null; isFollowed: boolean; isForStarch?: boolean; whistles?: number };
   batches: number;
   saltG: number;
   pantry: Pantry;

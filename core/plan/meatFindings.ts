@@ -65,9 +65,11 @@ function minutesFindings(
     about: 'meat',
     lineIds,
     text: `${mins} ${mins === 1 ? 'minute' : 'minutes'}, ${releaseWords}${again}`,
-    why: `For ${Math.round(main.thicknessMm)} mm ${main.frozen ? 'frozen ' : ''}${main.label}. Core about ${temp(heat.coreAtOpenC ?? 0)} when you open. Check one thick piece: ${temp(main.safeC)}.${window}${usual}${told.isFollowed ? ` As the recipe says${told.whistles ? `: ${whistling(told)}` : ''}; computed it would be ${heat.suggestedMin}.` : ''}`,
+    why: `For ${Math.round(main.thicknessMm)} mm ${main.frozen ? 'frozen ' : ''}${main.label}. Core about ${temp(heat.coreAtOpenC ?? 0)} when you open. Check one thick piece: ${temp(main.safeC)}.${window}${usual}${told.isFollowed ? ` As the recipe says${told.whistles ? `: ${whistling(told)}` : ''}; ${told.isForStarch ? `the meat alone would want ${heat.suggestedMin}, and leave what cooks beside it hard` : `computed it would be ${heat.suggestedMin}`}.` : ''}`,
     fixes:
-      told.isFollowed && Math.abs(heat.suggestedMin - mins) > Math.max(SAME_MIN, SAME_SHARE * mins)
+      told.isFollowed &&
+      !told.isForStarch &&
+      Math.abs(heat.suggestedMin - mins) > Math.max(SAME_MIN, SAME_SHARE * mins)
         ? [setSettings({ minutes: heat.suggestedMin }, `Use the computed ${heat.suggestedMin} min`)]
         : [],
   });

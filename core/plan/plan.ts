@@ -134,8 +134,9 @@ export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
     needMl: pot.minThinMl * SCALING.liquid.margin,
   });
   const liquid = sumLiquid(items, pot, rules);
-  const fillOf = (list: readonly PlacedItem[]): Fill =>
+  const fillOf = (list: readonly PlacedItem[], isCooked?: (i: PlacedItem) => boolean): Fill =>
     fillPot(list, pot, {
+      ...(isCooked ? { isCooked } : {}),
       thinMl: liquid.countedMl.mid,
       needMl: liquid.needMl,
       plates: dish.plates,
@@ -149,7 +150,10 @@ export function loadPot(dish: Dish, household: Kitchen): LoadedPot {
   const atLast =
     first.length === items.length
       ? atFirst
-      : fillOf(items.filter((i) => i.line.later || !isOut.has(i.index)));
+      : fillOf(
+          items.filter((i) => i.line.later || !isOut.has(i.index)),
+          (i) => !i.line.later,
+        );
   const fill =
     atLast.shareOfLimit > 1
       ? { ...atFirst, shareOfLimit: atLast.shareOfLimit, mostPlates: atLast.mostPlates }
@@ -212,6 +216,8 @@ export interface Heated {
 export interface Told {
   minutes: number | null;
   isFollowed: boolean;
+  /** The recipe's minutes are those of the pasta or rice beside the meat, which the meat's alone would leave hard. */
+  isForStarch?: boolean;
   /** Where it counts whistles, how many; the minutes are made of them. */
   whistles?: number;
 }
@@ -265,14 +271,12 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
   const mayFall = isPulled || meat.every((m) => isLoose(m.cut) || m.doneness.dryAfterMin === null);
   // Never fewer than the meat asks for: what is for the starch is on top of that.
   // A broth or a pot of pulses: nothing in it that the recipe’s minutes could leave raw.
-  const isFollowed =
-    !meat.length ||
-    doesNoHarm(asTold, heating, minutes, mayFall) ||
-    (minutes * 60 >= heat.holdS && leavesStarchRaw(heat, asTold, meat.length, plants));
+  const isForStarch = minutes * 60 >= heat.holdS && leavesStarchRaw(heat, asTold, meat.length, plants);
+  const isFollowed = !meat.length || doesNoHarm(asTold, heating, minutes, mayFall) || isForStarch;
   return isFollowed
     ? {
         ...base,
-        told: { minutes, isFollowed, ...whistles },
+        told: { minutes, isFollowed, ...(isForStarch ? { isForStarch } : {}), ...whistles },
         heating,
         heat: { ...asTold, suggestedMin: heat.suggestedMin },
       }

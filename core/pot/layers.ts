@@ -5,6 +5,7 @@ import {
   BOWL_COVER,
   LAYER_KINDS,
   RACK_MM,
+  SUNK_PACKING,
   type LayerConstraint,
   type LayerKind,
   type Texture,
@@ -143,7 +144,14 @@ export const foams = ({ read, massG }: Pick<PlacedItem, 'read' | 'massG'>): bool
 export function fillPot(
   items: readonly PlacedItem[],
   pot: Pot,
-  options: { thinMl: number; needMl: number; plates: number; layers?: readonly string[] },
+  options: {
+    thinMl: number;
+    needMl: number;
+    plates: number;
+    layers?: readonly string[];
+    /** True of what an earlier lid has cooked: it has sunk together. */
+    isCooked?: (item: PlacedItem) => boolean;
+  },
 ): Fill {
   const under = items.filter((i) => !isHeldBack(i.moment) && i.read.food && i.massG.mid > 0);
   const area = floorAreaCm2(pot);
@@ -173,10 +181,19 @@ export function fillPot(
   const kindsOf = (list: readonly PlacedItem[]) =>
     LAYER_KINDS.map((kind) => {
       const mine = list.filter((i) => i.read.food && kind.kinds.includes(i.read.food.kind));
-      return { kind, mine, solidMl: mine.reduce((s, i) => s + volumeMl(i), 0) };
+      const isSunk = (i: PlacedItem): boolean => i.moment === 'aromatics' || options.isCooked?.(i) === true;
+      return {
+        kind,
+        mine,
+        solidMl: mine.reduce((s, i) => s + volumeMl(i), 0),
+        bulkMl: mine.reduce(
+          (s, i) => s + volumeMl(i) / (isSunk(i) ? Math.max(SUNK_PACKING.value, kind.packing) : kind.packing),
+          0,
+        ),
+      };
     }).filter((l) => l.solidMl >= LEAST_LAYER_ML);
   const putFood = (
-    { kind, mine, solidMl }: ReturnType<typeof kindsOf>[number],
+    { kind, mine, solidMl, bulkMl }: ReturnType<typeof kindsOf>[number],
     isMovable: boolean,
     cost = '',
   ): void =>
@@ -188,7 +205,7 @@ export function fillPot(
         texture: kind.texture,
         tint: kind.tint,
         solidMl,
-        bulkMl: solidMl / kind.packing,
+        bulkMl,
         why: isMovable ? kind.why : 'On the rack, above the liquid: out of the sauce, cooked by the steam.',
       },
       isMovable,

@@ -159,7 +159,7 @@ const STANDS_FOR: readonly { word: RegExp; kind: FoodKind; named?: RegExp }[] = 
 const EVERYTHING =
   /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|(?:other|remaining) (?:[\p{L}-]+ ){0,2}ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip|throw|chuck|dump|bung|sling|pile) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place|throw|chuck|dump|bung) (?:in )?)all (?:but|except)\b/iu;
 const OF_SECTION =
-  /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|for|of|from) (?:the |your |a )?(?!pot\b|pan\b|ingredients\b)(\p{L}{4,})/iu;
+  /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|in|for|of|from) (?:the |your |a )?["'‘’“”]?(?:for (?:the )?)?(?!pot\b|pan\b|ingredients\b|the\b)(\p{L}{4,})/iu;
 const EXCEPT =
   /\(not (?:the )?([^)]{3,80})\)|\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
 
@@ -183,14 +183,23 @@ const isPartTold = (clause: string, { section }: ScriptLine): boolean =>
     (w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause),
   );
 
+/** A part of the list that is made for itself, and that "everything" is without: dumplings, a slurry, a salsa. */
+const isOfItsOwn = ({ section }: ScriptLine): boolean =>
+  /\b(?:dumplings?|dough|pastry|crust|crumble|biscuits?|scones|cobbler|slurry|thicken\w*|temper\w*|tadka|tarka|gremolata|salsa|slaw|salad|pickle|raita|chutney|pesto|mash|drizzle)\b/i.test(
+    section ?? '',
+  );
+
 /** Leaves with no amount: they are strewn over it, whatever goes into the pot. */
 const isStrewn = ({ read }: ScriptLine): boolean => read.amount === null && read.food?.kind === 'herb-soft';
 
+/** "Brown the meat" is the beef, where a list has bacon too. */
+const isRawMeat = ({ read }: ScriptLine): boolean =>
+  /^(?:poultry|red-meat|ground-meat)$/.test(read.food?.kind ?? '');
 const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.has(line.read.food.kind);
 
 /** Words that tell two lines of one food apart. */
 const TOLD_APART =
-  /\b(?:cold|hot|warm|boiling|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled|sliced|chopped|diced|minced|grated|whole)\b/gi;
+  /\b(?:cold|hot|warm|boiling|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled|sliced|chopped|diced|minced|grated|chunks?|cubed?|cubes|wedges|rounds|thick|thin|thinly|whole)\b/gi;
 
 /** What cooks call the meat once it has been named. */
 const PIECES: ReadonlySet<string> = new Set([
@@ -342,6 +351,28 @@ function isByOtherName(clause: string, { read }: ScriptLine): boolean {
   return new RegExp(`(?<!\\p{L})${name}(?!\\p{L})`, 'iu').test(clause);
 }
 
+const THE_JUICES =
+  /\b(?:into|to|with|through|of|reduce|boil|skim|strain|thicken) (?:the |its |their )(?:(?:cooking|meat|hot|pot|pan) )?juices?\b/i;
+/** Last words of ground spices that many of them share. */
+const SHARED_BY_SPICES = /^(?:powder|pepper|seed|masala|mix|spice|blend|chilli|flake)$/;
+/** True of a ground spice whose noun is said bare, so that every line of it is meant: no word tells one of them apart. */
+function isEveryOne(
+  { read: { food } }: ScriptLine,
+  lines: readonly ScriptLine[],
+  words: readonly string[],
+  free: ReadonlySet<string>,
+): boolean {
+  const headOf = (f: Food | null): string => foodWords(f?.names[0] ?? '').at(-1) ?? '';
+  const head = headOf(food);
+  if (food?.kind !== 'spice-ground' || !free.has(head) || SHARED_BY_SPICES.test(head)) return false;
+  const before = words[words.indexOf(head) - 1] ?? '';
+  const alike = lines.filter(({ read }) => headOf(read.food) === head && read.food?.kind === food.kind);
+  if (alike.length < 2) return false;
+  return !lines.some(
+    ({ read }) => headOf(read.food) === head && before !== '' && foodWords(read.foodText).includes(before),
+  );
+}
+
 /** Headings that are no name of what stands under them. */
 const NO_NAME =
   /^(?:sauce|curry|soup|stew|broth|gravy|other|main|method|ingredient|vegetable|spice|garnish|serve|serving|optional|extra|pantry|fresh|meat|liquid|base)s?$/;
@@ -432,8 +463,8 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     if (isOfJuices && isJuice(line)) return void found.add(i);
     if (short.has(i) || (ofSeveral !== undefined && lastOf(line) === ofSeveral)) return void found.add(i);
     if (everything) {
-      // "Everything goes into the pot": not what is for the table.
-      if (!spared.has(i) && !isForTheTable(line) && !isStrewn(line)) found.add(i);
+      // "Everything goes into the pot": not what is for the table, and no dumplings.
+      if (!spared.has(i) && !isForTheTable(line) && !isStrewn(line) && !isOfItsOwn(line)) found.add(i);
       return;
     }
     if (isByOtherName(clause, line)) return void found.add(i);
@@ -460,7 +491,7 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     if (isMeat(line)) {
       const name = `${line.read.foodText} ${food.names[0] ?? ''}`.toLowerCase();
       if (
-        free.has('meat') ||
+        (free.has('meat') && (isRawMeat(line) || !lines.some(isRawMeat) || /\bmeats\b/i.test(clause))) ||
         (lastOf(line).length >= 3 && free.has(lastOf(line))) ||
         ANIMALS.some(([word, of]) => of.test(name) && [...free].some((w) => word.test(w)))
       )
@@ -481,13 +512,23 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
         lines.filter((l) => foodWords(l.read.foodText).includes(w)).length === 1,
     );
     if (own.length || isToldByTwo(i) || isToldByPair(i)) return void found.add(i);
+    // "The paprika" of a list with a sweet and a hot one: both, where none is told by its word.
+    if (isEveryOne(line, lines, words, free)) return void found.add(i);
     const noun = lastOf(line);
+    // "Pour the cream into the juice": what is in the pot, and no lemon's.
+    if (noun === 'juice' && THE_JUICES.test(clause)) return;
     if (!noun || noun.length < 3 || OF_THE_POT.has(noun) || !free.has(noun)) return;
     // "Blend the paste ingredients" is that part of the list, and no tamarind paste.
     if (lines.some((l) => l.section?.toLowerCase().includes(noun) && l !== line)) return;
     // "Onion" beside an onion and spring onions is the onion.
+    // "Paprika", of a list with a sweet and a hot one, is both.
     const isAnothersName = named.some(
-      (m) => m.words === 1 && m.food.id !== food.id && pantry.named(noun)?.id === m.food.id && of(m.food.id),
+      (m) =>
+        m.words === 1 &&
+        m.food.id !== food.id &&
+        !(m.food.kind === 'spice-ground' && food.kind === 'spice-ground') &&
+        pantry.named(noun)?.id === m.food.id &&
+        of(m.food.id),
     );
     if (isAnothersName) return;
     const sharing = lines.filter((l) => l.read.food && lastOf(l) === noun).length;

@@ -2,7 +2,7 @@ import { forThisPot, withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
 const STARTS =
-  'add|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|fill|finish|fish|flake|flame|flamb[ée]|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|nestle|open|pat|place|poke|pop|pound|pour|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+  'add|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|extinguish|fill|finish|fish|flake|flame|flamb[ée]|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|moisten|nestle|open|pat|place|poke|pop|pound|pour|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
 /** How quickly or gently it is begun. */
 const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
 /** "Until soft and brown": a look, and nothing new to do. */
@@ -48,7 +48,7 @@ const IN_PASSING: Record<string, string> = {
 
 /** Short forms of hand notes, as the words they stand for. */
 const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
-  [/\b(?:chx|chkn|chk)\b/gi, 'chicken'],
+  [/\b(?:chx|chix|chkn|chk|chiken)\b/gi, 'chicken'],
   [/\bparm\b/gi, 'parmesan'],
   // "Sauté low.": how the pot is set, and nothing is fried.
   [/(?<=^|[.;]\s+)saut[ée] (?:on )?(?:high|low|medium|normal|more|less)\.(?=\s|$)/giu, 'Set the pot.'],
@@ -108,6 +108,17 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Meanwhile ',
   ],
   [/\bthru\b/gi, 'through'],
+  // "Oil and sugar, stir until amber": one thing to do.
+  [
+    /\b(sugar|jaggery),\s+(?=(?:stir|cook|melt|heat|swirl)\w*(?: it)? until (?:it is |it turns )?(?:\p{L}+ )?(?:amber|caramel|brown|golden|melted))/giu,
+    '$1 ',
+  ],
+  // "Draw aside from the heat": nothing is lifted out.
+  [
+    /\b(?:draw|pull|move|take|slide|set|push|remove)(?: (?:it|the (?:pot|pan|cooker)))?(?: aside| away)? (?:from|off) (?:the )?(?:heat|flame|hob|stove|fire)\b/giu,
+    'heat off',
+  ],
+  [/\bthe (?:whole )?lot\b(?! of\b)/gi, 'everything'],
   // "The fried onions" are the onions.
   [
     /\b(?:fried|browned|caramelised|caramelized|softened|cooked|crisped|sauteed) (?=(?:onions?|shallots?|mushrooms?|garlic|bacon|lardons|peppers|leeks)\b)/giu,
@@ -133,7 +144,9 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     '; reserve ',
   ],
   [/(?<=\p{L} )n(?= \p{L})/giu, 'and'],
-  [/\bw(?= (?:the|some|lots|plenty)\b)/gi, 'with'],
+  [/(?<![\p{L}.])w(?= \p{L}{2,})/giu, 'with'],
+  // "Sauté - beans in": how the pot is set.
+  [/(?<=^|[.;]\s+)saut[ée](?: (?:high|low|medium))? ?[-–—:] /giu, ''],
   [/\bthen (?=(?:the )?\p{L}+(?: \p{L}+){0,7} \d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:sec|min))/giu, ', then '],
   // "Preheat it using Brown or Sauté", "press Brown": a button.
   [
@@ -141,7 +154,7 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     ' ',
   ],
   [/\bw\/o\b/gi, 'without'],
-  [/\bw\/(?=\s|\p{L})/giu, 'with '],
+  [/\bw\/\s*(?=\p{L})/giu, 'with '],
   [/\s&\s/g, ' and '],
   [/\bpwd\b/gi, 'powder'],
   [/\bg\W?g paste\b/gi, 'ginger garlic paste'],

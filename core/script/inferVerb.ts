@@ -11,6 +11,11 @@ const TOMATO: readonly FoodKind[] = ['tomato-fresh', 'tomato-chunky', 'tomato-pa
 const FRIED =
   /^\W*(?:and |then )*(?:\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:m|mins?|minutes?|secs?|seconds?)\W*$|fry|cook|saut[eé]|bhun\w*|stir(?:[- ]fry)?|roast|sweat|soften|let (?:it|them) (?:fry|cook))\b/i;
 
+const OFF_HEAT = /\boff (?:the )?heat\b|\bheat off\b/i;
+/** What goes in at the end and is never cooked on. */
+const STIRRED_LAST: readonly FoodKind[] = ['herb-soft', 'citrus', 'vinegar'];
+const COOKS_ON: ReadonlySet<string> = new Set(['simmer', 'boil', 'fry', 'reduce', 'warm', 'wilt']);
+
 /** What is meant where only foods are named ("shallots and garlic, soft"); null where they go on from what was told before. */
 export function inferVerb(
   text: string,
@@ -54,6 +59,8 @@ export function inferVerb(
     if (/\b(?:boil|sticky|glaze)\b/i.test(text)) return 'glaze';
     // "Sharpen with the vinegar": a way of cooks to say that it is stirred in.
     if (last?.verb !== 'fill' && /^\p{L}+ (?:it |the \p{L}+ )?with\b/iu.test(text)) return 'stirin';
+    // "Off heat, lime juice and chopped coriander": nothing of what simmered before.
+    if (OFF_HEAT.test(text) || (last && all(STIRRED_LAST) && COOKS_ON.has(last.verb))) return 'stirin';
     return goesOn ? null : 'stirin';
   }
   // What is poured onto what was fried loosens the floor; it does not go on being fried.

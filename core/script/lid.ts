@@ -19,6 +19,8 @@ const LEFT = /^(?:\W*)(?:leave|wait|stand|sit|rest|let (?:it|sit|stand|rest))\b.
 const SETS = /^(?:\W*)(?:select|press|set|choose|program(?:me)?|push)\b/i;
 const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off)\b/i;
 
+const BOILS = /\b(?:boil|heat|steam|hiss)\b/i;
+
 /** What goes in with the words that close the lid. */
 function load(r: Reading, c: Clause): void {
   // What is in already is only named: "cook the lamb in the oven". The minutes are the lid's.
@@ -90,9 +92,14 @@ export function holding(r: Reading, c: Clause): boolean {
   return !speaksOfRelease(text) || lettingGo(r, c);
 }
 
+const THE_REST_OUT =
+  /^\W*(?:and |then )*(?:let|vent|release|open|blow)\b.{0,20}\b(?:rest|remaining|remainder)\b(?: of (?:it|the (?:pressure|steam)))?(?: out| off| go)?\W*$/i;
+
 /** Let go, also without a word about the lid: it was closed before. */
 export function lettingGo(r: Reading, c: Clause): boolean {
   const { text } = c;
+  // "Ten minutes by itself, then let the rest out": the one release.
+  if (r.stage === 'closed' && r.has('release') && THE_REST_OUT.test(text)) return true;
   const isUntold =
     r.isForPressure && r.run < r.lids && (r.stage === 'prep' || r.stage === 'open') && LETS_GO.test(text);
   if (isUntold) {
@@ -141,6 +148,9 @@ export function whileClosed(r: Reading, c: Clause): boolean {
   }
   // "Select pressure cook; set 12 minutes": the pot is set, and still closed.
   if (!r.has('release') && !meant.length && (CLOSES.test(text) || SETS.test(text))) return true;
+  // "Close the pot, bring to the boil and cook 25 minutes": the lid is on.
+  if (!r.has('hold') && !meant.some((i) => r.isToCome(i)) && !OPENS.test(text) && BOILS.test(text))
+    return true;
   if (!r.has('release')) {
     // "Open again, peas in": the lid is off, whatever else is said.
     const isOpened =

@@ -14,7 +14,7 @@ export const PARTS: readonly (readonly [RegExp, number])[] = [
 const REST = /\b(?:rest|remaining|remainder|other half|left)\b/i;
 /** The thick part of a tin, taken off the top: source: a settled tin of coconut milk; spread 30 %. */
 const THICK_TOP =
-  /\b(?:thick|cream|solid)\w*\b.*\b(?:off|from) the top\b|\btop of the (?:tin|can)\b|\bthick (?:top|part|layer|cream) (?:of|from) the coconut\b/i;
+  /\b(?:thick|cream|solid)\w*\b.*\b(?:off|from) the top\b|\btop of the (?:tin|can)\b|\bthick (?:top|part|layer|cream) (?:off|of|from) (?:the )?(?:top of the )?coconut\b/i;
 const THICK_SHARE = 0.3;
 
 /**

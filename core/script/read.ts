@@ -17,7 +17,7 @@ const TIP =
   /^(?:\W*)(?:do not|don['’]?t|never|no need\b|there(?:['’]s| is) no need\b|add (?:a little |some )?more\b|adding more\b|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
 /** "If the gravy is thin, boil it down": for whom it may concern, the whole sentence. */
 const PERHAPS =
-  /^\W*optional(?:ly)?\b|^\W*if (?:it(?:['’]s)? )?(?:too|still|not) \b|^\W*if you(?:['’]d| would)? (?:like|want|prefer|need)\b.{0,24}\b(?:thick|thin|crisp|smooth|sweet|spic|rich|sauc|gravy)\w*|^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
+  /^\W*optional(?:ly)?\b|^\W*if (?:it(?:['’]s)? )?(?:too|still|not) \b|^\W*if it(?:['’]s| is| seems| looks) (?:\p{L}+ ){0,3}(?:thin|thick|dry|watery|runny|loose|tough|salty|bland)\b|^\W*if you(?:['’]d| would)? (?:like|want|prefer|need)\b.{0,24}\b(?:thick|thin|crisp|smooth|sweet|spic|rich|sauc|gravy)\w*|^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
 /** "Gather all ingredients": nothing goes anywhere yet. */
 const GATHERS =
   /^\W*(?:first,? |start by |begin by )?(?:gather(?:ing)?|collect(?:ing)?|assembl\w+|get(?:ting)?(?: out)?|prep(?:ar\w+)?|measur\w+(?: out)?|weigh\w*(?: out)?|ready|lay(?:ing)? out|set(?:ting)? out|have)\b.{0,20}\bingredients\b(?! (?:in|to|into)\b)/i;
@@ -95,6 +95,7 @@ const RULES: readonly Rule[] = [
   closing,
   holding,
   lettingGo,
+  meanwhile,
   whileClosed,
   deed,
 ];
@@ -128,6 +129,48 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
     convertedFrom: r.longest >= 0 ? (r.parts[r.longest]?.text ?? '') : '',
   };
 }
+
+/** "Meanwhile fry the mushrooms in butter": done in a pan or a bowl of its own while the pot is closed. */
+function meanwhile(r: Reading, c: Clause): boolean {
+  if (r.stage !== 'closed' || !r.has('hold') || r.has('release') || r.run + 1 < r.lids) return false;
+  if (!MEANWHILE.test(c.sentence) || OPENS_IT.test(c.text)) return false;
+  const { last } = r;
+  const isGoingOn = last?.stage === 'closed' && last.run > r.run && c.sentence.endsWith(last.words);
+  // "…, season and set aside": of what is in the pan already.
+  if (isGoingOn && !c.meant.some((i) => r.isToCome(i))) {
+    last.minutes ??= timeNamed(c.text);
+    return true;
+  }
+  r.stage = 'after';
+  r.run++;
+  const verb = verbTold(r, c);
+  const isBeside = verb !== null && BESIDE_IT.has(verb) && c.meant.some((i) => r.isToCome(i));
+  if (isBeside) {
+    const act = r.put(verb, 'closed', c, c.meant);
+    act.where = IN_A_JUG.has(verb) ? 'pot' : 'pan';
+  }
+  r.stage = 'closed';
+  r.run--;
+  return isBeside;
+}
+/** What says that the pot is left to itself. */
+const MEANWHILE =
+  /^\W*(?:(?:\d{1,2}[.)]|step \d+\W?)\s*)?(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that|the) (?:time|cooking)|while (?:it|that|this|they|the \p{L}+(?: \p{L}+)?) (?:is |are |['’]s )?(?:cook|pressur|braise|stew|bubbl|com(?:es|ing) (?:up|to)|under|in the)\p{L}*|as (?:it|they|the \p{L}+) cooks?)\b/iu;
+const OPENS_IT = /\b(?:open|lid off|into the pot|in the pot|to the pot)\b/i;
+/** Cooked or made apart from the pot. */
+const BESIDE_IT: ReadonlySet<string> = new Set([
+  'fry',
+  'soften',
+  'boil',
+  'simmer',
+  'mix',
+  'toast',
+  'blend',
+  'bake',
+  'grill',
+  'brown',
+]);
+const IN_A_JUG: ReadonlySet<string> = new Set(['mix', 'blend']);
 
 /** Work of the knife: it is told at the board, and goes in where it is named next. */
 function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boolean {
@@ -190,7 +233,12 @@ const UNTIES =
 
 /** "Grind the coconut and keep it aside": what is made beside the pot stands there, and nothing is lifted out. */
 function standing({ last }: Reading, { text, named }: Clause): boolean {
-  return !named.length && last !== undefined && BESIDE_THE_POT.has(last.verb) && RESERVES.test(text);
+  if (named.length || !last || !RESERVES.test(text)) return false;
+  if (BESIDE_THE_POT.has(last.verb)) return true;
+  // "Marinate, and keep aside for half an hour": so long it stands in its bowl.
+  if (!ON_THE_BOARD.has(last.verb)) return false;
+  last.minutes ??= timeNamed(text);
+  return true;
 }
 
 /** "Scoop the thick cream off and set it aside", "reserve half of the parsley": so much of a line waits for the end. */
@@ -203,7 +251,7 @@ function reserving(r: Reading, { n, text, named }: Clause): boolean {
   return isKept && r.reserve(text, named);
 }
 const RESERVES =
-  /\b(?:reserv(?:e|ing)|(?:set|put|keep)(?:ting)? (?:it |them |this )?aside|(?:keep|hold)(?:ing)? (?:\p{L}+ ){0,4}back|save)\b/iu;
+  /\b(?:reserv(?:e|ing)|(?:set|put|keep)(?:ting)? (?:it |them |this )?aside|(?:keep|hold)(?:ing)? (?:\p{L}+ ){0,4}back|save)\b|^\W*(?:and )?keep(?: it| that)?(?: for later)?\W*$/iu;
 const SCOOPS = /\b(?:scoop|spoon|skim|lift|take|measure)\b/i;
 
 /** "Let it sit while the cooker heats": what is on the board waits there. */
@@ -434,6 +482,9 @@ const DISSOLVED: ReadonlySet<FoodKind> = new Set([
   'starch',
 ]);
 
+/** After which "grind it to a powder" needs no word of what. */
+const MADE_FOR_GRINDING: ReadonlySet<string> = new Set(['toast', 'soak', 'pop', 'bloom', 'soften']);
+
 /** An act with a verb of its own. */
 function done(r: Reading, c: Clause, verb: string): void {
   const { text } = c;
@@ -448,6 +499,12 @@ function done(r: Reading, c: Clause, verb: string): void {
       : // "Combine the marinade ingredients, add the chicken": it comes with the second.
         !(named?.has(i) && r.isRawMeat(i)),
   );
+  // "Take out the pepper": the chilli that was in whole, and no ground one.
+  if (verb === 'liftout' && !meant.length && c.meant.length > 0) {
+    const whole = r.lines.map((_, i) => i).filter((i) => !r.isToCome(i) && isWholeChilli(r.lines[i]));
+    if (!whole.length) return;
+    meant.push(...whole);
+  }
   if (verb === 'return' && r.stage === 'after') keepTakenOut(r, meant);
   const before = r.last;
   // "Remove. Set aside": taken out once.
@@ -482,8 +539,13 @@ function done(r: Reading, c: Clause, verb: string): void {
     verb === 'rinse' && !meant.length && r.last && ON_THE_BOARD.has(r.last.verb)
       ? [...r.last.again, ...r.last.lines.map((l) => l.index)].filter((i) => r.isMeat(i))
       : [];
+  // "Roast the spices. Cool and grind": what was roasted.
+  const ground =
+    verb === 'blend' && !meant.length && r.last && MADE_FOR_GRINDING.has(r.last.verb)
+      ? [...r.last.lines.map((l) => l.index), ...r.last.again].filter((i) => !r.isMeat(i) && !r.isFat(i))
+      : [];
   const put = r.put(verb, r.stage, c, [
-    ...new Set([...meant, ...cut, ...salts, ...water, ...soaked, ...rinsed]),
+    ...new Set([...meant, ...cut, ...salts, ...water, ...soaked, ...rinsed, ...ground]),
   ]);
   // "Cook the lardons until crisp; scoop out": what is taken out is what was cooked last.
   const isUntold = verb === 'liftout' && !meant.length && !half && r.stage === 'open';
@@ -503,6 +565,10 @@ function done(r: Reading, c: Clause, verb: string): void {
     r.used.set(splash.index, splash.share);
   }
 }
+
+const isWholeChilli = (line: ScriptLine | undefined): boolean =>
+  /chilli|scotch|habanero|jalape/.test(line?.read.food?.id ?? '') &&
+  !/^spice-ground/.test(line?.read.food?.kind ?? '');
 
 /** "Return the chicken to the sauce": of what was in the pot only what was lifted out can go back. */
 function keepTakenOut(r: Reading, meant: number[]): void {

@@ -39,17 +39,21 @@ export const ON_THE_BOARD: ReadonlySet<string> = new Set([
 ]);
 const RAW_MEAT: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-meat', 'seafood']);
 const NONE: ReadonlySet<number> = new Set();
+const NO_SHARES: ReadonlyMap<number, number> = new Map();
 /** A simmer or an oven of at least this long becomes the lid of a recipe that has none, minutes. */
 const LONG_MIN = 15;
 const LONG = /\b(?:simmer|bake|braise|roast|cook|stew|cover(?:ed)?|slow|low|oven)\b/i;
 /** A quarter of an hour of frying onions is no stew. */
 const FRIED_FOR_LONG =
   /\b(?:saut[eé]\w*|fry|fried|frying|stirring|caramelis\w*|caramelize\w*|golden|jammy)\b/i;
+const SCRAPED_OFF = /\b(?:scrape|shake|wipe|brush|pick)\b.{0,24}\boff\b/i;
 const FISHED_OUT =
   /^\W*(?:take out|remove|discard|fish out|pick out|lose|bin|throw (?:out|away)|lift out)\b/i;
 const THE_OTHERS = /\b(?:remaining|other|the rest)\b/i;
 const OUT_OF_IT =
   /\b(?:out|aside|remove|transfer|lift|spoon|scoop|tip|pour) (?:everything|all)|everything (?:out|aside)\b/i;
+/** "Put everything back except the vegetables": what was in it. */
+const BACK_AGAIN = /\b(?:everything|all of it|the lot) back\b|\b(?:return|put back) everything\b/i;
 const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
 const TAKEN_OUT = /\b(?:scoop|lift|take|fish|spoon|set|put|move|remove|transfer)\b/i;
 const PRONOUN = /\b(?:it|them)\b/i;
@@ -69,7 +73,7 @@ const MADE_READY: ReadonlySet<string> = new Set(['toast', 'soften', 'bloom', 'fr
 export const BESIDE_THE_POT: ReadonlySet<string> = new Set(['toast', 'blend', 'mix', 'soak']);
 /** What is made of what: the words by which it is named from then on. */
 const NAMES_OF: Readonly<Record<string, readonly string[]>> = {
-  blend: ['mixture', 'paste', 'puree', 'purée', 'base'],
+  blend: ['mixture', 'paste', 'puree', 'purée', 'base', 'masala powder', 'masala', 'powder'],
   mix: ['mixture', 'mix', 'marinade'],
   marinate: ['marinade'],
   season: ['rub'],
@@ -200,6 +204,8 @@ export class Reading {
 
   /** Keeps what a clause says of its lines for the end; false where it says no part of any that is still whole. */
   reserve(text: string, named: readonly number[]): boolean {
+    // "Scrape off the seasoning and save it": what clung to the meat, and no part of a line.
+    if (SCRAPED_OFF.test(text)) return true;
     const share = shareTold(text, named, this.lines, this.pantry);
     // "Dredge the chops, and reserve two spoons of the flour": so much of it did not go in.
     for (const i of named.filter((j) => this.used.get(j) === 1 && !this.reserved.has(j))) {
@@ -277,9 +283,9 @@ export class Reading {
     const isOnBoard = (i: number): boolean =>
       verb === 'rinse' ? !isWash(i) : ON_THE_BOARD.has(verb) && this.isMeat(i);
     const isBeside = BESIDE_THE_POT.has(verb) && verb !== 'blend';
-    const meant = [
-      ...new Set([...told, ...(isBeside || verb === 'liftout' ? [] : this.#takeFromBeside(told))]),
-    ];
+    const made =
+      isBeside || verb === 'liftout' ? NO_SHARES : this.#takeFromBeside(told, product?.lines ?? []);
+    const meant = [...new Set([...told, ...made.keys()])];
     this.#leaveSome(text);
     const kept = this.#takeReserved(text, meant);
     const fresh = meant.filter((i) => this.isToCome(i) && !isOnBoard(i));
@@ -292,7 +298,11 @@ export class Reading {
         const before = this.used.get(index) ?? 0;
         // Batches of meat are all of it in the end.
         const told =
-          kept.get(index) ?? (verb === 'brown' && this.isMeat(index) ? 1 - before : share(index, before));
+          kept.get(index) ??
+          (verb === 'brown' && this.isMeat(index)
+            ? 1 - before
+            : // Half of the coriander was blended in: no more of it comes with the sauce.
+              Math.min(share(index, before), made.get(index) ?? 1));
         this.used.set(index, before + told);
         return { index, share: told };
       }),
@@ -327,9 +337,17 @@ export class Reading {
       meansEverything(text) && GROUND.test(text) && this.stage !== 'after' && !meansSection(text, this.lines)
         ? meant.filter((i) => !this.isMeat(i) && this.#wasMadeReady(i))
         : [];
-    if (ready.length) return ready;
+    if (ready.length)
+      return inOrder([
+        ...ready,
+        ...linesNamed(text.replace(/\beverything\b/gi, ' '), this.lines, this.pantry).filter(
+          (i) => !this.isMeat(i),
+        ),
+      ]);
+    const isBack = BACK_AGAIN.test(text) && this.acts.length > 0;
     const isOfPot =
-      meansEverything(text) && (OUT_OF_IT.test(text) || this.stage === 'after') && !STILL_TO_COME.test(text);
+      meansEverything(text) &&
+      (isBack || ((OUT_OF_IT.test(text) || this.stage === 'after') && !STILL_TO_COME.test(text)));
     if (isOfPot) return meant.filter((i) => (this.used.get(i) ?? 0) > 0);
     // "The remaining ingredients": not those that a later sentence has for itself.
     if (meansEverything(text) && THE_OTHERS.test(text) && !meansSection(text, this.lines)) {
@@ -496,11 +514,14 @@ export class Reading {
    * What was only toasted, soaked, ground or stirred together beside the pot goes in where it is named again; of what is one paste by
    * then, all of it.
    */
-  #takeFromBeside(meant: readonly number[]): readonly number[] {
-    const taken: number[] = [];
+  #takeFromBeside(meant: readonly number[], product: readonly number[]): ReadonlyMap<number, number> {
+    const taken = new Map<number, number>();
+    // "The rest of the stock", of which some was blended: what did not go into the jug.
+    const isRest = (line: number): boolean =>
+      !product.includes(line) && (this.used.get(line) ?? 0) > 0 && this.isToCome(line);
     this.acts.forEach((a, at) => {
       const isBeside = BESIDE_THE_POT.has(a.verb) && !this.#isUsedUp(a, at);
-      const named = isBeside ? a.lines.filter((l) => meant.includes(l.index)) : [];
+      const named = isBeside ? a.lines.filter((l) => meant.includes(l.index) && !isRest(l.index)) : [];
       // "Salt it" takes no sauce along that has salt in it.
       const isPlain = named.every((l) => ['salt', 'oil', 'water'].includes(this.kindOf(l.index) ?? ''));
       if (!named.length || (isPlain && a.lines.length > named.length + 1)) return;
@@ -509,7 +530,7 @@ export class Reading {
       for (const { index, share } of going) {
         a.again.push(index);
         this.used.set(index, (this.used.get(index) ?? share) - share);
-        taken.push(index);
+        taken.set(index, share);
       }
     });
     return taken;
@@ -527,6 +548,9 @@ export class Reading {
     const isOverMeat =
       next !== undefined &&
       ON_THE_BOARD.has(next.verb) &&
+      // "Blend the sauce. Season the pork": what the pork is rubbed with is something else.
+      (next.lines.every((l) => this.isMeat(l.index)) ||
+        lines.some((l) => next.again.includes(l.index) || next.lines.some((m) => m.index === l.index))) &&
       !['dry', 'pound', 'score', 'tie'].includes(next.verb) &&
       [...next.again, ...next.lines.map((l) => l.index)].some((i) => this.isMeat(i));
     return next?.verb === 'shape' || isOverMeat || lines.some((l) => this.isMeat(l.index));

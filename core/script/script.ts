@@ -118,7 +118,7 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
   const isFat = FATS.includes(kind);
   const isStarch = STARCHES.includes(kind);
   const isBound = after.some((a) => a.verb === 'thicken');
-  if (act.stage === 'closed') return 'lid';
+  if (act.stage === 'closed' && act.run === 0) return 'lid';
   if (isLater(act, script)) return 'lid';
   if (act.run > 0) {
     if (act.verb === 'serve' || act.stage === 'table') return 'serve';

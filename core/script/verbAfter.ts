@@ -59,6 +59,28 @@ const GRAINS: readonly FoodKind[] = ['sour-dairy', 'milk', 'cheese'];
 const MAKES_DOUGH = /\bknead\w*|\b(?:dough|batter)\b/i;
 /** "Cook the onions gently in the butter": fried beside. */
 const IN_FAT = /\bin\b.{0,24}\b(?:butter|oil|ghee|fat|dripping|lard)\b/i;
+const GLAZED_IN_BUTTER: readonly FoodKind[] = [
+  ...KINDS.fat,
+  ...KINDS.aromatic,
+  'root-veg',
+  'slow-veg',
+  'quick-veg',
+  'sugar',
+  'water',
+];
+const SETS_LOW = /^\W*saute\b(?!.*\b(?:it|them|crisp|brown|golden)\b).*\b(?:low|uncovered|lid off|\d)/i;
+/** What wants some minutes in the sauce. */
+const COOKED_IN_IT: readonly FoodKind[] = [
+  'quick-veg',
+  'root-veg',
+  'slow-veg',
+  'mushroom',
+  'pulse-cooked',
+  'seafood',
+  'pasta',
+  'grain',
+];
+const BARE_MINUTES = /^\W*(?:for |about )?\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:m|mins?|minutes?)\W*$/i;
 const HOT_LADLE =
   /\b(?:ladle|spoon|cup|splash|little|some)\w*(?: or two)? of (?:the )?(?:hot|warm) (?:\p{L}+ )?(?:sauce|liquid|broth|gravy|stock|juices?)\b/iu;
 /** "Put the meat back to heat through": it goes back. */
@@ -145,7 +167,10 @@ export function verbAfter(t: Told): string | null {
   const isNothingNew = !meant.some(isToCome) && !some(KINDS.meat);
   // "Cook until thickened, 2 minutes": that is what the slurry does.
   const isItsLook =
-    said === 'simmer' || said === 'reduce' || said === 'thicken' || (said === 'glaze' && !GLAZES.test(text));
+    said === 'simmer' ||
+    said === 'reduce' ||
+    said === 'thicken' ||
+    (said === 'glaze' && (!GLAZES.test(text) || (/\bthick/i.test(text) && timeNamed(text) === null)));
   if (isItsLook && last?.verb === 'thicken' && isNothingNew) return null;
   const isBound = lines.some((_, i) => isBinder(i) && !isToCome(i));
   if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
@@ -159,6 +184,10 @@ export function verbAfter(t: Told): string | null {
   // "Top with the feta and the lemon cut in wedges": it is strewn over.
   if (said === 'slice' && /\b(?:top(?:ped)?|scatter\w*|garnish\w*|strew\w*) (?:it )?with\b/i.test(text))
     return 'serve';
+  // "Sauté low ten minutes, uncovered": how the pot is set, with nothing to fry.
+  if (said === 'fry' && !meant.length && SETS_LOW.test(text)) return 'simmer';
+  // "Glaze the small onions in butter": in a pan beside, and no sauce goes down.
+  if (said === 'glaze' && IN_FAT.test(text) && meant.some(isToCome) && all(GLAZED_IN_BUTTER)) return 'fry';
   // "Shanks back in to glaze": they go back.
   if (
     said === 'glaze' &&
@@ -285,6 +314,10 @@ export function verbAfter(t: Told): string | null {
     !some(KINDS.meat)
   )
     return last?.verb === 'mix' ? 'coat' : 'glaze';
+  // "Beans and pepper in, 3-4 minutes": they are cooked so long.
+  const isCooked = timeNamed(text) !== null || (BARE_MINUTES.test(next) && !some(KINDS.dairy));
+  if (said === null && isCooked && meant.some(isToCome) && all(COOKED_IN_IT) && /\bin\b/i.test(text))
+    return 'simmer';
   if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text))
     return some(KINDS.dairy) ? 'dairy' : 'stirin';
   return said;

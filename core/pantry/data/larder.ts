@@ -69,7 +69,7 @@ export const LARDER = [
   row('starch', 'arrowroot | arrowroot powder | arrowroot starch', { strength: 1 }),
   row('starch', 'rice flour', { gPerMl: 0.66, strength: 0.6 }),
   row('flour', 'plain flour | atta | chapati flour | roti flour | all-purpose flour | flour | all purpose flour | white flour | ap flour | wheat flour'),
-  row('flour', 'self-raising flour | self raising flour | self-rising flour'),
+  row('flour', 'self-raising flour | self raising flour | self-rising flour | sr flour | s.r. flour'),
   row('flour', 'wholemeal flour | whole wheat flour', { gPerMl: 0.55 }),
   row('flour', 'chickpea flour | gram flour | besan', { allergens: [] }),
   row('flour', 'flour-and-butter paste | beurre manié | beurre manie | kneaded butter', { gPerMl: 0.95, strength: 0.25, fat: 0.42, allergens: ['gluten', 'milk'] }),

@@ -8,6 +8,8 @@ import { kindOf, type StepInput } from './step';
 
 export const isOfMeatKind = (i: PlacedItem): boolean => /meat|poultry|sausage/.test(kindOf(i) ?? '');
 export const isFat = (i: PlacedItem): boolean => ['oil', 'butter'].includes(kindOf(i) ?? '');
+export const isSeasoning = (i: PlacedItem): boolean =>
+  ['salt', 'sugar', 'spice-ground', 'spice-late'].includes(kindOf(i) ?? '');
 export const isWholeSpice = (i: PlacedItem): boolean =>
   ['spice-whole', 'herb-woody'].includes(kindOf(i) ?? '');
 export const isMinced = (i: PlacedItem): boolean => kindOf(i) === 'ground-meat';
@@ -21,6 +23,30 @@ const before = (act: Act, { script }: StepInput): readonly Act[] =>
       script.acts.findIndex((a) => a.id === act.id),
     ),
   ) ?? [];
+
+/** Where a line stands apart from the pot: in its marinade, in the pan beside, on its plate. */
+const APART: ReadonlySet<string> = new Set(['marinate', 'brine', 'liftout', 'render']);
+/** True of a line that stands apart from the pot when an act comes to it. */
+export function waitsBeside(line: number, act: Act, input: StepInput): boolean {
+  const last = before(act, input).findLast(
+    (a) => a.again.includes(line) || a.lines.some((l) => l.index === line),
+  );
+  return (
+    last !== undefined &&
+    (APART.has(last.verb) || (last.stage === 'closed' && last.where === 'pan' && last.run > 0))
+  );
+}
+
+const IN_THE_POT: ReadonlySet<string> = new Set(['brown', 'soften', 'add', 'return', 'top', 'bloom']);
+/** True of a line that is in the pot when an act comes to it. */
+export function wasCooked(line: number, act: Act, input: StepInput): boolean {
+  const last = before(act, input).findLast(
+    (a) => a.again.includes(line) || a.lines.some((l) => l.index === line),
+  );
+  // "Take it out": everything, where nothing is named.
+  const isOut = before(act, input).findLast((a) => a.verb === 'liftout' || a === last)?.verb === 'liftout';
+  return last !== undefined && last.where === 'pot' && IN_THE_POT.has(last.verb) && !isOut;
+}
 
 /** Items that an act is done to once more, by position of their lines. */
 export const againItems = (act: Act, { items }: Pick<StepInput, 'items'>): PlacedItem[] =>

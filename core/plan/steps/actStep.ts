@@ -4,7 +4,16 @@ import { formatDuration } from '../../quantity/format';
 import { verbById, type Verb } from '../../script/data/verbs';
 import type { Act } from '../../script/act';
 import { CAUTIONS } from '../data/cautions';
-import { againItems, bringsMarinade, isBlendedCold, isFat, isOfMeatKind } from './actFacts';
+import {
+  againItems,
+  bringsMarinade,
+  isBlendedCold,
+  isFat,
+  isOfMeatKind,
+  isSeasoning,
+  wasCooked,
+  waitsBeside,
+} from './actFacts';
 import { isDoneAhead, minutesFor, standsAlone } from './actMinutes';
 import { isBrownedInBatches, isWashed, wayOf, type Done } from './actWays';
 import { asProduct, isMadeBeside, madeReady } from './beside';
@@ -13,7 +22,7 @@ import { handwork, listed, step, stepItems, type Phase, type Step, type StepInpu
 /** Done to meat and to nothing else: what it is done with is listed, and not named. */
 const ONLY_MEAT = new Set(['marinate', 'season', 'dredge', 'brine', 'pound', 'score', 'tie', 'dry']);
 /** What comes back with something new is said before it: the meat with its stock. */
-const COMES_BACK = new Set(['add', 'top', 'return', 'rack']);
+const COMES_BACK = new Set(['add', 'top', 'return', 'rack', 'stirin']);
 /** Done in a bowl or a jug, whatever pan stands beside. */
 const IN_A_BOWL = new Set(['soak', 'mix', 'blend', 'shape', 'marinate', 'season', 'dredge']);
 const BOILS_ON = /\b(?:boil|simmer|bubble|stew|braise)(?:s|ing)?\b/i;
@@ -98,6 +107,9 @@ function cautionsOf(done: Done, verb: Verb): string[] {
   return verb.caution && !isCooked && !isCold ? [CAUTIONS[verb.caution]] : [];
 }
 
+/** Fat and salt are listed with what is fried, and not named. */
+const isInIt = (i: PlacedItem): boolean => isFat(i) || i.read.food?.kind === 'salt';
+
 /** What an act is done to, as its title names it; empty where the title has to do without. */
 function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): string {
   const { act, mine, input } = done;
@@ -108,19 +120,26 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
     i.read.foodText.split(' ').length > 2 && i.read.known ? i.read.known : called(i);
   const isMarinadePoured = bringsMarinade(act, input);
   // Fat is what a thing is fried in: it is listed, and not named as what is fried.
-  const fried = verb.inFat && mine.some((i) => !isFat(i)) ? mine.filter((i) => !isFat(i)) : mine;
+  const fried = verb.inFat && mine.some((i) => !isInIt(i)) ? mine.filter((i) => !isInIt(i)) : mine;
   const names = unique([
     ...(isMarinadePoured ? ['the marinade'] : []),
     ...(made ? [made.name] : []),
     ...fried.filter((i) => !made?.items.includes(i)).map(nameOf),
   ]);
+  // "Pour it over the chicken", which was browned and never taken out.
+  const isInThePot = (i: PlacedItem): boolean => wasCooked(i.index, act, input);
   const product = madeOf(act.again, input);
   // "Add everything": what was rubbed in or fried before needs no naming beside what is new.
   const isNewBeside = act.verb === 'add' && mine.length > 0;
+  const isOut = (i: PlacedItem): boolean => !isSeasoning(i) && waitsBeside(i.index, act, input);
   // The marinade is said by its name, and what is in it is not.
-  const againAll = againItems(act, input).filter((i) => isOfMeatKind(i) || !isMarinadePoured);
+  const back = againItems(act, input).filter((i) => isOfMeatKind(i) || !isMarinadePoured);
+  // What it was browned in comes back with it, and is not named.
+  const againAll = back.some((i) => !isFat(i)) ? back.filter((i) => !isFat(i)) : back;
   const again = unique(
-    product ? [product] : againAll.filter((i) => !isNewBeside || isOfMeatKind(i)).map(called),
+    product
+      ? [product]
+      : againAll.filter((i) => !isNewBeside || isOut(i) || (isOfMeatKind(i) && !isInThePot(i))).map(called),
   );
   const againMeat = unique(againAll.filter(isOfMeatKind).map(called));
   const isOfMeat = verb.toMeat || isWashed(done);

@@ -43,6 +43,9 @@ const TURNED =
 const KEPT_WARM = /\bkeep\w*\b.{0,24}\b(?:warm|hot)\b/i;
 const BETWEEN_BONES = /\bbetween (?:the |each )?(?:rib )?bones?\b/i;
 
+const FISHED = /\b(?:discard|fish out|throw (?:away|out)|pick out|take out|remove)\b/i;
+const UNDER_THE_GRILL = /\b(?:broil\w*|grill|griddle)\b/i;
+
 const meatOf = ({ mine }: Done): PlacedItem[] => mine.filter(isOfMeatKind);
 const every = (mine: readonly PlacedItem[], is: (i: PlacedItem) => boolean): boolean =>
   mine.length > 0 && mine.every(is);
@@ -52,7 +55,10 @@ export const isWashed = ({ act, input }: Done): boolean =>
   act.verb === 'rinse' && againItems(act, input).some(isOfMeatKind);
 const isMinceBrowned = ({ act, mine }: Done): boolean =>
   act.verb === 'brown' && mine.length > 0 && mine.filter(isOfMeatKind).every(isMinced);
-const isMeatSoftened = (done: Done): boolean => done.act.verb === 'soften' && meatOf(done).length > 0;
+/** Meat that fries, new or in it already. */
+const softenedMeat = (done: Done): PlacedItem[] =>
+  done.mine.length ? meatOf(done) : againItems(done.act, done.input).filter(isOfMeatKind);
+const isMeatSoftened = (done: Done): boolean => done.act.verb === 'soften' && softenedMeat(done).length > 0;
 
 /** The first way that applies and says something of it is what is said; what none says is the verb's own. */
 const WAYS: readonly Way[] = [
@@ -68,7 +74,7 @@ const WAYS: readonly Way[] = [
   },
   { when: ({ act, mine }) => act.verb === 'soften' && smellsSoon(mine), look: 'It smells; no colour on it.' },
   {
-    when: (done) => isMeatSoftened(done) && every(meatOf(done), (i) => kindOf(i) === 'cured-meat'),
+    when: (done) => isMeatSoftened(done) && every(softenedMeat(done), (i) => kindOf(i) === 'cured-meat'),
     title: 'Cook {food}',
     look: 'Golden at the edges, and the fat clear.',
   },
@@ -79,8 +85,22 @@ const WAYS: readonly Way[] = [
     text: 'It has given what it had.',
   },
   {
+    when: ({ act, input }) =>
+      act.verb === 'liftout' &&
+      act.again.length > 0 &&
+      FISHED.test(act.words) &&
+      !againItems(act, input).some(isOfMeatKind),
+    title: 'Fish out {food}',
+    text: 'It has given what it had.',
+  },
+  {
     when: ({ act }) => act.verb === 'liftout' && KEPT_WARM.test(act.words),
     text: 'Onto a warm plate, with a slotted spoon, under foil.',
+  },
+  {
+    when: ({ act }) => act.verb === 'toast' && UNDER_THE_GRILL.test(act.words),
+    title: 'Char {food}',
+    text: 'Close under the grill, turned as they blacken. Stay with it.',
   },
   { when: isWashed, title: 'Wash {food}', text: WASHED },
   { when: ({ act, input }) => act.verb === 'soak' && !keepsLiquor(act, input), text: '' },

@@ -46,7 +46,7 @@ export function stepsBeforeTheLid(input: StepInput): Step[] {
           heat: 'low',
           timer: { name: 'Bloom', seconds: 40 },
           durationS: handwork(WORK.bloomMin, 0.3),
-          look: 'Smells open; not darker. The moment it darkens, pour.',
+          look: 'You smell it; it has not gone darker. The moment it darkens, pour.',
         },
       ),
     );

@@ -39,12 +39,32 @@ export const whole = (item: PlacedItem): PlacedItem => {
 /** The whole of every line that an act beside the pot is done to, in its order. */
 export function madeReady(
   act: Act,
-  { items }: Pick<StepInput, 'items'>,
+  { items, script }: Pick<StepInput, 'items' | 'script'>,
   mine: readonly PlacedItem[],
 ): StepItem[] {
   const indices = [...new Set([...act.lines.map((l) => l.index), ...act.again])];
   const found = indices.flatMap((index) => items.find((i) => i.index === index && i.read.food) ?? []);
-  return [...found, ...mine.filter((i) => !found.some((f) => f.index === i.index))].map(whole).map(stepItem);
+  const parts = partsTaken(indices, act, script);
+  return [...found, ...mine.filter((i) => !found.some((f) => f.index === i.index))].map((i) => {
+    const part = items.find((o) => o.index === i.index && o.actId === parts?.id);
+    return stepItem(part ?? whole(i));
+  });
+}
+
+/**
+ * The act that takes what was made, where of some of its lines only a part was in it: half of the coriander blended, the rest for the end.
+ * A paste that goes in by halves was made whole, and has none.
+ */
+function partsTaken(
+  indices: readonly number[],
+  act: Act,
+  script: Script | null | undefined,
+): Act | undefined {
+  const taker = (script?.acts ?? []).find(
+    (a) => a !== act && a.lines.filter((l) => indices.includes(l.index)).length > 1,
+  );
+  const shares = (taker?.lines ?? []).filter((l) => indices.includes(l.index)).map((l) => l.share);
+  return Math.max(...shares) - Math.min(...shares) > 0.01 ? taker : undefined;
 }
 
 /** Items as they are got out: a line that is ground or mixed as a whole is listed once, however its parts go in later. */

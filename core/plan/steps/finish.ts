@@ -185,7 +185,9 @@ function glazeWords({ minutes, latestMin, leftG }: Glazed): Together {
 /** Where the salt stands by the sum, and how much more could be right: said where it is tasted. */
 function saltWords({ items, dish, kitchen }: StepInput): string {
   const view = saltView(saltG(items), eatenG(items), dish.plates, kitchen.needs.includes('low-salt'));
-  const has = `By the sum it has ${view.percent.low.toFixed(1)}–${view.percent.high.toFixed(1)} % salt`;
+  const low = view.percent.low.toFixed(1);
+  const high = view.percent.high.toFixed(1);
+  const has = `By the sum it has ${low === high ? low : `${low}–${high}`} % salt`;
   const quarters = quartersToAdd(view, dish.plates, kitchen.needs.includes('low-salt'));
   if (quarters < 1 && view.verdict === 'low')
     return `${has}, which tastes of little; but a plate is a big one and has about ${view.perPlateG.mid.toFixed(1)} g already. A pinch at a time.`;

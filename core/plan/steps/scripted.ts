@@ -30,7 +30,11 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
   const before = script.acts.filter((a) => a.run === 0 && !OF_THE_POT.has(a.verb));
   const between = (a: Act): boolean =>
     a.run > 0 && script.acts.some((b) => b.verb === 'close' && b.run === a.run);
-  const after = script.acts.filter((a) => a.run > 0 && !OF_THE_POT.has(a.verb) && !between(a));
+  // Done in a pan or a bowl of its own while the pot is closed.
+  const beside = script.acts.filter((a) => a.run > 0 && a.stage === 'closed' && !OF_THE_POT.has(a.verb));
+  const after = script.acts.filter(
+    (a) => a.run > 0 && !OF_THE_POT.has(a.verb) && !between(a) && !beside.includes(a),
+  );
   const loose = items.filter((i) => i.read.food && !i.actId);
   const firstHot = before.find((a) => ['heat', 'brown', 'render', 'soften', 'pop'].includes(a.verb));
   const early = loose.filter((i) => ['sear', 'aromatics', 'bloom', 'deglaze'].includes(i.moment));
@@ -70,10 +74,37 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
   const inBetween = script.acts.filter((a) => between(a) && !OF_THE_POT.has(a.verb));
   const isPlain = inBetween.every((a) => a.verb === 'add' || a.verb === 'stirin');
   steps.push(
-    ...stepsUnderTheLid(input, isPlain ? [] : inBetween.map((a) => actStep(a, input, of(a), 'again'))),
+    ...withBeside(
+      stepsUnderTheLid(input, isPlain ? [] : inBetween.map((a) => actStep(a, input, of(a), 'again'))),
+      beside.map((a) => ({ ...actStep(a, input, of(a), 'hold'), minutes: a.minutes })),
+    ),
   );
   steps.push(...stepsOpened(input).filter((s) => s.id !== 'aside'));
   return [...steps, ...afterTheLid(input, script, after, of, loose)];
+}
+
+/** The last wait under the lid, with what is done beside it meanwhile. */
+function withBeside(
+  steps: readonly Step[],
+  beside: readonly (Step & { minutes: number | null })[],
+): Step[] {
+  const at = steps.findLastIndex((s) => s.kind === 'hold' || s.id === 'again');
+  return steps.map((s, i) => {
+    if (i !== at || !beside.length) return s;
+    const told = beside.map(({ title, text, look, minutes }) => {
+      const forMin = minutes ? ` (${formatDuration(minutes * 60)})` : '';
+      return [`${title}${forMin}.`, text.replace(/^In the pan beside the pot\. ?/, ''), look]
+        .filter(Boolean)
+        .join(' ');
+    });
+    return {
+      ...s,
+      text: `${s.text} Meanwhile: ${told.join(' ')}`,
+      items: [...s.items, ...beside.flatMap((b) => b.items)],
+      cautions: [...new Set([...s.cautions, ...beside.flatMap((b) => b.cautions)])],
+      words: [...new Set([s.words, ...beside.map((b) => b.words)].filter(Boolean))].join(' '),
+    };
+  });
 }
 
 function afterTheLid(
@@ -191,7 +222,11 @@ function afterTheLid(
     ),
   );
   const said = new Set(steps.flatMap((s) => s.items.map((i) => i.lineId)));
-  const left = inOrder(input.items, 'finish').filter((i) => i.read.food && !said.has(i.lineId));
+  const isBeside = (i: PlacedItem): boolean =>
+    script.acts.some((a) => a.stage === 'closed' && a.id === i.actId);
+  const left = inOrder(input.items, 'finish').filter(
+    (i) => i.read.food && !said.has(i.lineId) && !isBeside(i),
+  );
   const words = after.find((a) => a.verb === 'finish')?.words ?? '';
   return [
     ...steps,

@@ -123,10 +123,10 @@ export function stepItem(item: PlacedItem): StepItem {
   const after = item.read.text.includes(',')
     ? item.read.text.slice(item.read.text.indexOf(',') + 1).trim()
     : '';
-  const juice =
-    item.read.food?.kind === 'citrus' && item.read.juiceOnly && !foodWords(name).includes('juice')
-      ? 'juice'
-      : '';
+  // "½ orange, zest": which of it.
+  const isFruit = ['citrus', 'juice', 'spice-late'].includes(item.read.food?.kind ?? 'other');
+  const part = item.read.juiceOnly ? 'juice' : item.read.zestOnly ? 'zest' : '';
+  const juice = isFruit && !foodWords(name).includes(part) ? part : '';
   const taste = item.read.toTaste && !/taste/.test(after) ? 'to taste' : '';
   const cut = item.read.foodText.endsWith(name)
     ? ''

@@ -220,6 +220,12 @@ export const LAYER_CONSTRAINTS: readonly LayerConstraint[] = [
 ];
 
 /** Height of the rack that ships with a pot, mm. Source: usual wire trivets, 25-45 mm; spread 25 %. */
+/** Share of the bulk that is food once it has been fried soft or cooked by an earlier lid. */
+export const SUNK_PACKING = {
+  value: 0.92,
+  spread: 0.08,
+  source: 'Judgement: softened onions and braised pieces lie close, with the liquid between them',
+};
 export const RACK_MM = { value: 35, spread: 0.25, source: 'Wire trivets that ship with electric pots' };
 /** Share of the pot's floor that a bowl on the rack covers. Source: bowls that pass the rim with room for fingers; spread 10 %. */
 export const BOWL_COVER = { value: 0.62, spread: 0.1, source: 'A 16-18 cm bowl in a 22 cm pot' };

@@ -172,7 +172,7 @@ export const VERBS: readonly Verb[] = [
     timed: true,
     heat: 'low',
     text: 'Stir all the time; have the liquid in your other hand.',
-    look: 'Smells open; not darker.',
+    look: 'You smell it; it has not gone darker.',
   }),
   v('deglaze', 'Deglaze with {food}', 2, {
     heat: 'high',
@@ -449,7 +449,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'deglaze',
     words:
-      /\bdeglaz\w*|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
+      /\bdeglaz\w*|\bextinguish\w*|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
     stages: ['prep', 'open'],
   },
   {
@@ -572,7 +572,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'add',
     words:
-      /\b(?:add|put|pour|place|stir|tip|arrange|nestle|settle|slide|sit|tuck|lay|layer|drop|throw|dump|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b/i,
+      /\b(?:add|put|pour|moisten|place|stir|tip|arrange|nestle|settle|slide|sit|tuck|lay|layer|drop|throw|dump|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b/i,
     stages: ['prep', 'open'],
   },
 ];
