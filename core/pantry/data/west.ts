@@ -188,7 +188,10 @@ export const WEST = [
   row('spice-whole', 'grains of paradise | grains of selim | uziza | alligator pepper', { pieceG: {} }),
   row('spice-whole', 'pickling spice | mulling spice', { pieceG: {} }),
   // Pantry
-  row('salty-sauce', 'browning sauce | browning | burnt sugar browning', { allergens: ['soy', 'gluten'], pieceG: {} }),
+  row('salty-sauce', 'browning sauce | browning | burnt sugar browning', {
+    allergens: ['soy', 'gluten'],
+    pieceG: {},
+  }),
   row('thick-sauce', 'sloppy joe sauce | baked bean sauce', {
     sugar: 0.15,
     salt: 0.015,

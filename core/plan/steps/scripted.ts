@@ -84,10 +84,7 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
 }
 
 /** The last wait under the lid, with what is done beside it meanwhile. */
-function withBeside(
-  steps: readonly Step[],
-  beside: readonly (Step & { minutes: number | null })[],
-): Step[] {
+function withBeside(steps: readonly Step[], beside: readonly (Step & { minutes: number | null })[]): Step[] {
   const at = steps.findLastIndex((s) => s.kind === 'hold' || s.id === 'again');
   return steps.map((s, i) => {
     if (i !== at || !beside.length) return s;
