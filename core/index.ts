@@ -99,6 +99,7 @@ export { readMethod, type MethodHints } from './dish/method';
 export { readScript } from './script/read';
 export type { Act, Script } from './script/act';
 export { goesRows, looseLines } from './plan/goes';
+export { lineRemark } from './plan/remark';
 export {
   addAct,
   asTheMethodSays,

@@ -19,7 +19,7 @@ export function stripBullet(text: string): string {
 
 /** How a thing is cut, behind its name without a comma, and what it is for, before it. */
 const CUT_BEHIND =
-  /(?:\s+(?:and|in|into|lengthwise|lengthways|finely|roughly|thinly|thickly|freshly|coarsely|loosely|tightly|lightly|firmly|well|cut|chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|drained|rinsed|washed|cleaned|picked|torn|crumbled|melted|softened|beaten|whisked|julienned|deseeded|seeded|slit|bruised|smashed|uncooked|packed|thawed|defrosted|divided|optional|more|extra|thick|thin|small|large|bite[- ]?size[d]?|chunky|chunks|pieces|strips|rounds|rings|wedges|slivers|matchsticks|batons|dice|cubes))+$/i;
+  /(?:\s+(?:and|in|into|lengthwise|lengthways|finely|roughly|thinly|thickly|freshly|coarsely|loosely|tightly|lightly|firmly|well|cut|chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|drained|rinsed|washed|cleaned|picked|torn|crumbled|melted|softened|beaten|whisked|julienned|deseeded|seeded|slit|bruised|smashed|uncooked|packed|thawed|defrosted|divided|optional|more|extra|thick|thin|(?:(?:in|into|cut|thick|thin|small|large|chunky|bite[- ]?sized?)\s+)+(?:chunks|pieces|strips|rounds|rings|wedges|slivers|matchsticks|batons|dice|cubes)|bite[- ]?sized?))+$/i;
 const FOR_WHAT =
   /^(?:(?:to|for) (?:serve|serving|garnish|finish|the table)|sides?|side dish(?:es)?|accompaniments?|garnish|beilagen?|optional)(?:\s*[:–—-]\s*|\s{2,})/i;
 

@@ -266,7 +266,7 @@ function reinterpret(food: Food, amount: Amount | null, text: string, pantry: Pa
 /** "juice of 2 limes", "zest and juice of ½ lemon": the fruit's amount, with the words kept for the descriptors. */
 function readPartOf(text: string): { amount: Amount; rest: string } | null {
   const part =
-    /^(?:(?:the|fresh(?:ly squeezed)?|finely grated|grated)\s+)*(?:juice|zest|peel|rind)(?:\s*(?:and|&|\+)\s*(?:juice|zest|peel|rind))?\s+(?:of|from)\s+/i.exec(
+    /^(?:(?:the|fresh(?:ly squeezed)?|finely grated|grated)\s+)*(?:juice|zest|peel|rind)(?:\s*(?:and|&|\+)\s*(?:juice|zest|peel|rind))?\s+(?:(?:of|from)\s+|(?=(?:\d|[½¼¾]|half|one|two)\W?\s*\p{L}))/iu.exec(
       text,
     );
   if (!part) return null;

@@ -210,7 +210,8 @@ function prepOf(item: PlacedItem, laid: Laid): number {
     );
   }
   const row = PREP_MIN[item.read.food?.kind ?? 'other'];
-  return row && !item.read.canned && !item.read.frozen ? row.each + row.perKg * (item.massG.mid / 1000) : 0.2;
+  if (!row || item.read.canned || item.read.frozen) return 0.2;
+  return Math.min(row.most ?? Number.POSITIVE_INFINITY, row.each + row.perKg * (item.massG.mid / 1000));
 }
 
 /** Longest sentence of a recipe that is a bowl's note, letters. */

@@ -35,6 +35,7 @@ import {
   searedC,
   SEAR_COVER,
   START_C,
+  STIRRED_MM,
   WORK,
 } from './data/work';
 import type { Calibration, Kitchen } from './kitchen';
@@ -440,6 +441,10 @@ export function forecastFor(input: HeatInput, frozen: boolean, rules: HouseRules
 /** A forecast, remembered by its whole input: most edits of a dish change nothing that heats. */
 export const forecastOnce = kept<HeatInput, HeatForecast>(100, JSON.stringify, forecastHeat);
 
+/** Strips and small cubes are stirred about; what is thicker lies as it is cut. */
+const onTheFloorMm = ({ item, cubed, thicknessMm }: MeatPiece): number =>
+  cubed || item.read.cut === 'sliced' ? Math.max(STIRRED_MM, thicknessMm) : thicknessMm;
+
 /** Batches needed to brown the meat in one layer on this pot's floor; what is `turned` in a base goes in all at once. */
 export function searBatches(
   meat: readonly MeatPiece[],
@@ -450,7 +455,8 @@ export function searBatches(
   const area = seared
     .filter((m) => !turned(m.item))
     .reduce(
-      (s, m) => s + (isLoose(m.cut) ? m.massG / 3 : m.massG / 1.05 / ((m.thicknessMm / 10) * PIECE_FLATNESS)),
+      (s, m) =>
+        s + (isLoose(m.cut) ? m.massG / 3 : m.massG / 1.05 / ((onTheFloorMm(m) / 10) * PIECE_FLATNESS)),
       0,
     );
   const fewest = seared.length > 0 ? 1 : 0;

@@ -1,51 +1,15 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import type { ReactNode } from 'react';
 import {
-  formatTemp,
-  isHeldBack,
-  planDairy,
+  lineRemark,
   stepItem,
   type DisplayUnits,
   type Moment,
   type PlacedItem,
   type Plan,
-  formatVolume,
 } from '../../../core/index';
 import type { EditDish } from './edit';
 import { besideMoment, dragId, faceId, moveTo } from './moving';
-
-const WAIT: Partial<Record<Moment, string>> = {
-  thicken: 'at the boil',
-  dairy: 'off the boil',
-  finish: 'heat off',
-  serve: 'at the table',
-};
-
-function dairyWait(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
-  const cls = item.read.food?.dairy;
-  if (!cls) return WAIT.dairy ?? '';
-  const { waitToC } = planDairy(cls, item.massG.mid, plan.sauce.leftG.mid, {
-    bound: true,
-    boilsC: plan.heat.boilsAtC,
-  });
-  return waitToC >= plan.heat.boilsAtC - 1 ? 'at a simmer' : `below ${formatTemp(waitToC, units)}`;
-}
-
-/** What stands at the right end of a line: what the cook most wants to know about it here. */
-function remark(item: PlacedItem, plan: Plan, units: DisplayUnits): string {
-  if (item.line.asSlurry) return 'sized later';
-  if (item.line.later && item.moment === 'lid') return 'in between';
-  if (item.read.confidence === 'unsure') return 'not sure';
-  const meat = plan.meat.find((m) => m.item.lineId === item.lineId);
-  if (meat) return `${Math.round(meat.thicknessMm)} mm`;
-  const poured = plan.liquid.entries.find((e) => e.lineId === item.lineId && e.kind === 'poured');
-  if (poured && !isHeldBack(item.moment)) return `counts ${formatVolume(poured.ml.mid, units)}`;
-  const wait = WAIT[item.moment];
-  if (wait) return item.moment === 'dairy' && item.read.food?.dairy ? dairyWait(item, plan, units) : wait;
-  if (item.part) return item.part;
-  if (item.read.food?.kind.startsWith('tomato') && item.moment === 'lid') return 'on top';
-  return '';
-}
 
 interface RowProps {
   item: PlacedItem;
@@ -108,7 +72,7 @@ export function LineRow({ item, plan, units, edit, isOpen, isLit, onOpen, onHot 
           {shown.name}
           {shown.note && <span className="soft small"> {shown.note}</span>}
         </span>
-        <span className="line-remark small">{remark(item, plan, units)}</span>
+        <span className="line-remark small">{lineRemark(item, plan, units)}</span>
       </button>
     </li>
   );

@@ -47,13 +47,19 @@ export function searBatchMin(thicknessMm: number | undefined): number {
   return Math.round(2 * (thinMin + Math.min(1, Math.max(0, share)) * (thickMin - thinMin)));
 }
 
+/** Thin pieces are turned in a heap and not laid one by one: they take no more of the floor than pieces this thick, mm. Source: judgement; spread 30 %. */
+export const STIRRED_MM = 20;
+
 /** Longest boiling down that is planned, minutes: beyond it a slurry is the better way. Source: patience at a stove; spread 30 %. */
 export const MOST_REDUCING_MIN = 30;
 
-/** Preparation of each kind: minutes to start and minutes a kilogram. Source as above. */
-export const PREP_MIN: Partial<Record<FoodKind, { each: number; perKg: number }>> = {
+/**
+ * Preparation of each kind: minutes to start and minutes a kilogram, and for what is minced the most that one line takes: a head of garlic
+ * is done in five minutes, and so are four big chillies. Source as above.
+ */
+export const PREP_MIN: Partial<Record<FoodKind, { each: number; perKg: number; most?: number }>> = {
   allium: { each: 0.5, perKg: 11 },
-  aromatic: { each: 1, perKg: 40 },
+  aromatic: { each: 1, perKg: 40, most: 5 },
   'root-veg': { each: 0.5, perKg: 7 },
   'slow-veg': { each: 0.5, perKg: 7 },
   'quick-veg': { each: 0.3, perKg: 3 },

@@ -2,6 +2,7 @@ import { BOIL_OFF_G_PER_MIN } from '../../quantity/boilOff';
 import type { PlacedItem } from '../../moments/item';
 import { verbById } from '../../script/data/verbs';
 import type { Act } from '../../script/act';
+import { HAD_HEAT } from '../../script/told';
 import { GOES_DOWN, goneShare, SAYS_SHARE } from '../boilsDown';
 import { MOST_REDUCING_MIN, searBatchMin, WORK } from '../data/work';
 import { glazedOf } from '../glazed';
@@ -37,6 +38,13 @@ function lastPoured(act: Act, { items, script }: StepInput): PlacedItem[] {
   return items.filter((i) => i.actId !== undefined && i.actId === before?.id);
 }
 
+/** The pot has had heat before, or was put on while the last things were cut. */
+function isHotAlready(act: Act, { script, rules }: StepInput): boolean {
+  const acts = script?.acts ?? [];
+  const before = acts.slice(0, acts.indexOf(act));
+  return rules.browning === 'pot' || before.some((a) => HAD_HEAT.has(a.verb));
+}
+
 /** Minutes of an act: the recipe's own, else what it takes here. */
 export function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem[]): number {
   const verb = verbById(act.verb);
@@ -45,7 +53,8 @@ export function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem
     const batch =
       act.minutes !== null && PER_SIDE.test(act.words)
         ? 2 * act.minutes
-        : searBatchMin(input.meat[0]?.thicknessMm);
+        : // "Brown for 4 minutes": so long a batch.
+          (act.minutes ?? searBatchMin(input.meat[0]?.thicknessMm));
     // The pot is hot, and there is room: what is turned in a base needs no layer of its own.
     if (isTurnedIn(act, input)) return act.minutes ?? WORK.turnedMin;
     return WORK.shimmerMin + Math.max(1, input.batches) * batch;
@@ -69,6 +78,7 @@ export function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem
     return act.minutes ?? Math.min(15, glazed?.minutes ?? verb.minutes);
   }
   if (act.verb === 'soften' && act.minutes === null && smellsSoon(mine)) return verbById('bloom').minutes;
+  if (act.verb === 'heat' && act.minutes === null && isHotAlready(act, input)) return WORK.shimmerMin;
   if (isDoneAhead(act)) return verb.minutes;
   return Math.min(90, act.minutes ?? verb.minutes);
 }

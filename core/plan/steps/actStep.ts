@@ -53,7 +53,7 @@ export function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[],
         ? madeReady(act, input, mine)
         : [
             ...(made ? [made.listed] : []),
-            ...stepItems(made ? mine.filter((i) => !made.items.includes(i)) : mine),
+            ...stepItems(made ? mine.filter((i) => !made.items.includes(i)) : seasonedWith(act, input, mine)),
           ],
       heat: verb.heat,
       timer:
@@ -117,7 +117,9 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const called = (i: PlacedItem): string =>
     act.run > 0 ? shortName(i.read).replace(RAW_STATE, '') : shortName(i.read);
   const nameOf = (i: PlacedItem): string =>
-    i.read.foodText.split(' ').length > 2 && i.read.known ? i.read.known : called(i);
+    i.read.foodText.split(' ').length > 2 && i.read.known
+      ? asWritten(i.read.known, i.read.foodText)
+      : called(i);
   const isMarinadePoured = bringsMarinade(act, input);
   // Fat is what a thing is fried in: it is listed, and not named as what is fried.
   const fried = verb.inFat && mine.some((i) => !isInIt(i)) ? mine.filter((i) => !isInIt(i)) : mine;
@@ -167,6 +169,23 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const all = unique([...names, ...(comesBack && !bringsMeat ? again : [])]);
   return named.length < all.length && !isOfMeat ? `${named.join(', ')} and the rest` : listed(named);
 }
+
+/** The name that was met, in the number it is written in: "olives". */
+const asWritten = (known: string, foodText: string): string =>
+  ['s', 'es'].map((end) => `${known}${end}`).find((many) => foodText.toLowerCase().includes(many)) ?? known;
+
+/** Salt and pepper of no amount season the meat and are there for the end too. */
+function seasonedWith(act: Act, { items }: StepInput, mine: readonly PlacedItem[]): readonly PlacedItem[] {
+  if (act.verb !== 'season' || mine.length || act.run > 0) return mine;
+  return items.filter((i) => !i.read.amount && SALT_AND_PEPPER.has(i.read.food?.id ?? ''));
+}
+const SALT_AND_PEPPER: ReadonlySet<string> = new Set([
+  'salt',
+  'kosher-salt',
+  'black-pepper',
+  'salt-and-pepper',
+  'white-pepper',
+]);
 
 const unique = (names: readonly string[]): string[] => [...new Set(names)];
 

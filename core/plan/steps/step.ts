@@ -121,7 +121,10 @@ export function stepItem(item: PlacedItem): StepItem {
   const isSaid = unit !== undefined && foodWords(name).includes(foodWords(unit)[0] ?? '');
   const amount = isSaid ? said.slice(0, -unit.length).trim() : said;
   const after = item.read.text.includes(',')
-    ? item.read.text.slice(item.read.text.indexOf(',') + 1).trim()
+    ? item.read.text
+        .slice(item.read.text.indexOf(',') + 1)
+        .replace(/(?:^|,)\s*(?:divided|separated)\s*$/i, '')
+        .trim()
     : '';
   // "½ orange, zest": which of it.
   const isFruit = ['citrus', 'juice', 'spice-late'].includes(item.read.food?.kind ?? 'other');
@@ -131,7 +134,8 @@ export function stepItem(item: PlacedItem): StepItem {
   const cut = item.read.foodText.endsWith(name)
     ? ''
     : item.read.foodText.slice(item.read.foodText.indexOf(name) + name.length).trim();
-  const note = [item.part, juice, taste, cut, item.read.foodText.includes(after) ? '' : after]
+  // How much it is says what part of it.
+  const note = [amount ? '' : item.part, juice, taste, cut, item.read.foodText.includes(after) ? '' : after]
     .filter(Boolean)
     .join(', ')
     .slice(0, 80);
