@@ -497,7 +497,7 @@ export function weigh(amount: Amount, food: Food | null, system: MeasureSystem):
     // A slice of a raw cut is a piece of dinner, and none of ham.
     if (unitId === 'slice' && food?.cut && (food.kind === 'red-meat' || food.kind === 'poultry'))
       return { g: RAW_SLICE_G * sizeFactor, spread: 0.4 };
-    const byKind = unitId === 'each' && food ? EACH_G[food.kind] : undefined;
+    const byKind = food ? (unitId === 'each' ? EACH_G : PACK_G[unitId])?.[food.kind] : undefined;
     return { g: (byKind ?? unit.typicalG ?? 100) * sizeFactor, spread: 0.5 };
   };
   if (amount.content) {
@@ -543,6 +543,20 @@ const EACH_G: Partial<Record<FoodKind, number>> = {
   pickle: 5,
   'stock-concentrate': 10,
   aromatic: 10,
+};
+
+/** Grams of what is sold in little packs. Source: spice and seasoning as shops pack it, 5-40 g; spread 50 %. */
+const PACK_G: Readonly<Record<string, Partial<Record<FoodKind, number>>>> = {
+  packet: {
+    'spice-ground': 20,
+    'spice-whole': 20,
+    'spice-late': 10,
+    salt: 30,
+    'herb-woody': 15,
+    'herb-soft': 25,
+  },
+  jar: { 'spice-ground': 40, 'spice-whole': 35, 'spice-late': 40 },
+  bag: { 'spice-ground': 50, 'spice-whole': 50, 'herb-soft': 30 },
 };
 
 /** Words in a line that only describe size, cut or quality; used to judge how well a line was understood. */

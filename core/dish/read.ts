@@ -419,6 +419,14 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   if (!foodText) foodText = clean;
   const made = match ? madeInto(match.food, match, foodText, pantry) : null;
   const food = made ?? (match ? reinterpret(match.food, amount, clean, pantry) : null);
+  // "1 whole garlic" is a head of it.
+  if (
+    (amount?.unitId === 'each' || amount?.unitId === 'piece') &&
+    food?.id === 'garlic' &&
+    /\bwhole\b/i.test(clean) &&
+    !/\bcloves?\b/i.test(clean)
+  )
+    amount = { ...amount, unitId: 'head' };
   // Five centilitres of garlic are five cloves of it.
   if (amount?.unitId === 'cl' && food?.kind === 'aromatic') amount = { ...amount, unitId: 'clove' };
 

@@ -277,6 +277,7 @@ function assemble(
     r.title =
       r.title
         ?.replace(NAMED_AS, '')
+        .replace(OF_A_SITE, '$1')
         .replace(FOR_SO_MANY, '')
         .replace(FOR_IN_BRACKETS, '')
         .replace(TIMES_SO_MANY, '')
@@ -312,6 +313,9 @@ const isTablePart = (section: string): boolean => /^(?:for|to) /i.test(section);
 /** Headings that name a part of a list. */
 const OF_A_PART =
   /^(?:for|to|the)\b|\b(?:ingredients?|you(?:'|’)?(?:ll| will)? need|shopping list|marinade|sauce|rub|paste|dressing|topping|garnish|slurry|filling)\b/i;
+
+/** "Chicken Tikka Masala | Pressure Cooker | Weeknight Table": the name, and whose page it is. */
+const OF_A_SITE = /^(\p{L}[^|]{3,60}?\s\S[^|]*?)\s+\|\s.*\|.*$/u;
 
 /** "Recipe: cumin lamb". */
 const NAMED_AS = /^(?:recipe|title|name|dish)\s*[:：-]\s*/i;

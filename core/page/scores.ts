@@ -71,6 +71,8 @@ export function titleScore(line: PageLine, { index, count, next, isTitled }: Aro
   // The very first line may end like a sentence and still be a name.
   if (/[.;]$/.test(line.plain)) s -= index === 0 && line.words <= 12 && !line.isImperative ? 1.5 : 6;
   if (/[?]$/.test(line.plain)) s -= 6;
+  // "Puerto Rican-style stewed chicken, how my grandmother does it": a word about what stands above.
+  if (index > 0 && /,\s*(?:how|just|the way|as|like|made|my|our|because)\b/i.test(line.plain)) s -= 4;
   // "MEAL PREP MONDAY #12" is the name of a row of recipes.
   if (/(?:#|\bno\.? ?)\d{1,3}$/i.test(line.plain)) s -= 4;
   if (/:$/.test(line.plain)) s -= 4;
@@ -179,7 +181,10 @@ const FOR_THE_TABLE =
 
 const STANDS_BESIDE = /,\s*(?:to serve|for serving|to garnish|for garnish|to finish)$/i;
 
-function ingredientScore(line: PageLine, { isBeforeHeading }: Around, isFurniture: boolean): number {
+/** Lines from the top in which a page still talks of its dish. */
+const EARLY = 6;
+
+function ingredientScore(line: PageLine, { isBeforeHeading, index }: Around, isFurniture: boolean): number {
   let s = -1;
   if (line.hasAmount) s += 2;
   if (line.hasUnit) s += 1.5;
@@ -192,6 +197,9 @@ function ingredientScore(line: PageLine, { isBeforeHeading }: Around, isFurnitur
   if (line.isSentence && line.words > 9) s -= 3;
   if (line.words > 22) s -= 3;
   if (line.isHeadingLike && !line.hasAmount) s -= 2;
+  // "Puerto Rican-style stewed chicken, how my abuela does it": a word about the dish.
+  if (!line.hasAmount && !line.isPlainFood && line.words >= 7 && line.foodShare < 0.4 && index < EARLY)
+    s -= 8;
   if (line.isNumbered && line.isImperative) s -= 4;
   // "Ghee in the cooker, onions till golden, 10 min": what takes its time is done.
   if (TAKES_TIME.test(line.plain)) s -= 5;

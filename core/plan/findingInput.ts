@@ -8,6 +8,7 @@ import type { FloorRisk } from '../pot/floor';
 import type { Fill } from '../pot/layers';
 import type { LiquidSum } from '../pot/liquid';
 import type { Pot } from '../pot/pot';
+import type { Script } from '../script/act';
 import type { Kitchen } from './kitchen';
 import type { MeatPiece, PlantPiece } from './meat';
 import type { BrokenNeed } from './needs';
@@ -33,6 +34,8 @@ export interface FindingInput {
   saltG: number;
   pantry: Pantry;
   needs: readonly BrokenNeed[];
+  /** The method as acts; null where it tells none that can be followed. */
+  script: Script | null;
   /** Loads a changed dish into its pot: a fix is only offered where it is seen to help. */
   load: (dish: Dish) => Pick<FindingInput, 'liquid' | 'fill' | 'floor' | 'boil'>;
   /** Forecasts a changed dish, for the same purpose. */

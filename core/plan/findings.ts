@@ -9,6 +9,7 @@ import { formatMass, formatTemp, formatVolume } from '../quantity/format';
 import { SALT_SHARE } from '../sauce/present';
 import { carbShare } from '../pantry/data/carbs';
 import { LIKENESSES, MAX_OWN_NAME } from '../pantry/own';
+import { conversionFindings } from './converted';
 import type { Finding, Fix, Severity } from './finding';
 import { SEVERITIES } from './finding';
 import {
@@ -74,6 +75,7 @@ export function judge(input: FindingInput): Finding[] {
     ...momentFindings(input),
     ...floorFindings(input),
     ...meatFindings(input),
+    ...conversionFindings(input),
     ...boilFirstFindings(input),
     ...readingFindings(input),
     ...needFindings(input),

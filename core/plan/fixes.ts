@@ -42,6 +42,15 @@ export function pourIn(ml: number, liquid: string, label: string): Fix {
   };
 }
 
+/** Writes a line anew with less in it. */
+export function pourLess(lineId: string, text: string, label: string): Fix {
+  return {
+    id: `less-${lineId}`,
+    label,
+    apply: (dish) => editLine(dish, lineId, (line) => ({ ...line, text })),
+  };
+}
+
 /** Takes one line as thawed. */
 export function thawLine(lineId: string, label: string): Fix {
   return {

@@ -411,12 +411,12 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     batches,
     saltG: salt,
     needs,
+    script,
     load,
     heatOf,
   };
   const steps = buildSteps({
     ...judged,
-    script,
     presentPercent: sauce.input.presentPercent,
     dosing: sauce.input,
   });

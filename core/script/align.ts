@@ -238,7 +238,14 @@ function sameFoodTold(clause: string, lines: readonly ScriptLine[], found: Reado
     if (same.length < 2) continue;
     const scoreOf = (j: number): number => {
       const text = lines[j]?.read.text.toLowerCase() ?? '';
-      const byAmount = (text.match(/\d+(?:[.,/]\d+)?/g) ?? []).some((n) => numbers.has(n)) ? 2 : 0;
+      // "2 tsp garam masala" of two lines of it: the number with its spoon says more than the number alone.
+      const measure = /^\W*((?:\d[\d\s.,/]*)?[½¼¾⅓⅔]?\s?\p{L}+)\b/u.exec(text)?.[1]?.trim() ?? '';
+      const isMeasured = /^[\d½¼¾⅓⅔]/.test(measure) && clause.toLowerCase().includes(measure);
+      const byAmount = isMeasured
+        ? 3
+        : (text.match(/\d+(?:[.,/]\d+)?/g) ?? []).some((n) => numbers.has(n))
+          ? 2
+          : 0;
       // "The water" beside a cold water is the one that nothing more is said of.
       const more = new Set((text.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
       const unsaid = [...more].filter((w) => !told.has(w)).length * UNSAID;

@@ -113,6 +113,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /\b(sugar|jaggery),\s+(?=(?:stir|cook|melt|heat|swirl)\w*(?: it)? until (?:it is |it turns )?(?:\p{L}+ )?(?:amber|caramel|brown|golden|melted))/giu,
     '$1 ',
   ],
+  // "Bring to a boil, cover, and transfer to the oven": pot and all.
+  [
+    /\b(?:transfer|move|put|place|slide)(?: (?:it|the (?:pot|casserole|dish|pan)))? (?:in)?to (?:the |a )?(?:hot |preheated )?oven\b/giu,
+    'braise',
+  ],
   // "Draw aside from the heat": nothing is lifted out.
   [
     /\b(?:draw|pull|move|take|slide|set|push|remove)(?: (?:it|the (?:pot|pan|cooker)))?(?: aside| away)? (?:from|off) (?:the )?(?:heat|flame|hob|stove|fire)\b/giu,

@@ -13,7 +13,15 @@ const FRIED =
 
 const OFF_HEAT = /\boff (?:the )?heat\b|\bheat off\b/i;
 /** What goes in at the end and is never cooked on. */
-const STIRRED_LAST: readonly FoodKind[] = ['herb-soft', 'citrus', 'vinegar'];
+const STIRRED_LAST: readonly FoodKind[] = [
+  'herb-soft',
+  'citrus',
+  'vinegar',
+  'salt',
+  'sugar',
+  'spice-ground',
+  'spice-late',
+];
 const COOKS_ON: ReadonlySet<string> = new Set(['simmer', 'boil', 'fry', 'reduce', 'warm', 'wilt']);
 
 /** What is meant where only foods are named ("shallots and garlic, soft"); null where they go on from what was told before. */

@@ -68,6 +68,13 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       FRIES.has(told.verb) &&
       told.again.every((i) => last.lines.some((l) => l.index === i));
     const act = isOfLast ? { ...told, again: [] } : told;
+    // "Stir the marinade together, add the chicken and chill": one standing.
+    if (last?.verb === 'marinate' && act.verb === 'marinate' && !act.lines.length) {
+      last.minutes ??= act.minutes;
+      last.words = joined(last.words, act.words);
+      last.again = [...new Set([...last.again, ...act.again])];
+      continue;
+    }
     // Lifted out and set aside, said in one breath.
     if (last?.verb === 'liftout' && act.verb === 'liftout' && isEmpty(act) && last.words === act.words)
       continue;

@@ -544,7 +544,15 @@ function done(r: Reading, c: Clause, verb: string): void {
     verb === 'blend' && !meant.length && r.last && MADE_FOR_GRINDING.has(r.last.verb)
       ? [...r.last.lines.map((l) => l.index), ...r.last.again].filter((i) => !r.isMeat(i) && !r.isFat(i))
       : [];
+  // "Take the chicken out, pat it dry. Heat oil in a pan and fry until crisp": what stands on the plate.
+  const onPlate =
+    verb === 'fry' && r.stage === 'after' && meant.length > 0 && meant.every((i) => r.isFat(i))
+      ? (r.acts.findLast((a) => a.run === r.run && TAKES_OUT.has(a.verb))?.again ?? []).filter((i) =>
+          r.isMeat(i),
+        )
+      : [];
   const put = r.put(verb, r.stage, c, [
+    ...onPlate,
     ...new Set([...meant, ...cut, ...salts, ...water, ...soaked, ...rinsed, ...ground]),
   ]);
   // "Cook the lardons until crisp; scoop out": what is taken out is what was cooked last.

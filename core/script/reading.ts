@@ -95,7 +95,8 @@ const MOST_WORDS_OF_A_LOOK = 9;
 const UNTIL =
   /\b(?:until|(?<=\b(?:fry|saut\w*|brown|cook|roast|toast|soften)\b.{0,80})when) (?:(?:it|they) (?:is|are|turns?|looks?) )?([^.,;:()!?–—]+)/i;
 /** "Until wilted 2 min": the time is no part of the look. */
-const HOW_LONG = /\s+(?:for )?(?:about )?\d[\d\s–-]*(?:m|mins?|minutes?|secs?|seconds?|hours?|hrs?)\b.*$/i;
+const HOW_LONG =
+  /\s+\(?(?:for )?(?:about |~ ?|approx\.? )?\d[\d\s–-]*(?:m|mins?|minutes?|secs?|seconds?|hours?|hrs?)\b.*$/i;
 /** Looks that are one word. */
 const LOOKS =
   /^(?:syrupy|sticky|glossy|shiny|thick(?:ened)?|creamy|silky|smooth|golden|crispy?|caramelis?z?ed|jammy|translucent|transparent|soft(?:ened)?|fragrant|aromatic|wilted|tender|melted|browned|bubbling|toasted|charred)$/i;

@@ -54,7 +54,7 @@ export const LARDER = [
   row('syrup', 'molasses | treacle | black treacle | pomegranate molasses | sorghum syrup | light corn syrup'),
   row('syrup', 'marmalade | orange marmalade', { gPerMl: 1.35, sugar: 0.65, acid: 0.05, strength: 0.02 }),
   row('syrup', 'apricot jam | apricot preserve | preserve', { gPerMl: 1.33, sugar: 0.62, acid: 0.05, strength: 0.02 }),
-  row('oil', 'sunflower oil | vegetable oil | neutral oil | canola oil | rapeseed oil | groundnut oil | oil | cooking oil | grapeseed oil | frying oil | soybean oil'),
+  row('oil', 'sunflower oil | vegetable oil | neutral oil | canola oil | rapeseed oil | groundnut oil | oil | cooking oil | grapeseed oil | frying oil | soybean oil | avocado oil | safflower oil'),
   row('oil', 'olive oil | extra virgin olive oil | extra-virgin olive oil | evoo'),
   row('oil', 'coconut oil', { gPerMl: 0.92 }),
   row('oil', 'sesame oil | toasted sesame oil | dark sesame oil', { allergens: ['sesame'] }),

@@ -40,7 +40,7 @@ export const MEAT = [
   row('red-meat', 'venison | diced venison', { pieceG: { each: 1000 }, fat: 0.02, cut: 'venison' }),
   row('red-meat', 'rabbit', { pieceG: { each: 1200, piece: 180 }, fat: 0.04, givesTotal: 0.18, cut: 'rabbit' }),
   row('ground-meat', 'ground beef | minced beef | beef mince | mince | minced meat | ground chuck | ground round | ground meat | beef keema | hamburger | hamburger meat', { cut: 'ground-meat' }),
-  row('ground-meat', 'ground pork | minced pork | pork mince', { cut: 'ground-meat' }),
+  row('ground-meat', 'ground pork | minced pork | pork mince | pork and beef mince | beef and pork mince | mixed mince | half and half mince | mince of beef and pork', { cut: 'ground-meat' }),
   row('ground-meat', 'ground lamb | minced lamb | lamb mince | keema | kheema | mutton keema | lamb keema | mutton mince | minced mutton | ground mutton', { cut: 'ground-meat' }),
   row('ground-meat', 'ground chicken | chicken mince | minced chicken | chicken keema', { cut: 'chicken-mince', fat: 0.08 }),
   row('ground-meat', 'ground turkey | turkey mince | minced turkey', { cut: 'chicken-mince', fat: 0.08 }),

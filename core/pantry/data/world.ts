@@ -190,7 +190,7 @@ export const WORLD = [
   ),
   row(
     'spice-ground',
-    'seasoning mix | seasoning packet | stew seasoning | pot roast seasoning | meatloaf mix | sazón | sazon | sazón seasoning | adobo seasoning | all-purpose seasoning | season-all | chicken seasoning | steak seasoning | seasoning | spice mix | spice blend | chicken masala | meat masala | nihari masala | korma masala | chole masala | kitchen king masala | goda masala | malvani masala | mutton masala | curry masala | biryani masala | pork and beef mince | mixed mince | half and half mince | barbecue rub | dry rub | pork rub',
+    'seasoning mix | seasoning packet | stew seasoning | pot roast seasoning | meatloaf mix | sazón | sazon | sazón seasoning | sazon con achiote | adobo seasoning | all-purpose seasoning | season-all | chicken seasoning | steak seasoning | seasoning | spice mix | spice blend | chicken masala | meat masala | nihari masala | korma masala | chole masala | kitchen king masala | goda masala | malvani masala | mutton masala | curry masala | biryani masala | barbecue rub | dry rub | pork rub',
     { salt: 0.2, pieceG: { packet: 32 } },
   ),
   row(
@@ -380,7 +380,7 @@ export const WORLD = [
     pieceG: { bag: 120, handful: 20 },
   }),
   row('quick-veg', 'steamed greens | steamed vegetable | seasonal vegetable', {}),
-  row('oil', 'annatto oil | achiote oil | avocado oil | safflower oil', {}),
+  row('oil', 'annatto oil | achiote oil', {}),
   row('vinegar', 'cane vinegar | sugarcane vinegar', { acid: 0.8 }),
   row('juice', 'lemonade | lemon-lime soda | ginger ale | ginger beer | root beer | citrus soda', {
     sugar: 0.1,

@@ -103,7 +103,7 @@ export const wasChilled = (act: Act, input: StepInput): boolean =>
 
 const POURED: ReadonlySet<string> = new Set(['add', 'return', 'deglaze', 'top']);
 const BRINGS_MARINADE =
-  /\b(?:add|pour|tip|put|with|and|plus|along)\b(?:(?!\b(?:from|discard|reserv|without)\w*)[^.;]){0,40}\bmarinade\b/i;
+  /\b(?:add|pour|tip|put|with|and|plus|along)\b(?:(?!\b(?:from|discard|reserv|without|shak|excess|letting)\w*)[^.;]){0,40}\bmarinade\b/i;
 /** "Pour in the marinade", "the chicken with its marinade". */
 export const bringsMarinade = (act: Act, input: StepInput): boolean =>
   POURED.has(act.verb) &&

@@ -7,6 +7,7 @@ import { blending, dairying, stepsForTheSauce } from './sauce';
 import { readyBefore } from '../bowls';
 import { handwork, type Step, type StepInput } from './step';
 import { stepsUnderTheLid } from './underLid';
+import { withKnifeWorkMeanwhile } from './whileItStands';
 
 /** The whole cook as steps, from getting things out to the table, each with its amounts, time, look and caution. */
 export function buildSteps(input: StepInput): Step[] {
@@ -18,7 +19,7 @@ export function buildSteps(input: StepInput): Step[] {
       ? { ...s, durationS: handwork(ready.minutes), text: [s.text, ready.words].filter(Boolean).join(' ') }
       : s,
   );
-  return steps.map((s) => ({
+  return withKnifeWorkMeanwhile(steps, input.script?.acts ?? []).map((s) => ({
     ...s,
     text: sayTemps(s.text, units),
     look: sayTemps(s.look, units),

@@ -7,7 +7,6 @@ import { boundWith } from '../binding';
 import { CAUTIONS } from '../data/cautions';
 import { WORK } from '../data/work';
 import { isPouredOnFilm } from './actFacts';
-import { isDoneAhead, standsAlone } from './actMinutes';
 import { actStep } from './actStep';
 import { deglazing, prep } from './before';
 import { lastly, serving } from './finish';
@@ -53,7 +52,6 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
         verbById(act.verb).before ?? 'deglaze',
       ),
     );
-  withKnifeWorkMeanwhile(steps, before);
   const isFilmed = before.some((a) => (a.verb === 'brown' || a.verb === 'render') && a.where === 'pot');
   const isScraped = before.some((a) => a.verb === 'deglaze' || isPouredOnFilm(a, of(a)));
   if (isFilmed && !isScraped)
@@ -83,30 +81,6 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
   );
   steps.push(...stepsOpened(input).filter((s) => s.id !== 'aside'));
   return [...steps, ...afterTheLid(input, script, after, of, loose)];
-}
-
-/** Share of the knife work that can be done while the meat stands in its marinade. Source: judgement; spread 30 %. */
-const CUT_MEANWHILE = 0.7;
-/** What is left of a wait that is cut through, s. */
-const LEAST_WAIT_S = 180;
-
-/** While the meat stands for half an hour the rest is cut: the wait is shorter by it. */
-function withKnifeWorkMeanwhile(steps: Step[], acts: readonly Act[]): void {
-  const [ready] = steps;
-  const at = steps.findIndex((s) =>
-    acts.some((a) => s.id === `do-${a.id}` && standsAlone(a, a.minutes ?? 0)),
-  );
-  const wait = steps[at];
-  const act = acts.find((a) => wait?.id === `do-${a.id}`);
-  if (!ready || !wait || !act || isDoneAhead(act)) return;
-  const cutS = Math.min(CUT_MEANWHILE * ready.durationS.mid, wait.durationS.mid - LEAST_WAIT_S);
-  if (cutS <= 0) return;
-  const { low, mid, high } = wait.durationS;
-  steps[at] = {
-    ...wait,
-    durationS: { low: Math.max(0, low - cutS), mid: mid - cutS, high: high - cutS },
-    text: `${wait.text} The rest can be cut meanwhile.`.trim(),
-  };
 }
 
 /** The last wait under the lid, with what is done beside it meanwhile. */
@@ -295,11 +269,4 @@ function lookBeforeTheLid(input: StepInput, left: readonly PlacedItem[]): Step {
       check: `Is the top below the line (${fill.foaming.length ? 'half' : 'two thirds'})?`,
     },
   );
-}
-
-/** What a recipe for the stove or the oven became, in a sentence; empty for one for pressure. */
-export function conversionWords(script: Script | null, holdS: number): string {
-  return script?.isConverted
-    ? `The recipe says “${script.convertedFrom.slice(0, 120)}”. Under pressure that is ${formatDuration(holdS)}, computed for these pieces.`
-    : '';
 }

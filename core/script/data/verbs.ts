@@ -380,7 +380,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\broll(?:ed)? (?:it |them |each |each one )?up\b|\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside|mixture|filling|stuffing)\b|^\W*(?:stuff|fill)\b(?! (?:the|your) (?:pot|cooker|kettle|pan)\b)|^wrap\b.*\b(?:in|with)\b|^\W*(?:push|poke|insert|stick|stud)\b(?! (?:it|them|the \p{L}+) (?:down|under|aside))/iu,
     stages: ['prep', 'open'],
   },
-  { verb: 'rinse', words: /^(?:\W*)(?:rinse|wash)\b/i, stages: ['prep', 'open'] },
+  { verb: 'rinse', words: /^(?:\W*)(?:(?:clean|trim) and )?(?:rinse|wash)\b/i, stages: ['prep', 'open'] },
   {
     verb: 'blanch',
     words:
@@ -521,7 +521,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'keepwarm',
     words:
-      /(?<!\b(?:on|to) )\bkeep(?:ing)? (?:(?:it|them|all|everything|the (?!sauce|gravy|jus|liquid|juices?|broth|soup|pot)\p{L}+|(?!the)\p{L}+) )?(?:warm|hot)\b(?! (?:mode|setting|function))/iu,
+      /(?<!\b(?:on|to|use|the) ["“'‘]?)\bkeep(?:ing)? (?:(?:it|them|all|everything|the (?!sauce|gravy|jus|liquid|juices?|broth|soup|pot)\p{L}+|(?!the)\p{L}+) )?(?:warm|hot)\b(?! (?:mode|setting|function))/iu,
     stages: ['after'],
   },
   {
@@ -555,7 +555,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words: /\b(?:finish|refine|enrich|round|mount)(?:e?d)? (?:it |off |the \w+ )*with\b/i,
     stages: ['after', 'table'],
   },
-  { verb: 'finish', words: /\b(?:taste|season|adjust|check the seasoning)\b/i, stages: ['after'] },
+  {
+    verb: 'finish',
+    words: /\b(?:taste|season|adjust|check (?:the |for )?(?:seasoning|salt)|correct the seasoning)\b/i,
+    stages: ['after'],
+  },
   {
     verb: 'serve',
     words:
