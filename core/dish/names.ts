@@ -28,6 +28,8 @@ export function plainName(foodText: string): string {
   const named = foodText
     .replace(FOR_WHAT, '')
     .replace(/^of\s+/, '')
+    // "Mushrooms if I've got them (about": what is asked and what is left of a bracket.
+    .replace(/\s+if\s.*$|\s*\([^)]*$/i, '')
     .replace(/(?:\s+(?:about|abt|around|roughly|of it|\+|&))+$/i, '')
     .trim();
   return named.replace(CUT_BEHIND, '').trim() || named;

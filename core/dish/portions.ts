@@ -1,4 +1,5 @@
 import type { Food } from '../pantry/food';
+import { readNumber } from '../quantity/number';
 import { unitById } from '../quantity/units';
 import type { Amount } from './amount';
 
@@ -45,6 +46,18 @@ export function jointMm(text: string, food: Food | null, massG: number): number 
 
 /** A roast lies about this thick for its length: what is cut of it is no thicker. Source: chuck and shoulder roasts of 1-2 kg, 55-70 mm; spread 15 %. */
 const ROAST_MM_PER_KG = 60;
+
+/** A piece of a joint that is cut into so many is somewhat longer than it is thick. Source: geometry of a block; spread 15 %. */
+const THICK_OF_CUBE = 0.85;
+const SO_MANY =
+  /\b(?:in|into) (\d{1,2}|two|three|four|five|six|eight|ten|twelve) (?:(?:large|big|even|equal|thick) )?(?:pieces|chunks|parts|slabs|blocks|portions|sections)\b/i;
+
+/** "4 lb pork shoulder, cut into 4 chunks": how thick one of so many is, mm; null where nobody says how many. */
+export function oneOfMany(text: string, food: Food | null, massG: number): number | null {
+  const n = food?.kind === 'red-meat' ? (readNumber(SO_MANY.exec(text)?.[1] ?? '')?.min ?? 0) : 0;
+  if (n < 2 || massG < LEAST_JOINT_G || /\beach\b/i.test(text)) return null;
+  return Math.round(10 * Math.cbrt(massG / 1.05 / n) * THICK_OF_CUBE);
+}
 
 /** How thick the chunks of a roast are at most ("3 lb chuck roast, cut into 4-inch chunks"), mm; null for what is no roast cut up. */
 export function chunkMm(text: string, food: Food | null, massG: number): number | null {

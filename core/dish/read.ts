@@ -16,7 +16,7 @@ import {
 } from './amount';
 import { freeFrom, othersIn } from './allergens';
 import { formatAmount } from './amountText';
-import { chunkMm, jointMm, portionOf, portionsG, PORTION_SPREAD } from './portions';
+import { chunkMm, jointMm, oneOfMany, portionOf, portionsG, PORTION_SPREAD } from './portions';
 import { withFigure, withoutComparison } from './comparisons';
 import { describe, readLengthMm, type Descriptors } from './descriptors';
 import { tellApart } from './several';
@@ -379,6 +379,8 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
 
   const unbracketed = rest
     .replace(/\([^()]*\)/g, ' ')
+    // "Mushrooms if I've got them (about 200 g)": what is asked, and what its amount left of the bracket.
+    .replace(/\s+if (?:i|you|we|there)\b[^,;]*|\s*\([^()]*$/i, ' ')
     .replace(/^\s*(?:a (?:little|bit of|good)|some|extra|each)\s+/i, '')
     .trim();
   const head = unbracketed.split(/\s*[,;:]\s+|\s+[–—-]\s+|\s+or\s+|\s+\/\s+/i)[0] ?? '';
@@ -454,6 +456,8 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   // A loin is sold as medallions and as a roast: only where its usual piece is thin does the joint say more.
   const joint = words.thicknessMm === null && isSoldThin(food) ? jointMm(clean, food, massG.mid) : null;
   if (joint !== null) words = { ...words, thicknessMm: joint };
+  const one = words.isSized ? null : oneOfMany(clean, food, massG.mid);
+  if (one !== null) words = { ...words, thicknessMm: one, isSized: true };
   const chunk = words.thicknessMm === null ? null : chunkMm(clean, food, massG.mid);
   if (chunk !== null && words.thicknessMm !== null && words.thicknessMm > chunk)
     words = { ...words, thicknessMm: chunk };

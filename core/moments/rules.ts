@@ -92,6 +92,7 @@ export const MOMENT_RULES: readonly MomentRule[] = [
   { id: 'tomato', kinds: ['tomato-fresh', 'tomato-chunky', 'tomato-thick', 'tomato-paste'], moment: 'lid', reason: 'Thick: on top of the meat, not stirred in, stirred after.' },
   { id: 'greens-under', kinds: ['quick-veg', 'leaf'], when: (_l, _f, c) => c.rules.greens === 'under', moment: 'lid', reason: 'House rule: under the lid on purpose. It melts into the sauce.' },
   { id: 'quick-veg', kinds: ['quick-veg'], moment: 'finish', reason: 'Needs two to five minutes; under pressure it is mush.' },
+  { id: 'salad', kinds: ['leaf'], when: (_l, f) => f.id === 'green-salad', moment: 'serve', reason: 'Raw, beside it or on top.' },
   { id: 'leaf', kinds: ['leaf'], moment: 'finish', reason: 'Wilts in a minute in the hot sauce.' },
   { id: 'veg', kinds: ['root-veg', 'slow-veg'], moment: 'lid', reason: 'Firm enough for pressure.' },
   { id: 'fruit', kinds: ['fruit'], moment: 'lid', reason: 'Softens into the sauce.' },

@@ -324,7 +324,7 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
         // "Curry leaves" are a thing; "curry" heads a part.
         !(match !== null && match.at === 0 && match.words > 1)) ||
       (/^[\p{Lu}\s&'-]{3,40}$/u.test(seen) && words.length <= 4),
-    isMarkedTitle: /^#\s+\S/.test(row.text.trim()),
+    isMarkedTitle: /^#\s+\S/.test(row.text.trim()) || SAID_IN_PASSING.test(seen),
     isFact:
       isPlatesFact(seen) ||
       (TIME_FACT.test(seen) && !(amount && match)) ||
@@ -339,6 +339,10 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     ...(ofWhat ? { section: `For the ${ofWhat[1] ?? ''}` } : {}),
   };
 }
+
+/** "Ok so here's how I do the creamy chicken and rice:": the name, said in passing. */
+export const SAID_IN_PASSING =
+  /^(?:(?:ok(?:ay)?|so|right|well|hi|hey|and|as promised|as requested),?\s+)*(?:(?:here(?:['’]s| is)|this is) )?(?:how (?:i|we) (?:do|make|cook)|(?:my|our|the) (?:recipe|way) (?:for|with|of)|the recipe for) (?:my |our |the |a |an )?(\p{L}[\p{L} '’&-]{4,60}?)\s*[:.–—-]*$/iu;
 
 /** "To finish: 100 ml cream, 1 tbsp honey, coriander": a part of the list in one line. */
 function isLabelledList(line: string): boolean {

@@ -1,7 +1,7 @@
 import { readAmount } from '../dish/amount';
 import type { Pantry } from '../pantry/pantry';
 import { isPlatesFact, platesBeside, platesIn } from './facts';
-import { factsApart, linesOfPage, type PageLine } from './lines';
+import { factsApart, linesOfPage, SAID_IN_PASSING, type PageLine } from './lines';
 import { bestPath } from './path';
 import { unlistedLiquids } from './unlisted';
 import { BULLET, scoreLine, START, STEP, STATES, titleScore, type Around, type State } from './scores';
@@ -225,7 +225,7 @@ function assemble(
           now.title = `${now.title} ${line.plain}`;
           now.titleEnd = i;
         } else if (now.title === null || turned.get(line.at) === 'title' || titleOf(i) > now.titleScore) {
-          now.title = line.plain.replace(/(?<=\p{L}{2})\.$/u, '');
+          now.title = (SAID_IN_PASSING.exec(line.plain)?.[1] ?? line.plain).replace(/(?<=\p{L}{2})\.$/u, '');
           now.titleScore = titleOf(i);
           now.titleEnd = i;
         }

@@ -283,6 +283,15 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
     : { ...base, told: { minutes, isFollowed, ...whistles }, heating: computed, heat };
 }
 
+const IN_BATCHES = /\b(?:in|into) (two|three|four|2|3|4) (?:batches|goes|lots)\b/i;
+const FIGURES: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4 };
+/** In how many goes the recipe browns the meat; null where it does not say. */
+function batchesTold(acts: readonly Act[]): number | null {
+  const browned = acts.find((a) => a.verb === 'brown' && IN_BATCHES.test(a.words));
+  const said = IN_BATCHES.exec(browned?.words ?? '')?.[1]?.toLowerCase();
+  return said === undefined ? null : (FIGURES[said] ?? Number(said));
+}
+
 /** What is no food while it is hard, whatever the meat beside it would like. */
 const STARCHES = /^(?:pasta|small-pasta|rice|brown-rice|barley)$/;
 const HARDNESS: readonly string[] = ['still hard', 'firm'];
@@ -388,7 +397,7 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
   const acts = script?.acts ?? [];
   const kindAt = (line: number) => items.find((i) => i.index === line)?.read.food?.kind;
   const turned = new Set(acts.filter((a) => isTurnedInBase(acts, a, kindAt)).map((a) => a.id));
-  const batches = searBatches(meat, pot, (item) => turned.has(item.actId ?? ''));
+  const batches = batchesTold(acts) ?? searBatches(meat, pot, (item) => turned.has(item.actId ?? ''));
   const sauce = planSauce(dish, rules, items, liquid, meat, calibration, salt, script);
   const needs = brokenNeeds(items, dish.plates, kitchen);
   const judged = {

@@ -25,6 +25,7 @@ const WORDS: Record<string, [number, number, boolean?]> = {
   'a couple of': [2, 2],
   'a couple': [2, 2],
   'couple of': [2, 2],
+  couple: [2, 2],
   'a few': [3, 4, true],
   few: [3, 4, true],
   several: [3, 5, true],

@@ -199,7 +199,7 @@ const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.h
 
 /** Words that tell two lines of one food apart. */
 const TOLD_APART =
-  /\b(?:cold|hot|warm|boiling|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled|sliced|chopped|diced|minced|grated|chunks?|cubed?|cubes|wedges|rounds|thick|thin|thinly|whole)\b/gi;
+  /\b(?:cold|hot|warm|boiling|seasoned|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled|sliced|chopped|diced|minced|grated|chunks?|cubed?|cubes|wedges|rounds|thick|thin|thinly|whole)\b/gi;
 
 /** What cooks call the meat once it has been named. */
 const PIECES: ReadonlySet<string> = new Set([
@@ -352,6 +352,8 @@ function isByOtherName(clause: string, { read }: ScriptLine): boolean {
   if (
     !name ||
     name.split(' ').length > 2 ||
+    // "Stock (chicken)" is no chicken.
+    ANIMALS.some(([word]) => word.test(name)) ||
     name.split(' ').some((w) => isPlainDescription(w) || CUT.test(w))
   )
     return false;

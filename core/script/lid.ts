@@ -93,13 +93,16 @@ export function holding(r: Reading, c: Clause): boolean {
 }
 
 const THE_REST_OUT =
-  /^\W*(?:and |then )*(?:let|vent|release|open|blow)\b.{0,20}\b(?:rest|remaining|remainder)\b(?: of (?:it|the (?:pressure|steam)))?(?: out| off| go)?\W*$/i;
+  /^\W*(?:and |then )*(?:let|vent|release|open|blow)\b.{0,20}\b(?:rest|remaining|remainder)\b(?: of (?:it|the (?:pressure|steam)))?(?: out| off| go)?\W*$|^\W*(?:and |then )*let (?:it|the (?:steam|pressure))(?: all)? (?:out|off|go)\W*$/i;
 
 /** Let go, also without a word about the lid: it was closed before. */
 export function lettingGo(r: Reading, c: Clause): boolean {
   const { text } = c;
   // "Ten minutes by itself, then let the rest out": the one release.
-  if (r.stage === 'closed' && r.has('release') && THE_REST_OUT.test(text)) return true;
+  if (r.stage === 'closed' && THE_REST_OUT.test(text)) {
+    if (!r.has('release')) r.putLid(c, 'release');
+    return true;
+  }
   const isUntold =
     r.isForPressure && r.run < r.lids && (r.stage === 'prep' || r.stage === 'open') && LETS_GO.test(text);
   if (isUntold) {

@@ -4,6 +4,7 @@ import { linesMeant, linesNamed, type ScriptLine } from './align';
 
 export const HALF =
   /\b(?:half|½)\b(?! (?:an? (?:hour|minute)|full|way|filled|its?\b|the (?:height|size|pot|liquid|time)))(?!-way)/i;
+const HALF_OF_IT = /\bhalf (?:of )?(?:it|them)\b/i;
 /** Parts of what has just been fried that are taken out: "remove a third for garnish". */
 export const PARTS: readonly (readonly [RegExp, number])[] = [
   [HALF, 0.5],
@@ -33,7 +34,10 @@ export function shareTold(
   // "Half of the hoisin mixture" is half of all that is in it.
   const named = isHalf ? linesMeant(nextTo, lines, pantry) : [];
   const isOfProduct = product.length > 0 && (!named.length || named.some((i) => product.includes(i)));
-  const halved = isOfProduct ? product : named;
+  // "Spoon half of it into the pot with the curry paste": of what "it" is, and all of the paste.
+  const others = HALF_OF_IT.test(text) ? linesNamed(text, lines, pantry) : [];
+  const its = others.length > 0 ? meant.filter((i) => !others.includes(i)) : [];
+  const halved = its.length > 0 ? its : isOfProduct ? product : named;
   return (index, before) => {
     if (REST.test(text)) return 1 - before;
     // "A little water", and then "1 litre of the water": not yet all of it.

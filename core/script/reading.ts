@@ -59,7 +59,7 @@ const TAKEN_OUT = /\b(?:scoop|lift|take|fish|spoon|set|put|move|remove|transfer)
 const PRONOUN = /\b(?:it|them)\b/i;
 /** "Place in the pot": what is placed was named before. */
 const OBJECTLESS =
-  /^(?:then |and )?(?:place|put|lay|arrange|nestle|sit|transfer|tip|add|pop|dump|throw|load|pile) (?:in|into|to|onto?|inside)\b/i;
+  /^(?:then |and )?(?:place|put|lay|arrange|nestle|sit|transfer|tip|add|pop|dump|throw|load|pile) (?:in|into|to|onto?|inside)\b(?! (?:the |a |your )?(?:trivet|rack|basket|steamer|lid)\b)/i;
 const SHAPED =
   /\b(?:roll|form|shape|make)\b.*\b(meatballs|balls|patties|koftas?|koftes?|dumplings|burgers)\b/i;
 const LEAVES = /\b(?:fresh|leaf|leaves|chopped|sprigs?|bunch|stalks?|stems?)\b/i;

@@ -81,6 +81,8 @@ const COOKED_IN_IT: readonly FoodKind[] = [
   'grain',
 ];
 const BARE_MINUTES = /^\W*(?:for |about )?\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:m|mins?|minutes?)\W*$/i;
+const BEATEN_APART = /\b(?:whisk|beat|whip)\b(?=.*\b(?:bowl|jug|frothy|foamy|pale|separate)\b)/i;
+const HOT_INTO_IT = /\b(?:hot|warm) (?:\p{L}+ )?(?:broth|stock|soup|sauce|liquid)\b/iu;
 const HOT_LADLE =
   /\b(?:ladle|spoon|cup|splash|little|some)\w*(?: or two)? of (?:the )?(?:hot|warm) (?:\p{L}+ )?(?:sauce|liquid|broth|gravy|stock|juices?)\b/iu;
 /** "Put the meat back to heat through": it goes back. */
@@ -119,6 +121,14 @@ export function verbAfter(t: Told): string | null {
   if (bindsWith && some(KINDS.dairy)) return 'dairy';
   // Flour with suet, egg or sugar is a dough and binds nothing.
   // Eggs beaten with lemon for a soup are warmed by the ladle first, or they scramble.
+  if (some(['egg']) && all(['egg']) && BEATEN_APART.test(text) && meant.some(isToCome)) return 'temper';
+  if (last?.verb === 'temper') {
+    // "Add the lemon juice", "drizzle in the hot broth", "pour it back": the one warming.
+    if (all(['citrus', 'starch', 'salt']) && meant.some(isToCome) && !/\b(?:pot|soup)\b/i.test(text))
+      return null;
+    const isIt = !some(KINDS.meat) && !meant.some(isToCome);
+    if (isIt && (HOT_LADLE.test(text) || HOT_INTO_IT.test(text) || /\begg mix/i.test(text))) return null;
+  }
   if (some(['egg']) && some(['citrus', ...KINDS.dairy]) && BEATS.test(text) && !bindsWith)
     return some(KINDS.dairy) ? 'dairy' : 'temper';
   if (MAKES_DOUGH.test(text) && kinds.includes('flour') && meant.some(isToCome) && !kinds.includes('butter'))
@@ -159,6 +169,9 @@ export function verbAfter(t: Told): string | null {
   if (said === 'return' && !meant.length && (!wasTakenOut || isLiquid)) return null;
   // "Stir the cream and mustard with a ladle of hot sauce, then back into the pot": warmed first, and it is what goes in.
   if ((said === 'mix' || said === 'stirin') && HOT_LADLE.test(text) && some(KINDS.dairy)) return 'dairy';
+  // "Lid back on, just resting": it is the lid.
+  if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat))
+    return ONLY_RESTS.test(`${text} ${next}`) ? 'steamlid' : null;
   if (said === 'return' && last?.verb === 'dairy' && !some(KINDS.meat) && meant.length) return 'stirin';
   // "Skim it off and keep it aside": no meat.
   if (said === 'liftout' && !meant.length && ['skim', 'strain'].includes(last?.verb ?? '')) return null;
@@ -178,9 +191,6 @@ export function verbAfter(t: Told): string | null {
   const isHeatedAgain = /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text);
   if (said === 'return' && isHeatedAgain && !(PUTS.test(text) && (some(KINDS.meat) || wasTakenOut)))
     return null;
-  // "Lid back on, just resting": it is the lid.
-  if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat))
-    return ONLY_RESTS.test(`${text} ${next}`) ? 'steamlid' : null;
   // "Top with the feta and the lemon cut in wedges": it is strewn over.
   if (said === 'slice' && /\b(?:top(?:ped)?|scatter\w*|garnish\w*|strew\w*) (?:it )?with\b/i.test(text))
     return 'serve';
@@ -299,6 +309,9 @@ export function verbAfter(t: Told): string | null {
   // "Bring the liquid to a boil and whisk in the slurry": it has to be hot, and goes down by nothing.
   if (said === 'boil' && !meant.length && /\b(?:sauce|juices?|liquid|gravy)\b/i.test(text))
     return BROUGHT_UP.test(text) ? null : 'reduce';
+  // "Brush with the rest", under the grill: over the meat, and into nothing.
+  if (said === 'stirin' && /\bbrush/i.test(text) && ['grill', 'coat', 'bake'].includes(last?.verb ?? ''))
+    return 'coat';
   if (said === 'stirin' && all(KINDS.meat) && /\bbrush/i.test(text)) return null;
   if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
   if (said === null && /\bback\b(?! of\b)/i.test(text)) return 'return';

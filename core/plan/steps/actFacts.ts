@@ -9,7 +9,7 @@ import { kindOf, type StepInput } from './step';
 export const isOfMeatKind = (i: PlacedItem): boolean => /meat|poultry|sausage/.test(kindOf(i) ?? '');
 export const isFat = (i: PlacedItem): boolean => ['oil', 'butter'].includes(kindOf(i) ?? '');
 export const isSeasoning = (i: PlacedItem): boolean =>
-  ['salt', 'sugar', 'spice-ground', 'spice-late'].includes(kindOf(i) ?? '');
+  ['salt', 'sugar', 'spice-ground', 'spice-late', 'flour', 'starch'].includes(kindOf(i) ?? '');
 export const isWholeSpice = (i: PlacedItem): boolean =>
   ['spice-whole', 'herb-woody'].includes(kindOf(i) ?? '');
 export const isMinced = (i: PlacedItem): boolean => kindOf(i) === 'ground-meat';

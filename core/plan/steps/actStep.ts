@@ -137,7 +137,8 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   // The marinade is said by its name, and what is in it is not.
   const back = againItems(act, input).filter((i) => isOfMeatKind(i) || !isMarinadePoured);
   // What it was browned in comes back with it, and is not named.
-  const againAll = back.some((i) => !isFat(i)) ? back.filter((i) => !isFat(i)) : back;
+  const isFood = (i: PlacedItem): boolean => !isFat(i) && !isSeasoning(i);
+  const againAll = back.some(isFood) ? back.filter(isFood) : back;
   const again = unique(
     product
       ? [product]

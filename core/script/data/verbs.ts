@@ -342,7 +342,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'coat',
     words:
-      /\b(?:toss|turn|coat|dip|roll)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|\b(?:glaze|sauce)\b.*\bto coat\b|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/i,
+      /\b(?:toss|turn|coat|dip|roll)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|\b(?:glaze|sauce)\b(?!.*\bthick enough\b).*\bto coat\b|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/i,
     stages: ['after'],
   },
   {
@@ -449,7 +449,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'deglaze',
     words:
-      /\bdeglaz\w*|\bextinguish\w*|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
+      /\bdeglaz\w*|\bextinguish\w*|\b(?:get|lift) (?:all )?(?:the|any) .{0,16}\bbits (?:off|up)\b|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
     stages: ['prep', 'open'],
   },
   {
