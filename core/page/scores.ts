@@ -81,7 +81,8 @@ export function titleScore(line: PageLine, { index, count, next, isTitled }: Aro
   if (line.hasAmount && !/^\d+[- ](?:minute|ingredient|hour|step|pot)/i.test(line.plain)) s -= 5;
   if (line.isSentence && line.words > 8) s -= 2;
   if (line.hasFood) s += 1.5;
-  if (line.isPlainFood) s -= 6;
+  // A dish may be called as its meat is, over everything: "Smothered pork chops".
+  if (line.isPlainFood) s -= index === 0 && !next?.hasAmount && line.words > 1 ? 1 : 6;
   if (line.isImperative && line.words > 5) s -= 2;
   if (line.isNumbered) s -= 4;
   if (/^["“>([]/.test(line.text)) s -= 3;

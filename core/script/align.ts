@@ -135,7 +135,7 @@ const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: read
   {
     words: /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings?)\b/i,
     kinds: ['spice-ground', 'spice-whole'],
-    foods: ['bay-leaf'],
+    foods: ['bay-leaf', 'garam-masala'],
   },
   {
     words: /\b(?:the |all the |chopped )?(?:vegetables|veg|veggies)\b/i,
@@ -240,7 +240,15 @@ function sameFoodTold(clause: string, lines: readonly ScriptLine[], found: Reado
       const text = lines[j]?.read.text.toLowerCase() ?? '';
       // "2 tsp garam masala" of two lines of it: the number with its spoon says more than the number alone.
       const measure = /^\W*((?:\d[\d\s.,/]*)?[½¼¾⅓⅔]?\s?\p{L}+)\b/u.exec(text)?.[1]?.trim() ?? '';
-      const isMeasured = /^[\d½¼¾⅓⅔]/.test(measure) && clause.toLowerCase().includes(measure);
+      const noun = lastWord(lines[j] as ScriptLine);
+      const isMeasured =
+        /^[\d½¼¾⅓⅔]/.test(measure) &&
+        noun.length > 2 &&
+        clause
+          .toLowerCase()
+          .split(measure)
+          .slice(1)
+          .some((behind) => foodWords(behind.split(/[,;&+/()]|\band\b/)[0] ?? '').includes(noun));
       const byAmount = isMeasured
         ? 3
         : (text.match(/\d+(?:[.,/]\d+)?/g) ?? []).some((n) => numbers.has(n))

@@ -108,6 +108,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Meanwhile ',
   ],
   [/\bthru\b/gi, 'through'],
+  // "Heat oil (sauté-more)": how the pot is set.
+  [/\s*\((?:on )?saut[ée](?:[-– ]?(?:more|less|high|low|normal|medium))?\)/giu, ''],
+  // "Add onions, 5 min, scraping": by the way, and nothing is poured.
+  [/(?<=\d ?(?:m|mins?|minutes?)), scraping\b[^.;]*/giu, ''],
+  [/\b(?:the )?skins? (?:and|&) bones?\b/gi, 'the bones'],
   // "Oil and sugar, stir until amber": one thing to do.
   [
     /\b(sugar|jaggery),\s+(?=(?:stir|cook|melt|heat|swirl)\w*(?: it)? until (?:it is |it turns )?(?:\p{L}+ )?(?:amber|caramel|brown|golden|melted))/giu,

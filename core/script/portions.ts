@@ -4,7 +4,7 @@ import { linesMeant, linesNamed, type ScriptLine } from './align';
 
 export const HALF =
   /\b(?:half|½)\b(?! (?:an? (?:hour|minute)|full|way|filled|its?\b|the (?:height|size|pot|liquid|time)))(?!-way)/i;
-const HALF_OF_IT = /\bhalf (?:of )?(?:it|them)\b/i;
+export const HALF_OF_IT = /\bhalf (?:of )?(?:it|them)\b/i;
 /** Parts of what has just been fried that are taken out: "remove a third for garnish". */
 export const PARTS: readonly (readonly [RegExp, number])[] = [
   [HALF, 0.5],
@@ -37,12 +37,17 @@ export function shareTold(
   // "Spoon half of it into the pot with the curry paste": of what "it" is, and all of the paste.
   const others = HALF_OF_IT.test(text) ? linesNamed(text, lines, pantry) : [];
   const its = others.length > 0 ? meant.filter((i) => !others.includes(i)) : [];
-  const halved = its.length > 0 ? its : isOfProduct ? product : named;
+  const halved = others.length > 0 ? its : isOfProduct ? product : named;
   return (index, before) => {
     if (REST.test(text)) return 1 - before;
     // "A little water", and then "1 litre of the water": not yet all of it.
     if (before > 0) return Math.min(1 - before, partTold(text, lines[index]));
-    if (isHalf && !/by (?:a )?half/i.test(text) && (!halved.length || halved.includes(index))) return 0.5;
+    if (
+      isHalf &&
+      !/by (?:a )?half/i.test(text) &&
+      ((!halved.length && !others.length) || halved.includes(index))
+    )
+      return 0.5;
     const isTinned = /^coconut/.test(lines[index]?.read.food?.kind ?? '');
     return isTinned && THICK_TOP.test(text) ? THICK_SHARE : partTold(text, lines[index]);
   };

@@ -232,9 +232,20 @@ const UNTIES =
   /^(?:\W*)(?:remove|take out|discard|snip|cut|pull out)\b.*\b(?:sticks?|strings?|twine|toothpicks?|skewers?|netting)$/i;
 
 /** "Grind the coconut and keep it aside": what is made beside the pot stands there, and nothing is lifted out. */
-function standing({ last }: Reading, { text, named }: Clause): boolean {
+function standing(r: Reading, { text, named }: Clause): boolean {
+  const { acts, last, stage } = r;
+  // "Toss and refrigerate 30 minutes": the bowl that was mixed last.
+  const bowl = acts.findLast((a) => a.lines.length > 0 || a.again.length > 0);
+  if (!named.length && stage === 'prep' && bowl?.verb === 'marinate' && STANDS.test(text)) {
+    bowl.minutes ??= timeNamed(text);
+    return true;
+  }
   if (named.length || !last || !RESERVES.test(text)) return false;
-  if (BESIDE_THE_POT.has(last.verb)) return true;
+  if (BESIDE_THE_POT.has(last.verb)) {
+    // What was made in a pan of its own is done with that pan.
+    r.where = 'pot';
+    return true;
+  }
   // "Marinate, and keep aside for half an hour": so long it stands in its bowl.
   if (!ON_THE_BOARD.has(last.verb)) return false;
   last.minutes ??= timeNamed(text);
@@ -342,6 +353,8 @@ function verbTold(r: Reading, c: Clause): string | null {
     SAUCEPAN.test(text) &&
     meant.some((i) => r.isToCome(i) && ['syrup', 'sugar'].includes(r.kindOf(i)));
   if (isOfItsOwn) return 'simmer';
+  // "Whisk the roux in by the spoonful": it thickens, wherever it was made.
+  if (r.stage === 'after' && c.product?.name === 'roux' && told !== null) return 'thicken';
   // A dough that is dropped on the stew lies on top and steams.
   if (r.stage === 'after' && c.product && DOUGHS.includes(c.product.name))
     return INTO_BROTH.test(text) ? 'simmer' : 'top';

@@ -16,7 +16,7 @@ import {
 import { clauses } from './clauses';
 import type { Stage } from './data/verbs';
 import { KINDS } from './kinds';
-import { linesLeft, shareTold } from './portions';
+import { HALF_OF_IT, linesLeft, shareTold } from './portions';
 import { MADE, withoutMade, withoutSplash } from './wording';
 
 /** Mixed with something, and no word of what: it was named just before. */
@@ -445,6 +445,9 @@ export class Reading {
     const takenOut =
       TAKEN_OUT.test(text) && !named.length ? this.lastNamed.filter((i) => (this.used.get(i) ?? 0) > 0) : [];
     if (takenOut.length) return takenOut;
+    // "Open the coconut milk. Spoon half of it into the pot": whatever was named last.
+    if (HALF_OF_IT.test(text) && !this.lastNamed.some((i) => this.isMeat(i)))
+      return this.lastNamed.filter((i) => this.isToCome(i));
     return this.lastNamed.filter(
       (i) =>
         this.isToCome(i) && (this.waiting.has(i) || (this.isMeat(i) && !named.some((j) => this.isMeat(j)))),
@@ -566,6 +569,9 @@ export class Reading {
     const isDough = this.stage === 'after' && verb === 'mix' && all.some((i) => this.kindOf(i) === 'flour');
     const names = isDough ? DOUGHS : NAMES_OF[verb];
     if (!names || !all.length || (this.stage === 'after' && !isDough)) return;
+    const isRoux =
+      verb === 'mix' && all.length > 1 && all.every((i) => this.isFat(i) || this.kindOf(i) === 'flour');
+    if (isRoux) this.#made.set('roux', all);
     if (verb === 'mix' || verb === 'blend') this.#mixed = all;
     for (const name of names) this.#made.set(name, all);
   }
@@ -577,7 +583,7 @@ export class Reading {
     for (const [name, lines] of this.#made) {
       if (this.stage === 'after' && DOUGHS.includes(name) && !DROPPED.test(text)) continue;
       const found = new RegExp(
-        `(?:\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name === 'paste' ? '|^(?:then |and )?' : ''})${name}\\b`,
+        `(?:\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name === 'paste' ? '|^(?:then |and )?' : name === 'roux' ? '|' : ''})${name}\\b`,
         'iu',
       ).exec(text);
       const own = found?.[1]?.toLowerCase();

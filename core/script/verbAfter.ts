@@ -164,14 +164,14 @@ export function verbAfter(t: Told): string | null {
     const isBoundToo = last.lines.some((l) => isBinder(l.index));
     return isBoundToo || !went.some((kind) => GRAINS.includes(kind)) ? 'simmer' : 'warm';
   }
+  // "Lid back on, just resting": it is the lid.
+  if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat))
+    return ONLY_RESTS.test(`${text} ${next}`) ? 'steamlid' : null;
   // Put back after straining, it is the liquid: where nothing was lifted out there is nothing to return.
   const isLiquid = ['strain', 'skim', 'blendafter'].includes(last?.verb ?? '');
   if (said === 'return' && !meant.length && (!wasTakenOut || isLiquid)) return null;
   // "Stir the cream and mustard with a ladle of hot sauce, then back into the pot": warmed first, and it is what goes in.
   if ((said === 'mix' || said === 'stirin') && HOT_LADLE.test(text) && some(KINDS.dairy)) return 'dairy';
-  // "Lid back on, just resting": it is the lid.
-  if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat))
-    return ONLY_RESTS.test(`${text} ${next}`) ? 'steamlid' : null;
   if (said === 'return' && last?.verb === 'dairy' && !some(KINDS.meat) && meant.length) return 'stirin';
   // "Skim it off and keep it aside": no meat.
   if (said === 'liftout' && !meant.length && ['skim', 'strain'].includes(last?.verb ?? '')) return null;

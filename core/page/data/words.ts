@@ -36,6 +36,7 @@ export const CLUTTER: readonly RegExp[] = [
   /^(?:by|recipe by|author|posted (?:by|on)|published|updated|modified|written by|photo(?:s|graphy)? by|text by|from the [\w ]{3,30} (?:office|blog))\b[:\s]/i,
   /\bby \p{Lu}\p{L}+\b.*\b\d+ comments?\b|^(?:January|February|March|April|May|June|July|August|September|October|November|December) \d{1,2}(?:st|nd|rd|th)?\b.{0,40}$/iu,
   /^(?:last )?(?:updated|modified|published|posted)\b/i,
+  /^(?:recipe |image |photo )?(?:courtesy of|adapted from|inspired by|slightly adapted|recipe from|courtesy)\b/i,
   /^(?:subject|from|to|sent|date|cc)\s*:/i,
   /^(?:about|contact|books?|faq|index|privacy|terms|units|scale|description|summary|overview|introduction|ingredients \+ method)\s*:?$/i,
   /^(?:rated )?\d(?:\.\d+)? out of (?:5|five)\b/i,

@@ -37,6 +37,12 @@ export function waitsBeside(line: number, act: Act, input: StepInput): boolean {
   );
 }
 
+/** What was lifted out last before an act, in the same run. */
+export function liftedLast(act: Act, input: StepInput): PlacedItem[] {
+  const last = before(act, input).findLast((a) => a.verb === 'liftout' && a.run === act.run);
+  return last ? againItems(last, input) : [];
+}
+
 const IN_THE_POT: ReadonlySet<string> = new Set(['brown', 'soften', 'add', 'return', 'top', 'bloom']);
 /** True of a line that is in the pot when an act comes to it. */
 export function wasCooked(line: number, act: Act, input: StepInput): boolean {

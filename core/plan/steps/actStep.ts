@@ -11,6 +11,7 @@ import {
   isFat,
   isOfMeatKind,
   isSeasoning,
+  liftedLast,
   wasCooked,
   waitsBeside,
 } from './actFacts';
@@ -23,6 +24,10 @@ import { handwork, listed, step, stepItems, type Phase, type Step, type StepInpu
 const ONLY_MEAT = new Set(['marinate', 'season', 'dredge', 'brine', 'pound', 'score', 'tie', 'dry']);
 /** What comes back with something new is said before it: the meat with its stock. */
 const COMES_BACK = new Set(['add', 'top', 'return', 'rack', 'stirin']);
+/** What simmers with something new comes back only where it stood apart: the sausage that was lifted out. */
+const SIMMERS = new Set(['simmer', 'boil', 'warm']);
+/** Done to the meat that was lifted out last. */
+const WORKED = new Set(['shred', 'slice', 'bone']);
 /** Done in a bowl or a jug, whatever pan stands beside. */
 const IN_A_BOWL = new Set(['soak', 'mix', 'blend', 'shape', 'marinate', 'season', 'dredge']);
 const BOILS_ON = /\b(?:boil|simmer|bubble|stew|braise)(?:s|ing)?\b/i;
@@ -149,8 +154,11 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const isMeatAlone = !product && act.verb !== 'liftout' && (againMeat.length > 0 || ONLY_MEAT.has(act.verb));
   const ofMeat = unique([...mine.filter(isOfMeatKind).map(called), ...(isMeatAlone ? againMeat : again)]);
   // "Rub with the spice": what is rubbed is the meat, whether it is named or not.
-  const who = !isOfMeat ? names : ofMeat.length ? ofMeat : unique(input.meat.map((m) => m.label));
-  const comesBack = COMES_BACK.has(act.verb) && again.length > 0;
+  const onPlate = WORKED.has(act.verb) ? unique(liftedLast(act, input).filter(isOfMeatKind).map(called)) : [];
+  const labels = onPlate.length ? onPlate : unique(input.meat.map((m) => m.label));
+  const who = !isOfMeat ? names : ofMeat.length ? ofMeat : labels;
+  const isSimmered = SIMMERS.has(act.verb) && mine.length > 0 && againAll.some(isOut);
+  const comesBack = (COMES_BACK.has(act.verb) || isSimmered) && again.length > 0;
   // "Add the chicken along with all the marinade": it is the meat that goes in, with what clings to it.
   const bringsMeat = comesBack && mine.some(isOfMeatKind) && againMeat.length === 0;
   const isBackWithMore = act.verb === 'return' && mine.length > 0 && !mine.some(isOfMeatKind);

@@ -46,6 +46,18 @@ const BETWEEN_BONES = /\bbetween (?:the |each )?(?:rib )?bones?\b/i;
 const FISHED = /\b(?:discard|fish out|throw (?:away|out)|pick out|take out|remove)\b/i;
 const UNDER_THE_GRILL = /\b(?:broil\w*|grill|griddle)\b/i;
 
+/** Fat and flour, and nothing else, stirred over the heat. */
+function isRoux(act: Act, input: StepInput): boolean {
+  const lines = new Set([...act.lines.map((l) => l.index), ...act.again]);
+  const of = input.items.filter((i) => lines.has(i.index));
+  return (
+    act.minutes !== null &&
+    of.some((i) => kindOf(i) === 'flour') &&
+    of.some(isFat) &&
+    of.every((i) => isFat(i) || kindOf(i) === 'flour')
+  );
+}
+
 const meatOf = ({ mine }: Done): PlacedItem[] => mine.filter(isOfMeatKind);
 const every = (mine: readonly PlacedItem[], is: (i: PlacedItem) => boolean): boolean =>
   mine.length > 0 && mine.every(is);
@@ -62,6 +74,12 @@ const isMeatSoftened = (done: Done): boolean => done.act.verb === 'soften' && so
 
 /** The first way that applies and says something of it is what is said; what none says is the verb's own. */
 const WAYS: readonly Way[] = [
+  {
+    when: ({ act, input }) => act.verb === 'mix' && isRoux(act, input),
+    title: 'Cook the roux',
+    text: 'Flour and fat over a medium heat, stirred all the time. It is hotter than boiling water: no splash.',
+    look: 'As dark as the dish wants it, and it smells of nuts.',
+  },
   { when: ({ act }) => act.verb === 'skim' && act.run === 0, title: 'Skim the scum' },
   {
     when: ({ act, input }) => act.verb === 'skim' && wasChilled(act, input),

@@ -465,7 +465,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'caramel',
     words:
-      /\bsugar\b.*\b(?:amber|caramel\w*)\b|\bcaramelis?z?e (?:the )?(?:\p{L}+ )?(?:sugar|jaggery)\b|\b(?:melt|cook|heat)\w*\b.*\buntil (?:\p{L}+ )?(?:amber|caramel)\b|\bmelt (?:the )?(?:\p{L}+ )?(?:sugar|jaggery) in (?:the )?(?:oil|ghee|butter)\b/iu,
+      /\bsugar\b.*\b(?:amber|caramel\w*)\b|\b(?:cook|melt|heat|stir)\w*\b.*\bsugar\b.*\buntil\b.*\b(?:colou?r of|tea|toffee|mahogany|copper)\b|\bcaramelis?z?e (?:the )?(?:\p{L}+ )?(?:sugar|jaggery)\b|\b(?:melt|cook|heat)\w*\b.*\buntil (?:\p{L}+ )?(?:amber|caramel)\b|\bmelt (?:the )?(?:\p{L}+ )?(?:sugar|jaggery) in (?:the )?(?:oil|ghee|butter)\b/iu,
     stages: ['open', 'prep'],
   },
   {

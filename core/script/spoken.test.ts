@@ -1,0 +1,210 @@
+import { readLine } from '../dish/read';
+import { readPage } from '../page/page';
+import { recipeOf } from '../page/recipe';
+import { defaultKitchen } from '../plan/kitchen';
+import { planDish, type Plan } from '../plan/plan';
+import { dishOf, pantry, told } from './testing/telling';
+
+const planOf = (list: string, method: string): Plan => planDish(dishOf(list, method), defaultKitchen());
+const recipe = (text: string) => recipeOf(readPage(text, pantry), 0);
+const titles = (plan: Plan): string[] => plan.steps.map((s) => s.title);
+
+describe('a recipe as it is told in passing', () => {
+  const text = `ok so here's how i do the creamy chicken and rice:
+
+chicken thighs, 6 or so (boneless), cut up
+1 onion, chopped. 2 sticks celery. couple carrots
+mushrooms if i've got them (about 200g)
+long grain rice 1 1/2 cups, rinsed
+2 cups stock (chicken)
+half a cup of cream
+frozen peas, a cup
+butter + oil
+
+so fry the chicken in butter & oil. take it out. veg in, 5 mins. splash of the stock to get the bits off. rice in, stir it about a minute. rest of the stock, chicken back on top, don't stir!! lid, high pressure 8 minutes, leave it 10 then let it out. stir through cream and the peas, lid back on (not locked) for 5 mins. feeds 4 with seconds`;
+  const r = recipe(text);
+  const lines = r.lines.flatMap((l) => {
+    const { several } = readLine(l.text, pantry);
+    return several.length > 1 ? several : [l.text];
+  });
+
+  it('has its name, its plates and every line', () => {
+    expect([r.title, r.plates, lines.length]).toEqual(['creamy chicken and rice', 4, 11]);
+  });
+
+  it('is cooked in its order, the lid laid on without pressure at the end', () => {
+    const acts = told(lines.join('; '), r.method);
+    expect(acts.map((a) => a.replace(/\(.*/, '').replace('close/8', 'close'))).toEqual([
+      'brown',
+      'liftout',
+      'soften/5',
+      'deglaze',
+      'bloom/1',
+      'deglaze',
+      'return',
+      'close',
+      'hold/8',
+      'release',
+      'dairy',
+      'steamlid/5',
+    ]);
+  });
+});
+
+describe('half of what is named', () => {
+  it('is half of the coconut milk, and all of the paste', () => {
+    const plan = planOf(
+      '2 tbsp massaman curry paste; 900 g chuck roast, cubed; 1 tin coconut milk, divided; 250 ml beef stock',
+      'Brown the beef, set aside. Open the coconut milk. Spoon half of it into the pot with the curry paste and fry 3 min. Add the stock, scrape. Return the beef. High pressure 35 min, quick release. Stir in the remaining coconut milk.',
+    );
+    expect(plan.items.filter((i) => i.index === 0).map((i) => i.share)).toEqual([1]);
+    expect(plan.items.filter((i) => i.index === 2).map((i) => i.share)).toEqual([0.5, 0.5]);
+  });
+});
+
+describe('eggs with lemon', () => {
+  it('are warmed by the broth before they go in, all as one, and the meat comes back alone', () => {
+    const acts = told(
+      '700 g chicken breasts; 2 l chicken stock; 150 g orzo; 3 eggs; 80 ml lemon juice',
+      'Put the chicken and stock in the pot. Seal; pressure cook 10 min. QPR. Take the chicken out and shred. When the broth boils add the orzo and cook 8 min. Whisk the eggs in a bowl till frothy, add the lemon juice. Whisking, slowly drizzle in 2 cups of the hot broth. Pour the egg mixture back in the pot. Return the chicken.',
+    );
+    expect(acts.slice(acts.indexOf('release()') + 1)).toEqual([
+      'liftout()',
+      'shred()',
+      'simmer/8(orzo)',
+      'temper(egg lemon)',
+      'return()',
+    ]);
+  });
+});
+
+describe('a recipe of the oven', () => {
+  const plan = planOf(
+    '1.8 kg bone-in short ribs; 1 onion, chopped; 1 bottle dry red wine; 1 l beef stock; 2 bay leaves',
+    'Brown the ribs in 2 batches, 4 minutes a side. Transfer to a plate. Add the onion, cook 5 minutes. Stir in the wine, return the ribs and simmer until reduced by half, 25 minutes. Add the bay and stock. Bring to a boil, cover, and transfer to the oven. Cook until tender, 2 to 2½ hours. Transfer the ribs to a platter.',
+  );
+  const found = plan.findings.find((f) => f.id === 'converted');
+
+  it('says what it became, and lifts nothing out because it goes to the oven', () => {
+    expect(found?.text).toMatch(/Written for the stove or the oven: \d+ min under pressure/);
+    expect(plan.script?.acts.filter((a) => a.verb === 'liftout')).toHaveLength(2);
+    expect(plan.batches).toBe(2);
+  });
+
+  it('offers to leave out stock that a closed pot does not boil away, and no more than that', () => {
+    const [fix] = found?.fixes ?? [];
+    expect(fix?.label).toMatch(/^Pour only .*beef stock$/);
+    const after = planDish(fix!.apply(plan.dish), defaultKitchen());
+    expect(after.liquid.countedMl.mid).toBeLessThan(plan.liquid.countedMl.mid);
+    expect(after.liquid.verdict).not.toBe('short');
+    expect(after.findings.find((f) => f.id === 'converted')?.fixes).toEqual([]);
+  });
+});
+
+describe('a joint that is cut into so many', () => {
+  it('is as thick as so many pieces of it are', () => {
+    const mm = (text: string): number | null => readLine(text, pantry).thicknessMm;
+    const four = mm('1 (4-5 pound) boneless pork shoulder (butt), cut into 4 chunks') ?? 0;
+    const eight = mm('2 kg boneless pork shoulder, cut into 8 pieces') ?? 0;
+    expect(four).toBeGreaterThan(55);
+    expect(four).toBeLessThan(75);
+    expect(eight).toBeLessThan(four);
+    // A size in so many words says more.
+    expect(mm('2 kg pork shoulder, cut into 8 pieces of 5 cm')).toBe(50);
+  });
+});
+
+describe('names and titles', () => {
+  it('says olives as they are written, a fruit by its own name, and no half of a bracket', () => {
+    const plan = planOf(
+      '1 kg chicken legs; 100 g pitted Kalamata olives; zest of 1 orange; 2 sticks celery, divided; 300 ml chicken stock',
+      'Put the chicken, stock and celery in the pot. High pressure 12 min, natural release. Stir in the olives and zest.',
+    );
+    expect(titles(plan)).toContain('Stir in kalamata olives and orange zest');
+    expect(plan.steps.flatMap((s) => s.items.map((i) => i.note)).join()).not.toMatch(/divided/);
+  });
+
+  it('names what comes out of its marinade or off its plate, and not what is in the pot already', () => {
+    const plan = planOf(
+      '1 kg chicken drumsticks; 1 tbsp oil; 200 ml orange juice; 60 ml soy sauce',
+      'Brown the drumsticks in the oil. Mix the juice and soy. Pour over the chicken. High pressure 12 min, quick release.',
+    );
+    expect(titles(plan).find((t) => t.startsWith('In with'))).toBe('In with orange juice and soy sauce');
+  });
+
+  it('fries what stands on the plate, and no oil alone', () => {
+    const plan = planOf(
+      '1 kg chicken drumsticks; 120 ml soy sauce; 120 ml cane vinegar; 100 ml water; oil',
+      'Put everything except the oil in the pressure cooker. HP 8 min, natural release. Take the chicken out, pat dry. Heat oil in a pan and fry till brown and crispy, 2-3 min each side.',
+    );
+    expect(titles(plan).find((t) => t.startsWith('Fry'))).toBe('Fry chicken drumsticks');
+  });
+});
+
+describe('the clock', () => {
+  const marinated = planOf(
+    '1 kg chicken thighs, cubed; 150 g yoghurt; 2 tsp garam masala; 3 onions, chopped; 30 g ginger, minced; 400 g tomatoes, chopped; 200 ml water; 2 tbsp oil',
+    'Marinate the chicken in the yoghurt and garam masala for 30 minutes. Heat the oil, fry the onions, ginger and tomatoes 8 minutes. Add the chicken and water. High pressure 8 min, quick release.',
+  );
+
+  it('lets the knife work run while the meat stands, and never below three minutes', () => {
+    const wait = marinated.steps.find((s) => s.title.startsWith('Marinate'));
+    expect(wait?.text).toMatch(/The rest can be cut meanwhile/);
+    expect(wait!.durationS.mid).toBeLessThan(29 * 60);
+    expect(wait!.durationS.mid).toBeGreaterThanOrEqual(180);
+  });
+
+  it('waits for no heat where the pot is hot already', () => {
+    const heat = marinated.steps.find((s) => s.title.startsWith('Heat'));
+    expect(heat === undefined || heat.durationS.mid <= 60).toBe(true);
+  });
+
+  it('browns strips in as long as the recipe gives them', () => {
+    const plan = planOf(
+      '500 g chicken breast, sliced into thin strips; 1 tbsp oil; 300 ml stock',
+      'Cook the chicken in the oil for 3-4 minutes or until lightly golden. Remove to a plate. Pour in the stock, return the chicken. High pressure 3 min, quick release.',
+    );
+    const brown = plan.steps.find((s) => s.title.startsWith('Brown'));
+    expect(brown!.durationS.mid).toBeLessThanOrEqual(10 * 60);
+  });
+});
+
+describe('pages with a site around them', () => {
+  it('keep the name of the dish, and a word about it out of the list', () => {
+    const r = recipe(
+      'POLLO GUISADO (olla a presión)\nStewed chicken of the island, how my grandmother does it\n\n2½ lbs chicken thighs, bone in\n2 tbsp olive oil\n1 cup chicken broth\n\nBrown the chicken in the oil. Add the broth. High pressure 15 minutes, natural release for 10.\n(5 servings)',
+    );
+    expect([r.title, r.lines.length, r.plates]).toEqual(['POLLO GUISADO (olla a presión)', 3, 5]);
+    expect(
+      recipe(
+        'Lamb Shank Stew | Pressure Cooker | Ferry Kitchen\nServes 4\nIngredients\n4 lamb shanks\n300 ml stock\nMethod\nPut it all in the pot. High pressure 40 min.',
+      ).title,
+    ).toBe('Lamb Shank Stew');
+  });
+
+  it('marinates with the spoons it names, of two lines of one spice', () => {
+    const list =
+      '900 g chicken thighs; 150 g yoghurt; 2 tsp garam masala; 1 tsp ground cumin; 1 tbsp garam masala; 2 tsp ground cumin; 1 onion; 120 ml broth';
+    const acts = told(
+      list,
+      'Combine the yoghurt, 2 tsp garam masala and 1 tsp cumin. Add the chicken, toss and refrigerate 30 minutes. Fry the onion 5 minutes. Add the spices, stir 30 seconds. Pour in the broth. Add the chicken. High pressure 10 minutes, quick release.',
+    );
+    expect(acts[0]).toBe('marinate/30(yoghurt garam-masala ground-cumin)');
+    expect(acts.find((a) => a.startsWith('bloom'))).toBe('bloom/0.5(garam-masala ground-cumin)');
+  });
+});
+
+describe('little packs', () => {
+  it.each([
+    ['1 packet sazón con achiote', 50],
+    ['1 packet ground cumin', 40],
+    ['1 sachet taco seasoning', 50],
+  ])('%s is no quarter kilo', (text, most) => {
+    expect(readLine(text, pantry).massG.mid).toBeLessThan(most);
+  });
+
+  it('is a head of garlic where it is whole, and mince where it is mixed', () => {
+    expect(readLine('1 whole garlic, smashed', pantry).massG.mid).toBeGreaterThan(30);
+    expect(readLine('500 g mixed mince', pantry).food?.kind).toBe('ground-meat');
+  });
+});
