@@ -31,6 +31,7 @@ export function plainName(foodText: string): string {
     // "Mushrooms if I've got them (about": what is asked and what is left of a bracket.
     .replace(/\s+if\s.*$|\s*\([^)]*$/i, '')
     .replace(/(?:\s+(?:about|abt|around|roughly|of it|\+|&))+$/i, '')
+    .replace(/\s{2,}/g, ' ')
     .trim();
   return named.replace(CUT_BEHIND, '').trim() || named;
 }

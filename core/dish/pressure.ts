@@ -156,6 +156,11 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
     /\b(lock|seal|close)(?: (?:it|up))?[;,.]\s*(high|low)(?: pressure)?[;,.]?\s*(?:for )?(?=\d)/gi,
     'lock the lid, $2 pressure ',
   ],
+  // "Put the lid on and let it steam": laid on, and nothing is locked.
+  [
+    /\b(?:put|set|lay|pop|place) (?:the |a )?lid (?:back )?on(?: top)?,? (?:and |to )?(?:let (?:it|them) |leave (?:it|them) to )?(?=(?:steam|sit|stand|wilt|warm|melt)\b)/gi,
+    'cover loosely and ',
+  ],
   // "Lock it, 30 min high": the same the other way round.
   [
     /\b(lock|seal|close)(?: (?:it|up))?[;,.]\s*(\d{1,3} ?(?:m|mins?|minutes?))(?: (?:at|on))? (high|low)(?: pressure)?\b/gi,
@@ -165,7 +170,7 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
   // A lid that only lies there: "put a non-locking lid on", "with the glass lid on".
   [
     /\b(?:put |place |set |lay |with )?(?:a |the )?\(?(?:non[- ]?locking|glass|ordinary|loose|tempered glass)\)? lid(?: on(?: top)?)?\b/gi,
-    'cover without pressure',
+    'cover loosely',
   ],
   [/(?<!\bcook\w*\b.{0,24}\bin (?:a|the|your) )\bpressure[- ]?cookers?\b/gi, 'pot'],
 ];

@@ -286,7 +286,7 @@ function readTrailing(text: string): { amount: Amount; rest: string } | null {
   if (last && atEnd && !atEnd.rest.trim() && unitById(atEnd.amount.unitId).kind !== 'length')
     return { amount: atEnd.amount, rest: last[1] ?? '' };
   const vague =
-    /^(.{3,80}?)\s*[,:–—-]\s*(?:about |around |roughly |approx\.? |maybe |say )?((?:(?:an?|one|two|three|half an?|few|couple of)\s+)?(?:good |big |small |large |generous )?(?:pinch|handful|bunch|sprig|knob|dash|splash|drop|clove|squeeze|thumb|few sprigs|glass|mug|ladle|(?:tea|table)spoon(?:ful)?|tsp|tbsp|cup)(?:e?s)?)$/i.exec(
+    /^(.{3,80}?)\s*[,:–—-]\s*(?:about |around |roughly |approx\.? |maybe |say )?((?:(?:an?|one|two|three|half an?|few|couple of)\s+)?(?:good |big |small |large |generous )?(?:pinch|handful|bunch|sprig|knob|dash|splash|drop|clove|squeeze|thumb|few sprigs|glass|mug|ladle|punnet|packet|pack|sachet|tin|can|jar|carton|tub|bag|box|bottle|head|bulb|stick|stalk|tray|(?:tea|table)spoon(?:ful)?|tsp|tbsp|cup)(?:e?s)?)$/i.exec(
       text,
     );
   const told = vague?.[2] ?? '';
@@ -369,9 +369,17 @@ export function readLine(text: string, pantry: Pantry, system: MeasureSystem = '
 const WEIGHT_LAST =
   /^(\W*(?:\d{1,2}|an?|one|two|three|four|six) (?!tins?\b|cans?\b|jars?\b|packets?\b|cartons?\b|bags?\b|bottles?\b|cubes?\b)[^\d(),;]{3,60}?) ((?:about |approx\.? |abt |~)?\d[\d.,/½¼¾]*(?:\s?[-–]\s?\d[\d.,/½¼¾]*)?\s?(?:kgs?|kilos?|g|gms?|grams?|lbs?|pounds?|oz|ounces)\.?(?: (?:each|apiece|in total|in all))?)$/i;
 
+/** "Pasta: 1 lb fettuccine, broken in half": what the line is called, before an amount and a food of its own. */
+const LABEL = /^(?!(?:to|for|optional|garnish)\b)\p{L}[\p{L} &/-]{2,28}:\s+(?=[\d½¼¾⅓⅔])(.+)$/iu;
+function withoutLabel(text: string, pantry: Pantry): string {
+  const rest = LABEL.exec(text)?.[1];
+  const food = rest === undefined ? undefined : readAmount(rest)?.rest;
+  return rest !== undefined && food !== undefined && pantry.find(food) ? rest : text;
+}
+
 function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
   const written = writeOut(stripBullet(text.slice(0, MAX_LINE_LENGTH)), pantry);
-  const clean = withFigure(withoutComparison(written)).replace(WEIGHT_LAST, '$1 ($2)');
+  const clean = withoutLabel(withFigure(withoutComparison(written)), pantry).replace(WEIGHT_LAST, '$1 ($2)');
   let words = describe(clean);
   const found = readPartOf(clean) ?? readAmount(clean) ?? readTrailing(clean);
   let amount = found ? withFilling(found.amount, clean) : null;

@@ -141,7 +141,12 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
   if (parts.length < 2 || parts.length > MOST_THINGS || /\b(?:or|made|from|as)$/i.test(parts[0] ?? ''))
     return [];
   const things: { text: string; food: Food; hasAmount: boolean }[] = [];
-  for (const part of parts) {
+  for (const [n, told] of parts.entries()) {
+    // "Seasoning: salt, pepper": the first of them behind its label.
+    const part =
+      n === 0 && pantry.named(told.replace(/^\p{L}[\p{L} ]{2,20}:\s+/u, ''))
+        ? told.replace(/^\p{L}[\p{L} ]{2,20}:\s+/u, '')
+        : told;
     const measured = readAmount(part) ?? readAmount(part.replace(PART_OF, '')) ?? amountBehind(part);
     // "2 cardamom, 2 cloves": cloves with nothing behind them are the spice.
     const isSpice = measured?.amount.unitId === 'clove' && !measured.rest.trim();

@@ -105,13 +105,18 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
   const followed = withCoats(place(() => true));
   // With the pot under its least liquid because the method moved some of it, the method was misread: it stays.
   if (!(hints?.size || places?.size) || pouredMl(followed) >= (options.needMl ?? 0)) return followed;
+  // The water of a dough or a slurry is in a bowl of its own, however short the pot is.
+  const isStirredUp = (actId: string): boolean =>
+    script?.acts
+      .find((a) => a.id === actId)
+      ?.lines.some((l) => STIRRED_UP.has(read[l.index]?.food?.kind ?? 'other')) === true;
   // By a script only what is poured to make steam is doubted, and only where it was moved: the soy of a glaze stays with the glaze.
   const isDoubted = (r: ReadLine, index: number): boolean =>
     (r.food?.thin ?? 0) >= 0.5 &&
     (!places ||
       (r.food !== null &&
         STEAM_LIQUIDS.has(r.food.kind) &&
-        (places.get(index) ?? []).some((p) => isHeldBack(p.moment))));
+        (places.get(index) ?? []).some((p) => isHeldBack(p.moment) && !isStirredUp(p.actId))));
   const kept = withCoats(place((r, index) => !isDoubted(r, index)));
   return pouredMl(kept) > pouredMl(followed) ? kept : followed;
 }
@@ -125,6 +130,7 @@ function withCoats(items: readonly PlacedItem[]): PlacedItem[] {
   return items.map((i) => (isCoat(i) && meatG > 0 ? { ...i, sticksG: COAT_STICKS.value * meatG } : i));
 }
 
+const STIRRED_UP: ReadonlySet<FoodKind> = new Set(['flour', 'starch', 'egg']);
 const STEAM_LIQUIDS: ReadonlySet<FoodKind> = new Set(['stock', 'water', 'wine', 'beer', 'juice']);
 
 /** Thin liquid poured before the lid, ml. */

@@ -131,7 +131,7 @@ function labelled(line: string): { text: string; section: string }[] | null {
 }
 const FOR_THE_TABLE = /^(?:(?:for|to)\b|toppings?|garnish)/i;
 const LABELLED =
-  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|toppings?|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|to serve|to finish)|for (?:the |your )?(?:bowls?|plates?|table|tacos?|wraps?|buns?|tostadas?))\s*[:：]\s*(\S.*,.*)$/iu;
+  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|toppings?|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|(?:to|for) serv(?:e|ing)|(?:to|for) (?:finish|garnish)(?:ing)?)|for (?:the |your )?(?:bowls?|plates?|table|tacos?|wraps?|buns?|tostadas?))\s*[:：]\s*(\S.*,.*)$/iu;
 
 /** "Paste: 5 tbsp red curry paste". */
 const LABELLED_ONE =

@@ -159,7 +159,7 @@ const STANDS_FOR: readonly { word: RegExp; kind: FoodKind; named?: RegExp }[] = 
 const EVERYTHING =
   /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|(?:other|remaining) (?:[\p{L}-]+ ){0,2}ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip|throw|chuck|dump|bung|sling|pile) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place|throw|chuck|dump|bung) (?:in )?)all (?:but|except)\b/iu;
 const OF_SECTION =
-  /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|in|for|of|from) (?:the |your |a )?["'‘’“”]?(?:for (?:the )?)?(?!pot\b|pan\b|ingredients\b|the\b)(\p{L}{4,})/iu;
+  /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|in|for|of|from) (?:the |your |a )?["'‘’“”]?(?:(?:for|to) (?:the )?)?(?!pot\b|pan\b|ingredients\b|the\b)(\p{L}{4,})/iu;
 const EXCEPT =
   /\(not (?:the )?([^)]{3,80})\)|\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
 
@@ -456,7 +456,10 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
     !inSection.length && EVERYTHING.test(clause) && !lines.some((l) => isPartTold(clause, l));
   const exceptions = EXCEPT.exec(clause);
   const except = exceptions?.[1] ?? exceptions?.[2];
-  const spared = everything && except ? new Set(linesMeant(except, lines, pantry)) : new Set<number>();
+  // "All the sauce ingredients except the cornstarch".
+  const isMany = everything || inSection.length > 0 || lines.some((l) => isPartTold(clause, l));
+  const spared = isMany && except ? new Set(linesMeant(except, lines, pantry)) : new Set<number>();
+  for (const i of spared) found.delete(i);
   // "Both mustards": every line that ends so.
   const several = SEVERAL_OF.exec(clause)?.[1]?.toLowerCase();
   const ofSeveral = several === undefined ? undefined : foodWords(several)[0];
@@ -476,7 +479,7 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
   }
   lines.forEach((line, i) => {
     const { food } = line.read;
-    if (!food || onlyWhich.has(food.id)) return;
+    if (!food || onlyWhich.has(food.id) || spared.has(i)) return;
     if (isOfJuices && isJuice(line)) return void found.add(i);
     if (short.has(i) || (ofSeveral !== undefined && lastOf(line) === ofSeveral)) return void found.add(i);
     if (everything) {

@@ -19,6 +19,7 @@ const LEFT = /^(?:\W*)(?:leave|wait|stand|sit|rest|let (?:it|sit|stand|rest))\b.
 const SETS = /^(?:\W*)(?:select|press|set|choose|program(?:me)?|push)\b/i;
 const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off)\b/i;
 
+const GOES_ON = /\b(?:simmer|boil|reduce|cook|bubble|thicken|skim|shred|blend|strain)\w*\b/i;
 const BOILS = /\b(?:boil|heat|steam|hiss)\b/i;
 
 /** What goes in with the words that close the lid. */
@@ -163,5 +164,6 @@ export function whileClosed(r: Reading, c: Clause): boolean {
   }
   r.stage = 'after';
   r.run++;
-  return OPENS.test(text) && !meant.length;
+  // "Simmer with the lid off": more than an opening.
+  return OPENS.test(text) && !meant.length && !GOES_ON.test(text);
 }

@@ -177,3 +177,27 @@ describe('lines', () => {
     expect(readLine('16 ounces penne pasta uncooked', pantry).confidence).toBe('sure');
   });
 });
+
+describe('what is fried and set aside until the lid is off', () => {
+  const list = '1 kg beef chuck, cubed; 200 g smoked lardons; 400 ml red wine; 200 ml beef stock; 2 carrots';
+  const plan = planOf(
+    list,
+    'Fry the lardons until crisp and set them aside. Brown the beef. Add the wine, stock and carrots. High pressure 40 minutes, natural release. Stir in the lardons.',
+  );
+
+  it('is in no way of the lid, and is listed where it fries and named where it comes back', () => {
+    expect(plan.items.find((i) => i.index === 1)?.moment).toBe('finish');
+    const at = (re: RegExp): number => plan.steps.findIndex((s) => re.test(s.title));
+    expect(plan.steps[at(/^Render/)]?.items.map((i) => i.name)).toEqual(['smoked lardons']);
+    expect(at(/^(?:Stir in|Return) smoked lardons/)).toBeGreaterThan(at(/^Hold/));
+    expect(plan.steps.at(-2)?.items).toEqual([]);
+  });
+
+  it('stays under the lid where nobody says that it comes back, and so does raw meat', () => {
+    const kept = planOf(
+      list,
+      'Fry the lardons until crisp and set them aside. Brown the beef and set it aside. Add the wine, stock and carrots. High pressure 40 minutes, natural release. Return the beef.',
+    );
+    expect(kept.items.filter((i) => i.index < 2).map((i) => i.moment)).toEqual(['sear', 'sear']);
+  });
+});

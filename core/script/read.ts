@@ -35,7 +35,7 @@ const KNIFE =
 const SAUCEPAN = /\bin (?:a|another) (?:\p{L}+ )?(?:saucepan|pan|pot)\b/iu;
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 const STANDS =
-  /\b(?:leave|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it |them |the \p{L}+ )?(?:sit|stand|rest)|rest|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/iu;
+  /\b(?:leave|keep(?! warm| hot)|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it |them |the \p{L}+ )?(?:sit|stand|rest)|rest|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/iu;
 const SET_TO_SAUTE =
   /^(?:\W*)(?:turn|set|switch|press|select|put|use|hit|choose)\b.{0,40}\bsaut[eé](?: (?:mode|setting|function|\(.{1,12}\)))?(?: (?:on )?(?:high|low|medium|normal))?\W*$/i;
 const SITS = /\b(?:let|leave)(?: (?:it|them|the \p{L}+)\b.*)? (?:sit|stand|rest|wait|come to room)\b/iu;
@@ -133,19 +133,25 @@ export function readScript(method: string, lines: readonly ScriptLine[], pantry:
 /** "Meanwhile fry the mushrooms in butter": done in a pan or a bowl of its own while the pot is closed. */
 function meanwhile(r: Reading, c: Clause): boolean {
   if (r.stage !== 'closed' || !r.has('hold') || r.has('release') || r.run + 1 < r.lids) return false;
-  if (!MEANWHILE.test(c.sentence) || OPENS_IT.test(c.text)) return false;
   const { last } = r;
-  const isGoingOn = last?.stage === 'closed' && last.run > r.run && c.sentence.endsWith(last.words);
-  // "…, season and set aside": of what is in the pan already.
-  if (isGoingOn && !c.meant.some((i) => r.isToCome(i))) {
+  const isBegun = last?.stage === 'closed' && last.run > r.run;
+  if ((!MEANWHILE.test(c.sentence) && !isBegun) || OPENS_IT.test(c.text)) return false;
+  const isOfIt = (i: number): boolean =>
+    last?.again.includes(i) === true || last?.lines.some((l) => l.index === i) === true;
+  const isGoingOn = last?.stage === 'closed' && last.run > r.run && c.meant.every(isOfIt);
+  // "…, season and set aside", "push it through a grater into boiling water. Drain": of what is beside the pot.
+  if (isGoingOn) {
     last.minutes ??= timeNamed(c.text);
     return true;
   }
+  if (isBegun && last.verb === 'mix' && intoTheDough(r, c, last)) return true;
+  if (!MEANWHILE.test(c.sentence)) return false;
   r.stage = 'after';
   r.run++;
   const verb = verbTold(r, c);
-  const isBeside = verb !== null && BESIDE_IT.has(verb) && c.meant.some((i) => r.isToCome(i));
-  if (isBeside) {
+  const isSame = isBegun && isSameBowl(r, c, verb);
+  const isBeside = isSame || (verb !== null && BESIDE_IT.has(verb) && c.meant.some((i) => r.isToCome(i)));
+  if (isBeside && verb !== null && !isSame) {
     const act = r.put(verb, 'closed', c, c.meant);
     act.where = IN_A_JUG.has(verb) ? 'pot' : 'pan';
   }
@@ -153,6 +159,33 @@ function meanwhile(r: Reading, c: Clause): boolean {
   r.run--;
   return isBeside;
 }
+/** What makes a dough of flour. */
+const WETS_DOUGH: readonly FoodKind[] = [
+  ...KINDS.fat,
+  'milk',
+  'cream',
+  'sour-dairy',
+  'egg',
+  'water',
+  'salt',
+  'sugar',
+  'herb-soft',
+  'other',
+];
+/** "Stir in the milk and the melted butter", of flour that was whisked beside the closed pot: the same bowl. */
+function intoTheDough(r: Reading, { meant, text }: Clause, dough: Act): boolean {
+  const fresh = meant.filter((i) => r.isToCome(i));
+  const isWet = fresh.length > 0 && fresh.every((i) => WETS_DOUGH.includes(r.kindOf(i)));
+  if (!isWet || INTO_WHAT_COOKS.test(text) || !dough.lines.some((l) => r.kindOf(l.index) === 'flour'))
+    return false;
+  for (const index of fresh) {
+    dough.lines.push({ index, share: 1 - (r.used.get(index) ?? 0) });
+    r.used.set(index, 1);
+  }
+  r.nameWhatIsMade(dough);
+  return true;
+}
+
 /** What says that the pot is left to itself. */
 const MEANWHILE =
   /^\W*(?:(?:\d{1,2}[.)]|step \d+\W?)\s*)?(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that|the) (?:time|cooking)|while (?:it|that|this|they|the \p{L}+(?: \p{L}+)?) (?:is |are |['’]s )?(?:cook|pressur|braise|stew|bubbl|com(?:es|ing) (?:up|to)|under|in the)\p{L}*|as (?:it|they|the \p{L}+) cooks?)\b/iu;
@@ -334,11 +367,14 @@ function isSameBowl(r: Reading, { text, sentence, meant }: Clause, verb: string 
 }
 const INTO_WHAT_COOKS = /\b(?:pot|cooker|sauce|soup|stew|broth|gravy|pan|liquid|curry)\b/i;
 
+const QUOTED = /(?<=\b(?:under|in|of|from) (?:the )?)['‘“"][^'’”"]{3,40}['’”"]/gu;
+
 /** The verb of a clause, with what only the whole of the method can tell. */
 function verbTold(r: Reading, c: Clause): string | null {
   const { text, meant, sentence } = c;
   const told = verbOf({
-    text: withoutFoods(withoutMade(withoutNot(text), c.product?.name), r.lines),
+    // "All that is listed under 'to cook the beef'": a name, and nothing to cook yet.
+    text: withoutFoods(withoutMade(withoutNot(text.replace(QUOTED, ' ')), c.product?.name), r.lines),
     stage: r.stage,
     meant,
     lines: r.lines,
@@ -655,7 +691,6 @@ function withMeatUnderLid(
 ): readonly Act[] {
   const lid = acts.findIndex((a) => a.verb === 'close');
   const before = acts.slice(0, Math.max(0, lid)).findLast((a) => a.stage === 'open' && a.verb !== 'liftout');
-  if (!before) return acts;
   const late = acts
     .slice(lid)
     .filter((a) => (WORKED_ON.has(a.verb) || a.verb === 'stirin') && !/\braw\b/i.test(a.words))
@@ -664,7 +699,31 @@ function withMeatUnderLid(
         (l) => (a.verb === 'liftout' || isRawMeat(l.index)) && !(a.verb === 'stirin' && isQuick(l.index)),
       ),
     );
-  if (!late.length) return acts;
+  const close = acts[lid];
+  if (!before && close) {
+    // "Mix the beef with the spices. Pressure cook": what stood in the bowl is what was closed in.
+    const bowl = acts.slice(0, lid).flatMap((a) => a.again);
+    const told = new Set(acts.slice(0, lid).flatMap((a) => a.lines.map((l) => l.index)));
+    const raw = [...new Set(bowl)].filter((i) => isRawMeat(i) && !told.has(i));
+    const all = [...late.map((l) => l.index), ...raw].filter((i, n, list) => list.indexOf(i) === n);
+    if (!all.length) return acts;
+    const add: Act = {
+      ...close,
+      id: `${close.id}m`,
+      verb: 'add',
+      stage: 'open',
+      minutes: null,
+      lines: all.map((index) => ({ index, share: 1 })),
+      again: [],
+    };
+    const without = (a: Act): Act => ({
+      ...a,
+      lines: a.lines.filter((l) => !all.includes(l.index)),
+      again: [...new Set([...a.again, ...a.lines.map((l) => l.index).filter((i) => all.includes(i))])],
+    });
+    return [...acts.slice(0, lid), add, ...acts.slice(lid).map(without)];
+  }
+  if (!before || !late.length) return acts;
   const isLate = (l: { index: number }): boolean => late.some((m) => m.index === l.index);
   return acts.map((a, i) =>
     a === before

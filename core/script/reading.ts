@@ -85,7 +85,7 @@ const SOME_OF_IT =
 const KEPT =
   /\b(?:reserved|set-aside|kept[- ]back|held[- ]back|saved|thick (?:coconut )?(?:cream|milk)|coconut cream|(?:rest|remainder|remaining|other half)\b(?=.{0,40}(?:garnish|sprinkl|scatter|top|serv)))/i;
 /** Before the lid, where nothing is called so in the list: what was stirred together. */
-const THE_SAUCE = /\bthe (?:\p{L}+ )?(?:sauce|dressing|glaze|marinade)\b/iu;
+const THE_SAUCE = /\b(?:the|pour|tip) (?:the )?(?:\p{L}+ )?(?:sauce|dressing|glaze|marinade)\b/iu;
 /** What is left of a bowl of flour, where no amount is told; spread 50 %. */
 const SOME_LEFT = 0.25;
 const THE_REST = /\bthe (?:rest|remainder|other half)\b(?! of\b)/i;
@@ -93,7 +93,7 @@ const LITTLE_FAT = /\b(?:a little|some|a (?:bit|knob|splash) of)(?: more)? (?:th
 /** Longest look that is taken from a recipe, words. */
 const MOST_WORDS_OF_A_LOOK = 9;
 const UNTIL =
-  /\b(?:until|(?<=\b(?:fry|saut\w*|brown|cook|roast|toast|soften)\b.{0,80})when) (?:(?:it|they) (?:is|are|turns?|looks?) )?([^.,;:()!?–—]+)/i;
+  /\b(?:until|(?<=\b(?:fry|saut\w*|brown|cook|roast|toast|soften)\b.{0,80})when) (?:it['’]s |(?:it|they) (?:is|are|turns?|looks?) )?([^.,;:()!?–—]+)/i;
 /** "Until wilted 2 min": the time is no part of the look. */
 const HOW_LONG =
   /\s+\(?(?:for )?(?:about |~ ?|approx\.? )?\d[\d\s–-]*(?:m|mins?|minutes?|secs?|seconds?|hours?|hrs?)\b.*$/i;

@@ -70,13 +70,18 @@ const DAIRY: readonly FoodKind[] = ['cream', 'milk', 'sour-dairy', 'cream-cheese
 /** Where every line of a script goes in, by its position; a line that no act names is not there. */
 export function placesOf(script: Script, lines: readonly ScriptLine[]): ReadonlyMap<number, ScriptPlace[]> {
   const found = new Map<number, ScriptPlace[]>();
+  const aside = keptAside(script, lines);
   script.acts.forEach((act, at) => {
     for (const { index, share } of act.lines) {
       const kind = lines[index]?.read.food?.kind;
       if (!kind) continue;
       const place: ScriptPlace = {
         share,
-        moment: isBesideIt(act, lines[index]) ? 'serve' : momentOf(act, at, kind, script),
+        moment: isBesideIt(act, lines[index])
+          ? 'serve'
+          : act.run === 0 && aside.has(index)
+            ? 'finish'
+            : momentOf(act, at, kind, script),
         actId: act.id,
         words: act.words,
         later: isLater(act, script),
@@ -90,6 +95,35 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
     }
   });
   return found;
+}
+
+/** What may stand on a plate through the lid: cooked already, or good raw. Raw meat that seems to be left out is more likely misread. */
+const STANDS_BY: ReadonlySet<FoodKind> = new Set([
+  'cured-meat',
+  'mushroom',
+  'allium',
+  'quick-veg',
+  'slow-veg',
+  'leaf',
+  'nut',
+]);
+
+/** Lines that are fried, lifted out before the lid and named again only once it is off: bacon and onions for the end. */
+function keptAside({ acts }: Script, lines: readonly ScriptLine[]): ReadonlySet<number> {
+  const lid = acts.findIndex((a) => a.verb === 'close');
+  const out = new Set<number>();
+  acts.slice(0, Math.max(0, lid)).forEach((a) => {
+    for (const i of [...a.again, ...a.lines.map((l) => l.index)])
+      if (a.verb === 'liftout') out.add(i);
+      else out.delete(i);
+  });
+  const comesBack = (line: number): boolean =>
+    acts.slice(lid).some((a) => a.verb !== 'liftout' && a.again.includes(line));
+  const mayStand = (line: number): boolean => {
+    const food = lines[line]?.read.food;
+    return food !== null && food !== undefined && (STANDS_BY.has(food.kind) || food.id === 'smoked-sausage');
+  };
+  return new Set([...out].filter((i) => mayStand(i) && comesBack(i)));
 }
 
 /** True of what is mixed to balls, or with flour to a dough once the pot is open: it stays in its pieces. */

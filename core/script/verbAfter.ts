@@ -83,6 +83,9 @@ const COOKED_IN_IT: readonly FoodKind[] = [
 const BARE_MINUTES = /^\W*(?:for |about )?\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:m|mins?|minutes?)\W*$/i;
 const BEATEN_APART = /\b(?:whisk|beat|whip)\b(?=.*\b(?:bowl|jug|frothy|foamy|pale|separate)\b)/i;
 const HOT_INTO_IT = /\b(?:hot|warm) (?:\p{L}+ )?(?:broth|stock|soup|sauce|liquid)\b/iu;
+/** What is roasted for no longer than this is stirred in a pan, minutes. */
+const ROASTED_IN_A_PAN_MIN = 5;
+const IN_AN_OVEN = /\b(?:oven|tray|sheet|tin|rack|dish|degrees|gas|\d{3})\b|°/i;
 const HOT_LADLE =
   /\b(?:ladle|spoon|cup|splash|little|some)\w*(?: or two)? of (?:the )?(?:hot|warm) (?:\p{L}+ )?(?:sauce|liquid|broth|gravy|stock|juices?)\b/iu;
 /** "Put the meat back to heat through": it goes back. */
@@ -194,6 +197,9 @@ export function verbAfter(t: Told): string | null {
   // "Top with the feta and the lemon cut in wedges": it is strewn over.
   if (said === 'slice' && /\b(?:top(?:ped)?|scatter\w*|garnish\w*|strew\w*) (?:it )?with\b/i.test(text))
     return 'serve';
+  // "Roast two more minutes", and no oven: in the pan.
+  const isBrief = (minutesNamed(text) ?? Number.POSITIVE_INFINITY) <= ROASTED_IN_A_PAN_MIN;
+  if (said === 'bake' && /\broast/i.test(text) && !IN_AN_OVEN.test(text) && isBrief) return 'fry';
   // "Sauté low ten minutes, uncovered": how the pot is set, with nothing to fry.
   if (said === 'fry' && !meant.length && SETS_LOW.test(text)) return 'simmer';
   // "Glaze the small onions in butter": in a pan beside, and no sauce goes down.

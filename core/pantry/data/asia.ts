@@ -222,12 +222,16 @@ export const ASIA = [
   row('nut', 'melon seed | magaz', { allergens: [], pieceG: {} }),
   row('nut', 'charoli | chironji', { pieceG: {} }),
   row('nut', 'white poppy seed', { allergens: [], gPerMl: 0.6, strength: 0.08, pieceG: {} }),
-  row('nut', 'fresh coconut | grated fresh coconut | coconut pieces', {
-    gPerMl: 0.35,
-    fat: 0.33,
-    allergens: [],
-    pieceG: { each: 350, piece: 50 },
-  }),
+  row(
+    'nut',
+    'fresh coconut | grated fresh coconut | coconut pieces | coconut slice | coconut bit | thenga kothu',
+    {
+      gPerMl: 0.35,
+      fat: 0.33,
+      allergens: [],
+      pieceG: { each: 350, piece: 50 },
+    },
+  ),
   row('pulse-dry', 'moth bean | matki', { pieceG: {} }),
   row('pulse-dry', 'white pea | vatana | dried green pea', { pieceG: {} }),
   row('pulse-dry', 'adzuki bean | azuki', { pieceG: {} }),

@@ -22,7 +22,7 @@ export const LARDER = [
   row('spice-ground', 'sumac | za’atar | zaatar | advieh | seven spice', { acid: 0.2 }),
   row('spice-ground', 'ras el hanout | baharat | cajun seasoning | jerk seasoning | five-spice | five spice powder | chinese five spice | harissa powder | wu xiang fen | jerk spice | blackening seasoning', { pieceG: { packet: 35 } }),
   row('spice-ground', 'mustard powder | dry mustard | english mustard powder', { allergens: ['mustard'] }),
-  row('spice-ground', 'fennel seed | ground fennel | saunf', { scorch: 1 }),
+  row('spice-ground', 'fennel seed | ground fennel | fennel powder | saunf | saunf powder', { scorch: 1 }),
   row('spice-ground', 'asafoetida | hing'),
   row('spice-late', 'garam masala', {}),
   row('spice-late', 'fenugreek leaf | kasuri methi | dried fenugreek | dried methi | dried fenugreek leaf', { gPerMl: 0.1, scorch: 0 }),

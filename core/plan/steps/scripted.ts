@@ -15,6 +15,8 @@ import { dairyInTurn, measuring, skimming, thickening } from './sauce';
 import { handwork, kindOf, listed, slurryItems, step, stepItems, type Step, type StepInput } from './step';
 import { stepsUnderTheLid } from './underLid';
 
+/** Fried before the lid: what was kept aside then is named where it comes back, and is no seasoning. */
+const FRIED_FIRST: ReadonlySet<string> = new Set(['brown', 'render', 'soften', 'toast']);
 /** Acts that the pot does, told by the steps under the lid. */
 const OF_THE_POT = new Set(['close', 'hold', 'release', 'open']);
 /** The cook as the recipe tells it, in its order and with its words; what it leaves out and no cook may is put in. */
@@ -220,7 +222,7 @@ function afterTheLid(
   );
   const said = new Set(steps.flatMap((s) => s.items.map((i) => i.lineId)));
   const isBeside = (i: PlacedItem): boolean =>
-    script.acts.some((a) => a.stage === 'closed' && a.id === i.actId);
+    script.acts.some((a) => (a.stage === 'closed' || FRIED_FIRST.has(a.verb)) && a.id === i.actId);
   const left = inOrder(input.items, 'finish').filter(
     (i) => i.read.food && !said.has(i.lineId) && !isBeside(i),
   );

@@ -320,7 +320,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'steamlid',
     words:
-      /\blid (?:on )?(?:resting|without pressure|, no pressure|loosely|ajar|half on)|\blid (?:\w+ ){0,2}(?:loosely|ajar)|\bwithout pressure\b|\bno pressure\b|\bcover(?:ed)? and (?:keep|leave|cook|steam)\b.*\b(?:low|lowest|gentle|flame)\b/i,
+      /\bcover loosely\b|\blid (?:on )?(?:resting|without pressure|, no pressure|loosely|ajar|half on)|\blid (?:\w+ ){0,2}(?:loosely|ajar)|\bwithout pressure\b|\bno pressure\b|\bcover(?:ed)? and (?:keep|leave|cook|steam)\b.*\b(?:low|lowest|gentle|flame)\b/i,
   },
   {
     verb: 'grill',
@@ -444,7 +444,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'reduce',
     words:
-      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:sauce|glaze|juices|cooking|gravy|(?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium)))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|concentrate|(?:cook|boil|bubble|simmer|hiss|(?<!\b(?:the|all|of|some) )steam|burn)(?:s|ed)? (?:it |them |the \w+ )?(?:off|away|down)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:it is |it has |it'?s )?(?:nearly |almost |all |mostly )*(?:dry|gone|evaporated|disappeared)|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:sauce|glaze|juices|cooking|gravy|(?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium)))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|(?<!\b(?:the|a|of|tomato|tamarind|stock|lemon|orange|fish|broth|vegetable) )concentrate|(?:cook|boil|bubble|simmer|hiss|(?<!\b(?:the|all|of|some) )steam|burn)(?:s|ed)? (?:it |them |the \w+ )?(?:off|away|down)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:it is |it has |it'?s )?(?:nearly |almost |all |mostly )*(?:dry|gone|evaporated|disappeared)|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
@@ -516,7 +516,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+ (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|\bout\b$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
+      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+ (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|\bout\b$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
   },
   {
     verb: 'keepwarm',
