@@ -98,6 +98,10 @@ const NAMED_SIZES: readonly [RegExp, number][] = [
   [/\bcut (?:at|through) the joints?\b|\bseparated at the joint/i, 42],
   [/\bbite[- ]?siz(?:ed?|e)\b|\bsmall (?:pieces|chunks|cubes)\b|\bdiced\b/i, 25],
   [/\bpounded\b|\bbutterflied\b|\bflattened\b/i, 15],
+  [
+    /\b(?:halved|cut|sliced|split)\b.{0,16}\bhorizontally\b|\bcutlets?\b(?=.*\b(?:breasts?|chicken|turkey)\b)/i,
+    18,
+  ],
   [/\blarge (?:chunks|pieces|cubes)\b|\bbig chunks\b/i, 50],
   [/\bcubed?\b|\bcubes\b|\bchunks\b|\bstewing\b|\bstew meat\b|\bcut (?:up|into pieces)\b/i, USUAL_CUBE_MM],
 ];

@@ -193,6 +193,9 @@ const REINTERPRET: readonly {
   { from: 'pork-shoulder', to: 'pork-rib', word: /\bribs?\b/i },
   { from: 'beef-chuck', to: 'beef-short-rib', word: /\bribs?\b/i },
   { from: 'sausage', to: 'ground-pork', word: /\bcasings? removed\b|\bout of (?:its|their) skins?\b/i },
+  // A tin of it is coconut milk, however thick: the cream off the top is a cupful and less.
+  { from: 'coconut-cream', to: 'coconut-milk', word: /\bthick coconut milk\b/i, unit: ['ml'], fewest: 250 },
+  { from: 'coconut-cream', to: 'coconut-milk', word: /\bthick coconut milk\b/i, unit: ['can'] },
   { from: 'milk', to: 'coconut-milk', word: /\bcoconut\b/i },
   { from: 'butter', to: 'salted-butter', word: /(?<!un)\bsalted\b/i },
 ];

@@ -120,6 +120,7 @@ const TO_SERVE = /,?\s*(?:[-–—]\s*)?\b(?:to serve|for serving|to garnish|for
 const FOR_WHAT = /\s+(?:for (?:the )?\p{L}+(?: \p{L}+)?|to (?:coat|dust|dredge|fry|finish|taste))$/iu;
 /** "Zest of 1 lemon": as much as that gives. */
 const PART_OF = /^(?:finely |grated )*(?:juice|zest|rind|peel) of (?=\d|[¼-¾]|an?\s|half\s|one\s|two\s)/i;
+const ONE_OF_IT = /^(?:an? |one )?(?:small|large|medium|big|little|half|handful|knob|few|some|bit)\b/i;
 const MOST_THINGS = 8;
 /** Share of thin liquid from which a thing pours by itself: stock, wine, coconut milk. Source: judgement; spread 30 %. */
 const POURS = 0.4;
@@ -165,8 +166,12 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
   }
   const counted = things.filter((t) => t.hasAmount);
   // Water beside what is stirred into it; beside a stock it is poured for itself.
+  const isBinder = /^(?:starch|flour|gum)$/.test(things[0]?.food.kind ?? '');
   const isSlurry =
-    things.length === 2 && things[1]?.food.kind === 'water' && (things[0]?.food.thin ?? 0) < POURS;
+    things.length === 2 &&
+    (isBinder
+      ? (things[1]?.food.thin ?? 0) > POURS
+      : things[1]?.food.kind === 'water' && (things[0]?.food.thin ?? 0) < POURS);
   const areDifferent = new Set(things.map((t) => t.food.id)).size === things.length;
   const isOneEach =
     new Set(things.map((t) => t.food.kind)).size === things.length ||
@@ -179,7 +184,10 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     pantry.find(bare)?.food.id === 'salt-and-pepper';
   if (things.length < 2 || isSlurry || isSeasoning || !areDifferent) return [];
   // "1 lemon, zest": what has no amount of its own among things that have one is a part of the one before.
-  const areMeasured = counted.length > 1 && things.every((t, i) => t.hasAmount || i === 0);
+  // "1 onion, 2 carrots, small turnip", "100 g flour, 50 g suet, salt, water": one of it, or as much as it takes.
+  const needsNone = (t: (typeof things)[number]): boolean =>
+    ONE_OF_IT.test(t.text) || /^(?:salt|water|oil|sugar|spice-.*|herb-.*)$/.test(t.food.kind);
+  const areMeasured = counted.length > 1 && things.every((t, i) => t.hasAmount || i === 0 || needsNone(t));
   const isLastMeasured = counted.length === 1 && !things[0]?.hasAmount && things.at(-1)?.hasAmount === true;
   const areServed = counted.length === 1 && served !== '' && things[0]?.hasAmount === true;
   const areNames =

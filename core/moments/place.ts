@@ -322,6 +322,9 @@ function earlyOf(read: ReadLine, part: ScriptPart, computed: Moment, by: PlacedI
   if (!harm || by !== 'method') return harm;
   // A marinade is a way of its own: it has lain on raw meat, so that it is cooked with it or not at all.
   if (part.touchesRaw) return SOURS.includes(harm.kinds[0] ?? 'other') ? { ...harm, ...MARINATED } : null;
+  // Fried into the base a spoon at a time: the way of many curries.
+  if (SOURS.includes(harm.kinds[0] ?? 'other') && (part.moment === 'aromatics' || part.moment === 'bloom'))
+    return { ...harm, ...FRIED_IN };
   return harm.severity === 'note' || (part.later && harm.severity === 'careful') ? null : harm;
 }
 
@@ -329,6 +332,10 @@ const SOURS: readonly FoodKind[] = ['sour-dairy'];
 const MARINATED = {
   severity: 'note',
   harm: 'It grains a little under pressure, as marinades do. It has lain on raw meat, so it goes in with it, or is wiped off and thrown away: never stirred in at the end.',
+} as const;
+const FRIED_IN = {
+  severity: 'note',
+  harm: 'Fried into the base a spoon at a time, low and stirring, until the fat comes out: it grains a little, as such curries do. Held back to the end it stays smooth.',
 } as const;
 const FLOURED =
   'A floured coat browns well; half of it loosens into the liquid, thickens it early and catches. Shake it off well, and scrape.';

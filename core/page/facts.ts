@@ -1,14 +1,14 @@
 import { readNumber } from '../quantity/number';
 
 /** Who eats, and words for the number of them. */
-const EATERS = String.raw`(?:servings?|portions?|people|persons?|plates|bowls|pers\.?|personen|personnes|personas|persone|porzioni|porciones|portionen|portioner|porties|personer|pessoas|diners|adults|eaters|mouths|helpings|ppl)`;
+const EATERS = String.raw`(?:servings?|portions?|people|persons?|plates|bowls|pers\.?|personen|personnes|personas|persone|porzioni|porciones|portionen|portioner|porties|personer|pessoas|diners|adults|eaters|mouths|helpings|folks?|ppl)`;
 const ABOUT = String.raw`(?:about|abt\.?|approx(?:imately)?\.?|around|roughly|ca\.?|~|up to)?\s*`;
 const FIGURE = String.raw`((?:\d{1,2}(?:\s*(?:-|–|to|or)\s*\d{1,2})?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\+?)`;
 
 /** Ways in which a page says for how many it is; the figure is the first group. */
 const PLATES: readonly RegExp[] = [
   new RegExp(
-    String.raw`\b(?:serves|servings?|feeds|portions?|plates|dinner for|lunch for|supper for|enough for|recipe\s?yield|for)\s*[:=(]*\s*${ABOUT}${FIGURE}(?!\s*(?:\/|x\b|%|min|hour|hr|h\b|sec|day|week|year|inch|cm|mm|g\b|kg|ml|l\b|oz|lb|cup|tbsp|tsp|°|am\b|pm\b|:\d|[.,]\d|stars?))`,
+    String.raw`\b(?:serves?|servings?|feeds|portions?|plates|dinner for|lunch for|supper for|enough for|recipe\s?yield|for)\s*[:=(]*\s*${ABOUT}${FIGURE}(?!\s*(?:\/|x\b|%|min|hour|hr|h\b|sec|day|week|year|inch|cm|mm|g\b|kg|ml|l\b|oz|lb|cup|tbsp|tbs|tsp|°|am\b|pm\b|:\d|[.,]\d|stars?))`,
     'i',
   ),
   new RegExp(
@@ -64,7 +64,7 @@ export function isPlatesFact(line: string): boolean {
   if (platesIn(line) === null || line.length > 90) return false;
   if (SHORT_PLATES.test(line) || FAMILY.test(line)) return true;
   if (
-    /^\W*(?:serves|servings?|feeds|portions?|plates|makes|yields?|dinner for|enough for|recipe\s?yield|for|für|pour|para|per|voor|does|gives)\b/i.test(
+    /^\W*(?:serves?|servings?|feeds|portions?|plates|makes|yields?|dinner for|enough for|recipe\s?yield|for|für|pour|para|per|voor|does|gives)\b/i.test(
       line,
     )
   )

@@ -10,30 +10,38 @@ const GOES_IN = /\b(?:add|pour|plus|with|stir|put|tip|top up|along with|in)\b/i;
 /** Water that never goes into the sauce: soaked in, boiled in, bound with, cooked in a pot of its own. */
 const ELSEWHERE =
   /\b(?:soak\w*|rins\w*|wash\w*|blanch\w*|drain\w*|brin\w*|marinat\w*|salted|saucepan|separate|large (?:pan|pot)|another pan|slurry|slake\w*|dissolv\w*|corn ?(?:flour|starch)|arrowroot|flour|reserv\w*|pasta water|rice|noodles|pasta|spaghetti|gelatine?)\b/i;
+/** "1 cup water if needed". */
+const PERHAPS = /\b(?:if|as) (?:needed|necessary|required)\b|\bif (?:it|the|you)\b/i;
+const MADE_IN_THE_POT = /\b(?:strain|sieve|reserve|keep|pour off)\b.{0,24}\b(?:broth|stock|liquid|liquor)\b/i;
 /** Less than this is a splash, and the finish sizes its own water, ml. Source: a slurry for two litres; spread 30 %. */
 const LEAST_ML = 90;
 const MOST_ADDED = 3;
 
 /**
  * What a method pours that its list has forgotten, as lines: "plus ½ cup water". Only water and stock, only with an amount, and only where
- * no line is of that kind; what something is soaked or boiled in is left out.
+ * no line of that kind has one; what something is soaked or boiled in is left out.
  */
 export function unlistedLiquids(
   method: string,
   lines: readonly { text: string }[],
   pantry: Pantry,
 ): readonly string[] {
-  const kinds = new Set(lines.map(({ text }) => readLine(text, pantry).food?.kind));
+  // "Water as required" says nothing of how much: the method does.
+  const kinds = new Set(
+    lines.map(({ text }) => readLine(text, pantry)).flatMap((r) => (r.amount ? (r.food?.kind ?? []) : [])),
+  );
   const found: string[] = [];
   const parts = withoutPotNames(method)
     .split(/\n+|(?<=[.!?])\s+/)
     .filter((sentence) => GOES_IN.test(sentence))
     .flatMap(clausesOf);
   for (const text of parts) {
-    if (found.length >= MOST_ADDED || ELSEWHERE.test(text)) continue;
+    if (found.length >= MOST_ADDED || ELSEWHERE.test(text) || PERHAPS.test(text)) continue;
     for (const [words, noun = ''] of text.matchAll(JUGFUL)) {
       const kind = /water/i.test(noun) ? 'water' : 'stock';
       const line = words.trim();
+      // "600 ml of the broth", where the pot has made it: no line is forgotten.
+      if (kind === 'stock' && kinds.has('water') && MADE_IN_THE_POT.test(method)) continue;
       const isEnough = readLine(line, pantry).massG.mid >= LEAST_ML;
       if (!kinds.has(kind) && isEnough && readAmount(line) !== null && !found.includes(line))
         found.push(line);

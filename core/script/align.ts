@@ -283,6 +283,11 @@ export function linesMeant(
 ): number[] {
   const found = new Set(linesNamed(clause, lines, pantry));
   const group = meansEverything(clause) ? undefined : GROUPS.find((g) => g.words.test(clause));
+  // "All the dry spices except the garam masala".
+  const except = group
+    ? (/\b(?:except|apart from|but not)(?: for)? ([^,;.]{3,60})/i.exec(clause)?.[1] ?? '')
+    : '';
+  const spared = new Set(except ? linesNamed(except, lines, pantry) : []);
   if (group) {
     // Dried leaves by the spoon are among the spices.
     const isDriedHerb = ({ food, amount }: ReadLine): boolean =>
@@ -297,6 +302,7 @@ export function linesMeant(
     );
     const others = of.filter((i) => !notOfGroup.has(i));
     for (const i of others.length ? others : of) found.add(i);
+    for (const i of spared) found.delete(i);
   }
   return [...sameFoodTold(clause, lines, found)].sort((a, b) => a - b);
 }
@@ -513,6 +519,8 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
       if (
         (free.has('meat') && (isRawMeat(line) || !lines.some(isRawMeat) || /\bmeats\b/i.test(clause))) ||
         (lastOf(line).length >= 3 && free.has(lastOf(line))) ||
+        // "Salt pork, cut in lardons".
+        (free.has('lardon') && /\blardons?\b/i.test(line.read.text)) ||
         ANIMALS.some(([word, of]) => of.test(name) && [...free].some((w) => word.test(w)))
       )
         found.add(i);

@@ -108,6 +108,12 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Meanwhile ',
   ],
   [/\bthru\b/gi, 'through'],
+  // Word for word out of the French: "make the lardons come back", "powder with flour".
+  [/\bmake (the [\p{L} ]{3,30}?) come back\b/giu, 'brown $1'],
+  [/\bpowder with\b/gi, 'sprinkle with'],
+  // And out of the German: "fill up with broth", "legate with the yolk".
+  [/\bfill (?:it )?up with\b/gi, 'pour in'],
+  [/\blegate with\b/gi, 'thicken with'],
   // "Heat oil (sauté-more)": how the pot is set.
   [/\s*\((?:on )?saut[ée](?:[-– ]?(?:more|less|high|low|normal|medium))?\)/giu, ''],
   // "Add onions, 5 min, scraping": by the way, and nothing is poured.
@@ -115,7 +121,7 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/\b(?:the )?skins? (?:and|&) bones?\b/gi, 'the bones'],
   // "Oil and sugar, stir until amber": one thing to do.
   [
-    /\b(sugar|jaggery),\s+(?=(?:stir|cook|melt|heat|swirl)\w*(?: it)? until (?:it is |it turns )?(?:\p{L}+ )?(?:amber|caramel|brown|golden|melted))/giu,
+    /\b(sugar|jaggery),\s+(?=(?:(?:stir|cook|melt|heat|swirl)\w*(?: it)? until (?:it is |it turns )?(?:\p{L}+ )?(?:amber|caramel|brown|golden|melted)|let it (?:go|turn|get|become) (?:\p{L}+ ){0,2}(?:dark|brown|amber)))/giu,
     '$1 ',
   ],
   // "Bring to a boil, cover, and transfer to the oven": pot and all.
@@ -156,7 +162,7 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/(?<=\p{L} )n(?= \p{L})/giu, 'and'],
   [/(?<![\p{L}.])w(?= \p{L}{2,})/giu, 'with'],
   // "Sauté - beans in": how the pot is set.
-  [/(?<=^|[.;]\s+)saut[ée](?: (?:high|low|medium))? ?[-–—:] /giu, ''],
+  [/(?<=^|[.;]\s+)saut[ée](?: (?:high|low|medium|on))? ?[-–—:] /giu, ''],
   [/\bthen (?=(?:the )?\p{L}+(?: \p{L}+){0,7} \d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:sec|min))/giu, ', then '],
   // "Preheat it using Brown or Sauté", "press Brown": a button.
   [

@@ -24,5 +24,5 @@ export const KINDS = {
   leaf: ['leaf'],
 } satisfies Record<string, FoodKind[]>;
 
-/** More flour than binds any sauce is a dough, g. Source: a roux for two litres; spread 30 %. */
-export const DOUGH_G = 100;
+/** More flour than binds any sauce is a dough, g. Source: a roux for two litres, and the least that dumplings are made of; spread 30 %. */
+export const DOUGH_G = 95;

@@ -94,7 +94,7 @@ export function holding(r: Reading, c: Clause): boolean {
 }
 
 const THE_REST_OUT =
-  /^\W*(?:and |then )*(?:let|vent|release|open|blow)\b.{0,20}\b(?:rest|remaining|remainder)\b(?: of (?:it|the (?:pressure|steam)))?(?: out| off| go)?\W*$|^\W*(?:and |then )*let (?:it|the (?:steam|pressure))(?: all)? (?:out|off|go)\W*$/i;
+  /^\W*(?:and |then )*(?:let|vent|release|open|blow)\b.{0,20}\b(?:rest|remaining|remainder)\b(?: of (?:it|the (?:pressure|steam)))?(?: out| off| go)?\W*$|^\W*evaporate\W*$|^\W*(?:and |then )*let (?:it|the (?:steam|pressure))(?: all)? (?:out|off|go)\W*$/i;
 
 /** Let go, also without a word about the lid: it was closed before. */
 export function lettingGo(r: Reading, c: Clause): boolean {

@@ -23,7 +23,7 @@ describe('what is done beside the pot while it is closed', () => {
   it('is told and listed in the wait, and adds nothing to the thin liquid or the load', () => {
     const plan = planOf(`${STEW}; ${GARNISH}`, method);
     const hold = plan.steps.find((s) => s.kind === 'hold');
-    expect(hold?.text).toMatch(/Meanwhile: Fry mushrooms and .*\(10 min\)/);
+    expect(hold?.text).toMatch(/Meanwhile: fry mushrooms and .*, in a pan beside, 10 min\. Look for: golden/);
     expect(hold?.items.map((i) => i.name)).toEqual(['mushrooms', 'onions', 'butter']);
     const without = planOf(STEW, LID);
     expect(plan.liquid.countedMl.mid).toBeCloseTo(without.liquid.countedMl.mid, 6);

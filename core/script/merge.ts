@@ -75,6 +75,12 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       last.again = [...new Set([...last.again, ...act.again])];
       continue;
     }
+    // "Lid on, no weight, simmer 15 minutes": so long the lid rests.
+    if (last?.verb === 'steamlid' && act.verb === 'simmer' && isEmpty(act) && last.minutes === null) {
+      last.minutes = act.minutes;
+      last.words = joined(last.words, act.words);
+      continue;
+    }
     // Lifted out and set aside, said in one breath.
     if (last?.verb === 'liftout' && act.verb === 'liftout' && isEmpty(act) && last.words === act.words)
       continue;
@@ -314,8 +320,11 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     id: `a${i}`,
     // What goes in before another lid is put in, not stirred through.
     verb:
-      a.verb === 'stirin' && out.slice(i + 1).some((b) => b.verb === 'close' && b.run === a.run)
-        ? 'add'
-        : a.verb,
+      // Meat that is stirred in the fat for two minutes is turned, and never bloomed.
+      a.verb === 'bloom' && a.lines.some((l) => isMeat(l.index))
+        ? 'brown'
+        : a.verb === 'stirin' && out.slice(i + 1).some((b) => b.verb === 'close' && b.run === a.run)
+          ? 'add'
+          : a.verb,
   }));
 }

@@ -80,6 +80,13 @@ function partTold(text: string, line: ScriptLine | undefined): number {
       (name) => noun.startsWith(name.toLowerCase()) || name.toLowerCase().split(' ').at(-1) === first,
     );
     if (!measured || !isMeant || (measured.unit.kind !== 'mass' && measured.unit.kind !== 'volume')) continue;
+    // Cups of the line and cups of the method are the same cups, however big they are.
+    const { amount } = line.read;
+    if (amount && amount.unitId === measured.unit.id && !amount.plus && amount.max > 0) {
+      const part = (measured.min + measured.max) / (amount.min + amount.max);
+      if (part > 0.02 && part < 0.98) return part;
+      continue;
+    }
     const perUnit = measured.unit.perUnit * (measured.unit.kind === 'volume' ? food.gPerMl : 1);
     const grams = ((measured.min + measured.max) / 2) * perUnit;
     const share = line.read.massG.mid > 0 ? grams / line.read.massG.mid : 1;

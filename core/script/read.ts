@@ -223,6 +223,23 @@ function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boolean {
 /** "Put the ribs in cold water, boil five minutes, drain and rinse": one thing, and its water is none of the list. */
 function blanching(r: Reading, c: Clause): boolean {
   if (r.stage !== 'prep' && r.stage !== 'open') return false;
+  // "Soak the ribs, drain. Boil five minutes, drain and rinse": what was soaked.
+  const isBoiledNext =
+    r.last !== undefined &&
+    ['soak', 'rinse'].includes(r.last.verb) &&
+    r.last.again.concat(r.last.lines.map((l) => l.index)).some((i) => r.isRawMeat(i)) &&
+    !c.meant.length &&
+    /^\W*(?:then )?(?:par)?boil\b/i.test(c.text) &&
+    POURED_AWAY.test(r.parts[c.n + 1]?.text ?? '');
+  if (isBoiledNext) {
+    const before = r.last;
+    const meats = [
+      ...new Set([...(before?.again ?? []), ...(before?.lines.map((l) => l.index) ?? [])]),
+    ].filter((i) => r.isRawMeat(i));
+    r.put('blanch', r.stage, c, meats);
+    r.doneUntil = c.n + 1 + (POURED_AWAY.test(r.parts[c.n + 2]?.text ?? '') ? 1 : 0);
+    return true;
+  }
   const isGoingOn = r.last?.verb === 'blanch' && !c.named.some((i) => r.isMeat(i));
   const meats = isGoingOn ? r.last.again : c.meant.filter((i) => r.isRawMeat(i) && !r.used.has(i));
   const isOther = (i: number): boolean => !meats.includes(i) && r.kindOf(i) !== 'water';
@@ -404,6 +421,9 @@ function verbTold(r: Reading, c: Clause): string | null {
     !/\b(?:scrap|deglaz|stuck|bits)/i.test(text)
   )
     return 'add';
+  // "Add the beef and the bruised lemongrass, stir for 2 minutes": meat is turned, and never bloomed.
+  if (told === 'bloom' && r.stage === 'open' && meant.some((i) => r.isRawMeat(i) && r.isToCome(i)))
+    return 'brown';
   const atBoard = onTheBoard(r, c, told);
   if (atBoard !== null) return atBoard;
   // What has not been in the pot cannot go back to it.

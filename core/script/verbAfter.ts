@@ -233,6 +233,14 @@ export function verbAfter(t: Told): string | null {
     return 'reduce';
   // Over the rolled tortillas in their dish.
   if (said === 'stirin' && last?.verb === 'fill' && /\bover\b/i.test(text)) return 'fill';
+  // "Boil for ten minutes until syrupy", of what was strained and skimmed.
+  if (
+    said === 'glaze' &&
+    !meant.length &&
+    !GLAZES.test(text) &&
+    ['strain', 'skim'].includes(last?.verb ?? '')
+  )
+    return 'reduce';
   // Syrupy with the meat still in it is a sauce that boils down, no glaze.
   if (said === 'glaze' && !wasTakenOut && !GLAZES.test(text)) return meant.length ? 'simmer' : 'reduce';
   // "Simmer until thick", where there is nothing to thicken it with, is boiled down.

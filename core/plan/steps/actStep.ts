@@ -127,11 +127,13 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
       : called(i);
   const isMarinadePoured = bringsMarinade(act, input);
   // Fat is what a thing is fried in: it is listed, and not named as what is fried.
+  const isSoaking = act.verb === 'soak' && mine.every((i) => i.read.food?.kind === 'water');
   const fried = verb.inFat && mine.some((i) => !isInIt(i)) ? mine.filter((i) => !isInIt(i)) : mine;
   const names = unique([
+    ...(isSoaking ? againItems(act, input).map(called) : []),
     ...(isMarinadePoured ? ['the marinade'] : []),
     ...(made ? [made.name] : []),
-    ...fried.filter((i) => !made?.items.includes(i)).map(nameOf),
+    ...fried.filter((i) => !isSoaking && !made?.items.includes(i)).map(nameOf),
   ]);
   // "Pour it over the chicken", which was browned and never taken out.
   const isInThePot = (i: PlacedItem): boolean => wasCooked(i.index, act, input);

@@ -43,7 +43,16 @@ const TURNED =
 const KEPT_WARM = /\bkeep\w*\b.{0,24}\b(?:warm|hot)\b/i;
 const BETWEEN_BONES = /\bbetween (?:the |each )?(?:rib )?bones?\b/i;
 
-const FISHED = /\b(?:discard|fish out|throw (?:away|out)|pick out|take out|remove)\b/i;
+const FISHED = /\b(?:discard|fish out|throw (?:away|out)|pick out)\b/i;
+const TAKEN = /\b(?:take out|remove)\b/i;
+const GIVES_FLAVOUR: ReadonlySet<string> = new Set([
+  'aromatic',
+  'herb-woody',
+  'herb-soft',
+  'spice-whole',
+  'citrus',
+  'spice-late',
+]);
 const UNDER_THE_GRILL = /\b(?:broil\w*|grill|griddle)\b/i;
 
 /** Fat and flour, and nothing else, stirred over the heat. */
@@ -86,6 +95,12 @@ const WAYS: readonly Way[] = [
     text: 'It lifts off in a sheet.',
   },
   {
+    when: ({ act, mine }) => act.verb === 'soften' && every(mine, (i) => kindOf(i) === 'sour-dairy'),
+    title: 'Fry {food} in',
+    text: 'A spoonful at a time, stirred all the while: it splits if it is left.',
+    look: 'The water is gone and the fat comes out at the edges.',
+  },
+  {
     when: ({ act, isProduct }) => act.verb === 'soften' && isProduct,
     title: 'Fry {food}',
     look: 'Darker, and it smells.',
@@ -106,7 +121,8 @@ const WAYS: readonly Way[] = [
     when: ({ act, input }) =>
       act.verb === 'liftout' &&
       act.again.length > 0 &&
-      FISHED.test(act.words) &&
+      (FISHED.test(act.words) ||
+        (TAKEN.test(act.words) && againItems(act, input).every((i) => GIVES_FLAVOUR.has(kindOf(i) ?? '')))) &&
       !againItems(act, input).some(isOfMeatKind),
     title: 'Fish out {food}',
     text: 'It has given what it had.',

@@ -85,16 +85,17 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
   return [...steps, ...afterTheLid(input, script, after, of, loose)];
 }
 
+const lower = (words: string): string => words.charAt(0).toLowerCase() + words.slice(1);
+
 /** The last wait under the lid, with what is done beside it meanwhile. */
 function withBeside(steps: readonly Step[], beside: readonly (Step & { minutes: number | null })[]): Step[] {
   const at = steps.findLastIndex((s) => s.kind === 'hold' || s.id === 'again');
   return steps.map((s, i) => {
     if (i !== at || !beside.length) return s;
     const told = beside.map(({ title, text, look, minutes }) => {
-      const forMin = minutes ? ` (${formatDuration(minutes * 60)})` : '';
-      return [`${title}${forMin}.`, text.replace(/^In the pan beside the pot\. ?/, ''), look]
-        .filter(Boolean)
-        .join(' ');
+      const forMin = minutes ? `, ${formatDuration(minutes * 60)}` : '';
+      const how = text.replace(/^In the pan beside the pot\. ?/, '').replace(/\.$/, '');
+      return `${lower(title)}${how ? `, ${lower(how)}` : ''}${forMin}.${look ? ` Look for: ${lower(look)}` : ''}`;
     });
     return {
       ...s,

@@ -440,7 +440,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\b(?:blend|blender|blitz|process|grind|whizz)\b|(?<!\b(?:the|a|and|tomato|with|of) )\bpur[eé]e (?:for|it|the|them|this|until|everything)\b/iu,
     stages: ['prep', 'open'],
   },
-  { verb: 'blendafter', words: /\b(?:blend|blitz|pur[eé]e|whizz)\b/i, stages: ['after'] },
+  {
+    verb: 'blendafter',
+    words: /(?<!\bto )\bblend\b(?! (?:well|in|it in|together|through))|\b(?:blitz|pur[eé]e|whizz)\b/i,
+    stages: ['after'],
+  },
   {
     verb: 'reduce',
     words:
@@ -465,7 +469,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'caramel',
     words:
-      /\bsugar\b.*\b(?:amber|caramel\w*)\b|\b(?:cook|melt|heat|stir)\w*\b.*\bsugar\b.*\buntil\b.*\b(?:colou?r of|tea|toffee|mahogany|copper)\b|\bcaramelis?z?e (?:the )?(?:\p{L}+ )?(?:sugar|jaggery)\b|\b(?:melt|cook|heat)\w*\b.*\buntil (?:\p{L}+ )?(?:amber|caramel)\b|\bmelt (?:the )?(?:\p{L}+ )?(?:sugar|jaggery) in (?:the )?(?:oil|ghee|butter)\b/iu,
+      /\bsugar\b.*\b(?:amber|caramel\w*)\b|\bsugar\b.*\blet it (?:go|turn|get|become) (?:\p{L}+ ){0,2}(?:dark|brown)\b|\b(?:cook|melt|heat|stir)\w*\b.*\bsugar\b.*\buntil\b.*\b(?:colou?r of|tea|toffee|mahogany|copper)\b|\bcaramelis?z?e (?:the )?(?:\p{L}+ )?(?:sugar|jaggery)\b|\b(?:melt|cook|heat)\w*\b.*\buntil (?:\p{L}+ )?(?:amber|caramel)\b|\bmelt (?:the )?(?:\p{L}+ )?(?:sugar|jaggery) in (?:the )?(?:oil|ghee|butter)\b/iu,
     stages: ['open', 'prep'],
   },
   {
