@@ -201,6 +201,7 @@ function ingredientScore(line: PageLine, { isBeforeHeading, index }: Around, isF
   if (line.words > 22) s -= 3;
   if (line.isHeadingLike && !line.hasAmount) s -= 2;
   // "Puerto Rican-style stewed chicken, how my abuela does it": a word about the dish.
+  if (!line.hasAmount && /^\(.*\)$/.test(line.text.trim()) && line.words > 3) s -= 8;
   if (!line.hasAmount && !line.isPlainFood && line.words >= 7 && line.foodShare < 0.4 && index < EARLY)
     s -= 8;
   if (line.isNumbered && line.isImperative) s -= 4;
