@@ -574,6 +574,6 @@ const DESCRIPTIONS = new Set(
      thick thin long fine coarse mild strong smoked sweet hot style brand favourite any such as like each very well of your choice
      slit roast joint lean soft runny golden flat curly rough natural pure finest quality organic lb kg g oz ml removed discarded ends only part white green light dark leaves leaf stalk stick sprig clove juice juiced zest zested
      jarred bottle homemade store bought shop ready made as is wiped scrubbed topped tailed stripped crumbled
-     plenty lots creamy buttery steamed crusty fluffy buttered uncooked loosely tightly firmly necessary desired required if lengthwise half halves wedge strip sliver julienne julienned shaving ribbon round pressed torn wilted skim skimmed moisture`,
+     plenty lots cracked flaky creamy buttery steamed crusty fluffy buttered uncooked loosely tightly firmly necessary desired required if lengthwise half halves wedge strip sliver julienne julienned shaving ribbon round pressed torn wilted skim skimmed moisture`,
   ).split(' '),
 );

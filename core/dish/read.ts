@@ -289,7 +289,7 @@ function readTrailing(text: string): { amount: Amount; rest: string } | null {
   if (last && atEnd && !atEnd.rest.trim() && unitById(atEnd.amount.unitId).kind !== 'length')
     return { amount: atEnd.amount, rest: last[1] ?? '' };
   const vague =
-    /^(.{3,80}?)\s*[,:–—-]\s*(?:about |around |roughly |approx\.? |maybe |say )?((?:(?:an?|one|two|three|half an?|few|couple of)\s+)?(?:good |big |small |large |generous )?(?:pinch|handful|bunch|sprig|knob|dash|splash|drop|clove|squeeze|thumb|few sprigs|glass|mug|ladle|punnet|packet|pack|sachet|tin|can|jar|carton|tub|bag|box|bottle|head|bulb|stick|stalk|tray|(?:tea|table)spoon(?:ful)?|tsp|tbsp|cup)(?:e?s)?)$/i.exec(
+    /^(.{3,80}?)\s*[,:(–—-]\s*(?:about |around |roughly |approx\.? |maybe |say )?((?:(?:an?|one|two|three|half an?|few|couple of)\s+)?(?:good |big |small |large |generous )?(?:pinch|handful|bunch|sprig|knob|dash|splash|drop|clove|squeeze|thumb|few sprigs|glass|mug|ladle|punnet|packet|pack|sachet|tin|can|jar|carton|tub|bag|box|bottle|head|bulb|stick|stalk|tray|(?:tea|table)spoon(?:ful)?|tsp|tbsp|cup)(?:e?s)?)\)?$/i.exec(
       text,
     );
   const told = vague?.[2] ?? '';

@@ -108,6 +108,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Meanwhile ',
   ],
   [/\bthru\b/gi, 'through'],
+  // "Push the beef to one side": it stays in the pot.
+  [
+    /\b(?:push|shove|slide) (?:it|them|everything|the [\p{L} ]{2,24}?) (?:to|over to) (?:one|the) sides?\b(?: of the (?:pot|pan|cooker))?[,;]?/giu,
+    '',
+  ],
   // Word for word out of the French: "make the lardons come back", "powder with flour".
   [/\bmake (the [\p{L} ]{3,30}?) come back\b/giu, 'brown $1'],
   [/\bpowder with\b/gi, 'sprinkle with'],

@@ -342,7 +342,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'coat',
     words:
-      /\b(?:toss|turn|coat|dip|roll)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|\b(?:glaze|sauce)\b(?!.*\bthick enough\b).*\bto coat\b|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/i,
+      /\b(?:toss|turn|coat|dip|roll|fold)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|\b(?:glaze|sauce)\b(?!.*\bthick enough\b).*\bto coat\b|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/i,
     stages: ['after'],
   },
   {
@@ -377,7 +377,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'stuff',
     words:
-      /\broll(?:ed)? (?:it |them |each |each one )?up\b|\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside|mixture|filling|stuffing)\b|^\W*(?:stuff|fill)\b(?! (?:the|your) (?:pot|cooker|kettle|pan)\b)|^wrap\b.*\b(?:in|with)\b|^\W*(?:push|poke|insert|stick|stud)\b(?! (?:it|them|the \p{L}+) (?:down|under|aside))/iu,
+      /\broll(?:ed)? (?:it |them |each |each one )?up\b|\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside|mixture|filling|stuffing)\b|^\W*(?:stuff|fill)\b(?! (?:the|your) (?:pot|cooker|kettle|pan)\b)|^wrap\b.*\b(?:in|with)\b|^\W*(?:push|poke|insert|stick|stud)\b(?! (?:it|them|the \p{L}+) (?:down|under|aside|to (?:one|the) side|over))/iu,
     stages: ['prep', 'open'],
   },
   { verb: 'rinse', words: /^(?:\W*)(?:(?:clean|trim) and )?(?:rinse|wash)\b/i, stages: ['prep', 'open'] },
