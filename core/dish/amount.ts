@@ -1,8 +1,6 @@
-import type { Food, FoodKind } from '../pantry/food';
-import { foldWord } from '../pantry/words';
+import type { Food } from '../pantry/food';
 import { readNumber } from '../quantity/number';
-import { around, type Range } from '../quantity/range';
-import { perUnitIn, readUnit, unitById, type MeasureSystem, type Unit } from '../quantity/units';
+import { type Unit, readUnit, unitById } from '../quantity/units';
 
 /** How much of something, as written. `min`..`max` of `unitId`; `each` is a plain count. */
 export interface Amount {
@@ -34,7 +32,9 @@ export interface FoundAmount {
 
 const APPROX =
   /^(?:about|approx(?:imately)?\.?|around|roughly|circa|ca?\.(?=\s?\d)|ca|~|≈|up to|at least|nearly|almost|just over|just under|an? good|an? generous|an? heaped|an? scant|an? level|an? rounded|heaped|heaping|scant|generous|level|rounded|good|another|extra)\s+/i;
+
 const SIZE = /^(small|smallish|sm|medium|medium-sized|med|large|lge?|big|extra[- ]large|jumbo)\b\.?[\s,-]*/i;
+
 const CONTAINER =
   /^(cans?|tins?|jars?|cartons?|packets?|packages?|pkgs?|packs?|pouch(?:es)?|bottles?|bags?|tubs?|box(?:es)?|blocks?|containers?|sachets?|envelopes?|bricks?)\b\.?\s*/i;
 
@@ -128,8 +128,10 @@ export function readAmount(text: string): FoundAmount | null {
 }
 
 const WEIGHED = '(?=\\s?(?:g|gr|grams?|gm|gms|ml|mls)\\b)';
+
 /** Thousands divided by a space, a point or an apostrophe, before grams and millilitres: nobody weighs to a thousandth of one. */
 const THOUSANDS = new RegExp(`^(\\d{1,2})[ .'’\\u202f](\\d{3})${WEIGHED}`, 'i');
+
 /** Letters that a scan or a hasty hand puts for figures: "5OO g", "l/2 cup", "1l/2 lb", "2Ibs". */
 const SCANNED: readonly (readonly [RegExp, string])[] = [
   [/^(\d{1,3})[Oo]{2}(?=\s?(?:g|ml|gr|grams?)\b)/, '$100'],
@@ -167,6 +169,7 @@ function plainFigures(text: string): { text: string; readAs: string } {
 /** "½ a large onion", "1/2 of a 7 oz can", "two thirds of a 500 g packet": a part of one, whose "of a" says nothing more. */
 const PART_OF_ONE =
   /^((?:\d+\/\d+|[¼-¾⅐-⅞]|half|quarter)\s+)(?:of\s+)?(?:an?|1|one)\s+(?=(?:small|medium|large|big)\b|\d)/i;
+
 /** Parts told in words, as figures. */
 const PARTS_IN_WORDS: readonly (readonly [RegExp, string])[] = [
   [/^(?:an?\s+|one[- ])?third\s+(?=of\b)/i, '1/3 '],
@@ -349,13 +352,6 @@ function readPlainAmount(text: string): FoundAmount | null {
 /** A weight in brackets more than this many times off what the measure holds is another thing's: the tin's, the packet's. */
 const SAME_THING = 1.8;
 
-/** Beans that are sold in a sauce of their own: nothing is drained off. */
-const IN_ITS_SAUCE: ReadonlySet<string> = new Set(['refried-bean', 'baked-bean', 'pork-and-beans']);
-
-/** What is tinned in brine weighs less than is printed on it. */
-const isDrainedTin = ({ unitId }: Amount, food: Food | null): boolean =>
-  food?.kind === 'pulse-cooked' && (unitId === 'can' || unitId === 'jar') && !IN_ITS_SAUCE.has(food.id);
-
 /** Where a line says what its count weighs: in brackets, behind "about" or "each", or alone between two commas ("1 roast, 3-4 pounds, cut in four"). */
 const SAYS_WEIGHT =
   /\(([^()]{2,60})\)|(?:,\s*|\bof (?=(?:about |around )?\d[\d.,]*\s?(?:kg|g|lbs?|pounds)\b))((?:(?:each|weighing|total)\s+)*(?:about|abt\.?|around|roughly|approx\.?|ca?\.?|each|weighing|total)\s+[\d¼-¾][^,;]{1,30}|\d[^,;]{1,20}\s(?:each|apiece|per piece|in all|altogether|in total)|\d[\d\s./¼-¾–-]*(?:to \d[\d\s./¼-¾]*)?\s?(?:kgs?|kilos?|gr?|gms?|grams?|lbs?|pounds?|oz|ounces)\.?(?=\s*(?:[,;(]|$|cut\b|in\b|into\b|jointed\b)))/gi;
@@ -418,162 +414,3 @@ export function withTrailingUnit(amount: Amount, foodText: string, food: Food | 
   const isOwn = food.pieceG[unitId] !== undefined || food.pieceG['each'] === undefined;
   return isOwn ? { ...amount, unitId } : amount;
 }
-
-/** What a size does to the weight: things grow, packages come in a few sizes near the usual one. Source: markets and shelves; spread 20 %. */
-const SIZE_FACTORS = {
-  grown: { small: 0.7, medium: 1, large: 1.35 },
-  packed: { small: 0.6, medium: 1, large: 1 },
-} as const;
-const POWDERS: ReadonlySet<string> = new Set([
-  'spice-ground',
-  'spice-late',
-  'flour',
-  'starch',
-  'sugar',
-  'salt',
-  'grain',
-]);
-/** What a heaped or scant spoon holds of a level one; powders heap higher than pastes. Source: spoons weighed in kitchens; spread 25 %. */
-const FILLED = { powder: 1.5, other: 1.3, scant: 0.9 } as const;
-const filledBy = ({ filled }: Amount, food: Food | null): number =>
-  filled === 'scant'
-    ? FILLED.scant
-    : filled === 'heaped'
-      ? FILLED[POWDERS.has(food?.kind ?? '') ? 'powder' : 'other']
-      : 1;
-
-/** A usual package below this is the small one already, g. */
-const SMALL_ANYWAY_G = 200;
-const PACKED = new Set(['can', 'jar', 'packet', 'carton', 'bag', 'bottle', 'tube', 'tray']);
-
-/** Grams of drained solids in each gram of a canned pulse's net weight. Source: label practice, spread 8 %. */
-const DRAINED_SHARE = 0.6;
-
-/**
- * Weighs an amount of a food: grams as a range from the spreads of the unit and of the food.
- * Falls back on the unit's typical weight where the food has none, with a wide spread.
- */
-export function weigh(amount: Amount, food: Food | null, system: MeasureSystem): Range {
-  const mean = (amount.min + amount.max) / 2;
-  const written = mean > 0 ? (amount.max - amount.min) / 2 / mean : 0;
-  if (amount.alsoG) {
-    const isDrained = isDrainedTin(amount, food);
-    return around(amount.alsoG * (isDrained ? DRAINED_SHARE : 1), 0.03);
-  }
-  const gPerMl = food?.gPerMl ?? 0.8;
-  if (amount.alsoMl) return around(amount.alsoMl * gPerMl, 0.06);
-  const one = (unitId: string): { g: number; spread: number } => {
-    const unit = unitById(unitId);
-    if (unit.kind === 'mass') return { g: unit.perUnit, spread: unit.spread };
-    if (unit.kind === 'volume')
-      return {
-        // A large glass is half as much again; spoons and cups have no sizes.
-        g:
-          perUnitIn(unit, system) *
-          gPerMl *
-          SIZE_FACTORS.grown[amount.size ?? 'medium'] *
-          filledBy(amount, food),
-        spread: Math.hypot(unit.spread, (food?.spread ?? 0.4) / 3),
-      };
-    if (unit.kind === 'length') {
-      const perInch = food?.pieceG['inch'] ?? 13;
-      return { g: (unit.perUnit / 25.4) * perInch, spread: 0.4 };
-    }
-    const sized = amount.size ? food?.pieceG[amount.size] : undefined;
-    const sizeFactor = SIZE_FACTORS[PACKED.has(unitId) ? 'packed' : 'grown'][amount.size ?? 'medium'];
-    const own =
-      unitId === 'each'
-        ? (sized ?? (food?.pieceG['each'] ? food.pieceG['each'] * sizeFactor : undefined))
-        : food?.pieceG[unitId];
-    // A tin that is small anyway is not made smaller by the word.
-    const isSmallAnyway = PACKED.has(unitId) && (own ?? 0) < SMALL_ANYWAY_G;
-    if (own)
-      return {
-        g: own * (unitId === 'each' || isSmallAnyway ? 1 : sizeFactor),
-        spread: Math.max(unit.spread, 0.1),
-      };
-    if (unitId === 'piece' && food?.pieceG['each'])
-      return { g: food.pieceG['each'] * sizeFactor, spread: 0.3 };
-    // A slice of a raw cut is a piece of dinner, and none of ham.
-    if (unitId === 'slice' && food?.cut && (food.kind === 'red-meat' || food.kind === 'poultry'))
-      return { g: RAW_SLICE_G * sizeFactor, spread: 0.4 };
-    const byKind = food ? (unitId === 'each' ? EACH_G : PACK_G[unitId])?.[food.kind] : undefined;
-    return { g: (byKind ?? unit.typicalG ?? 100) * sizeFactor, spread: 0.5 };
-  };
-  if (amount.content) {
-    const unit = unitById(amount.content.unitId);
-    const net =
-      unit.kind === 'mass'
-        ? amount.content.value * unit.perUnit
-        : amount.content.value * perUnitIn(unit, system) * gPerMl;
-    const isDrained = isDrainedTin(amount, food);
-    const share = isDrained ? DRAINED_SHARE : 1;
-    return around(mean * net * share, Math.hypot(0.03, written));
-  }
-  const main = one(amount.unitId);
-  const extra = amount.plus ? ((amount.plus.min + amount.plus.max) / 2) * one(amount.plus.unitId).g : 0;
-  return around(mean * main.g + extra, Math.hypot(main.spread, written));
-}
-
-/** One slice of a raw cut, g. Source: portions of butchers; spread 40 %. */
-const RAW_SLICE_G = 130;
-
-/** More of one thing than a home kitchen cooks at once, g. Source: the largest pot here holds five kilos of food; spread 50 %. */
-const MOST_G = 20_000;
-
-/** True when an amount can be what somebody cooks: more than nothing, and no more than a kitchen holds. */
-export function isPossible(amount: Amount, food: Food | null, system: MeasureSystem): boolean {
-  return amount.max > 0 && Number.isFinite(amount.max) && weigh(amount, food, system).mid <= MOST_G;
-}
-
-/** True unless a bare count stands before something that nobody counts: "3 chicken stock", "2 cumin". */
-export function canBeCounted(amount: Amount, food: Food): boolean {
-  if (amount.unitId !== 'each' || amount.alsoG || amount.alsoMl || amount.content) return true;
-  return food.pieceG['each'] !== undefined || EACH_G[food.kind] !== undefined || food.cut !== undefined;
-}
-
-/** Grams of one where the food has no figure of its own. Source: ordinary kitchen weights, spread 50 %. */
-const EACH_G: Partial<Record<FoodKind, number>> = {
-  'spice-whole': 0.3,
-  'herb-soft': 5,
-  'herb-woody': 1.5,
-  nut: 1.5,
-  'dried-fruit': 8,
-  'dried-mushroom': 3,
-  pickle: 5,
-  'stock-concentrate': 10,
-  aromatic: 10,
-};
-
-/** Grams of what is sold in little packs. Source: spice and seasoning as shops pack it, 5-40 g; spread 50 %. */
-const PACK_G: Readonly<Record<string, Partial<Record<FoodKind, number>>>> = {
-  packet: {
-    'spice-ground': 20,
-    'spice-whole': 20,
-    'spice-late': 10,
-    salt: 30,
-    'herb-woody': 15,
-    'herb-soft': 25,
-  },
-  jar: { 'spice-ground': 40, 'spice-whole': 35, 'spice-late': 40 },
-  bag: { 'spice-ground': 50, 'spice-whole': 50, 'herb-soft': 30 },
-};
-
-/** Words in a line that only describe size, cut or quality; used to judge how well a line was understood. */
-export function isPlainDescription(word: string): boolean {
-  return DESCRIPTIONS.has(word);
-}
-const DESCRIPTIONS = new Set(
-  foldWord(
-    `a an the of and or with into in to for about fresh freshly finely roughly coarsely thinly thickly chopped sliced diced minced
-     grated crushed peeled trimmed halved quartered cubed cut cube piece chunk strip bite size sized cored deseeded seeded drained rinsed
-     washed picked torn shredded beaten melted softened cold warm hot room temperature large small medium big baby young ripe good
-     quality free range organic boneless bone skinless skin on off in whole dry dried raw cooked frozen thawed canned tinned can tin
-     unsalted salted extra plain natural full fat low reduced sodium salt optional taste serve serving garnish needed more plus extra
-     divided separated packed lightly heaped level scant generous left over leftover stoneless stoned pitted toasted ground cm mm inch
-     thick thin long fine coarse mild strong smoked sweet hot style brand favourite any such as like each very well of your choice
-     slit roast joint lean soft runny golden flat curly rough natural pure finest quality organic lb kg g oz ml removed discarded ends only part white green light dark leaves leaf stalk stick sprig clove juice juiced zest zested
-     jarred bottle homemade store bought shop ready made as is wiped scrubbed topped tailed stripped crumbled
-     plenty lots cracked flaky creamy buttery steamed crusty fluffy buttered uncooked loosely tightly firmly necessary desired required if lengthwise half halves wedge strip sliver julienne julienned shaving ribbon round pressed torn wilted skim skimmed moisture`,
-  ).split(' '),
-);

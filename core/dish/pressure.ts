@@ -30,7 +30,7 @@ export function whistlesNamed(clause: string): number | null {
 
 /** Words that only a recipe under pressure has. */
 const EVIDENCE =
-  /\b(?:from (?:the )?(?:first )?(?:hiss|whistl|sing)\w*|(?:rotation|rotating|whisper\w*|whistl\w*|hiss\w*|turning) of the (?:valve|weight|pressure)|(?:once|when|after|until|from when) (?:it|the (?:pot|cooker|weight|valve|vent)) (?:(?:starts|begins) (?:to )?)?(?:hiss|whistl|sing)\w*|(?:lock|seal|close|lid on)(?: (?:it|up))?[;,.]?\s*(?:it\s+)?\d{1,3}\s?(?:m|min\w*)\s+(?:on |at )?(?:high|low)\b|(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|\b\d{1,3}\s?(?:m|mins?|minutes?) (?:of |at |on |in )?pressure\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QP?R|NR|(?:quick|natural|manual|fast|rapid|instant)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low)|(?:\b\d{1,3}\s?(?:m|mins?|minutes?) (?:on |at )?high|\bhigh(?: for)?,? \d{1,3}\s?(?:m|mins?|minutes?))\b.{0,60}\b(?:vent|releas\w*|natural|(?<!\b(?:a|be) )quick)|then vent)\b/i;
+  /\b(?:from (?:the )?(?:first |start of (?:the )?|beginning of (?:the )?)?(?:hiss|whistl|sing)\w*|(?:rotation|rotating|whisper\w*|whistl\w*|hiss\w*|turning) of the (?:valve|weight|pressure)|(?:once|when|after|until|from when) (?:it|the (?:pot|cooker|weight|valve|vent)) (?:(?:starts|begins) (?:to )?)?(?:hiss|whistl|sing)\w*|(?:lock|seal|close|lid on)(?: (?:it|up))?[;,.]?\s*(?:it\s+)?\d{1,3}\s?(?:m|min\w*)\s+(?:on |at )?(?:high|low)\b|(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|\b\d{1,3}\s?(?:m|mins?|minutes?) (?:of |at |on |in )?pressure\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|HP|LP|NPR|QP?R|NR|(?:quick|natural|manual|fast|rapid|instant)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low)|(?:\b\d{1,3}\s?(?:m|mins?|minutes?) (?:on |at )?high|\bhigh(?: for)?,? \d{1,3}\s?(?:m|mins?|minutes?))\b.{0,60}\b(?:vent|releas\w*|natural|(?<!\b(?:a|be) )quick)|then vent)\b/i;
 const CLOSES =
   /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 /** The lid is closed in so many words. */
@@ -275,7 +275,12 @@ function runsIn(told: string): PressureRun[] {
           : (isOff
               ? /\b(?:manual|pressure|HP|LP|whistles?|psi)\b/i
               : /\b(?:manual|pressure|HP|LP|whistles?|psi|lid|another|more)\b/i
-            ).test(clause) && AT_PRESSURE.test(clause));
+            ).test(clause) && AT_PRESSURE.test(clause)) ||
+        // "Six more minutes high", once it was let go: the second lid.
+        (run !== null &&
+          run.release !== null &&
+          MORE_HIGH.test(clause) &&
+          (!isOff || speaksOfRelease(all[at + 1] ?? '')));
       // "Cook on high for 5 minutes", and only then "close the lid": an open pot.
       const isBeforeLid =
         !isClosed && run === null && !OF_PRESSURE.test(clause) && isClosedLater(all.slice(at));
@@ -339,6 +344,9 @@ function runsIn(told: string): PressureRun[] {
   }
   return runs.filter((r) => r.minutes !== null || r.release !== null || r.whistles !== null);
 }
+
+const MORE_HIGH =
+  /^\W*(?:(?:another|then) )?\d{1,2} (?:more |further )?(?:m|mins?|minutes?)(?: more)? (?:on |at )?high\W*$/i;
 
 /** A clause that is only a time: "about 15 minutes", "(10 mins)". */
 const BARE_TIME =

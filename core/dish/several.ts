@@ -2,7 +2,8 @@ import type { Food } from '../pantry/food';
 import { readNumber } from '../quantity/number';
 import type { Pantry } from '../pantry/pantry';
 import { singular } from '../pantry/words';
-import { isPlainDescription, readAmount, type Amount } from './amount';
+import { isPlainDescription } from './descriptions';
+import { readAmount, type Amount } from './amount';
 import { formatAmount } from './amountText';
 
 /**

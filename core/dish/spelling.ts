@@ -2,7 +2,7 @@ import { distance } from 'fastest-levenshtein';
 import type { Pantry } from '../pantry/pantry';
 import { foldWord, singular } from '../pantry/words';
 import { UNITS } from '../quantity/units';
-import { isPlainDescription } from './amount';
+import { isPlainDescription } from './descriptions';
 
 /** Short forms of hand notes and cards. Source: ordinary kitchen shorthand. */
 const SHORT: Record<string, string> = {

@@ -1,4 +1,4 @@
-import { weigh } from '../dish/amount';
+import { weigh } from '../dish/weigh';
 import { HEADING_MOMENTS } from '../dish/descriptors';
 import { scaleOf, type Dish, type Line } from '../dish/dish';
 import { DEFAULT_RULES, type HouseRules } from '../dish/houseRules';

@@ -1,5 +1,5 @@
 import { readAmount } from '../dish/amount';
-import { isPlainDescription } from '../dish/amount';
+import { isPlainDescription } from '../dish/descriptions';
 import { stripBullet } from '../dish/names';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';

@@ -321,7 +321,7 @@ const OF_A_SITE = /^(\p{L}[^|]{3,60}?\s\S[^|]*?)\s+\|\s.*\|.*$/u;
 const NAMED_AS = /^(?:recipe|title|name|dish)\s*[:：-]\s*/i;
 
 /** "Paprika chicken | for 4": the name, and a fact. */
-const FOR_SO_MANY = /\s*[|·–-]\s*(?:for|serves|makes)\s+\d{1,2}(?:\s?[-–]\s?\d{1,2})?\s*$/i;
+const FOR_SO_MANY = /\s*[|·–—-]\s*(?:for|serves|makes)\s+\d{1,2}(?:\s?[-–]\s?\d{1,2})?\s*$/i;
 
 /** "Sambar chicken (for 4, needs the big cooker)". */
 const FOR_IN_BRACKETS =

@@ -67,7 +67,7 @@ export function titleScore(line: PageLine, { index, count, next, isTitled }: Aro
     !/^[\p{Lu}\d\s&'’-]+$/u.test(line.plain) &&
     /\bfor (?:\d{1,2}|two|three|four|five|six|eight|ten)$/i.test(line.plain)
   )
-    s -= 3;
+    s -= 6;
   // The very first line may end like a sentence and still be a name.
   if (/[.;]$/.test(line.plain)) s -= index === 0 && line.words <= 12 && !line.isImperative ? 1.5 : 6;
   if (/[?]$/.test(line.plain)) s -= 6;
@@ -203,6 +203,9 @@ function ingredientScore(line: PageLine, { isBeforeHeading, index }: Around, isF
   // "Puerto Rican-style stewed chicken, how my abuela does it": a word about the dish.
   if (!line.hasAmount && /^\(.*\)$/.test(line.text.trim()) && line.words > 3) s -= 8;
   if (!line.hasAmount && !line.isPlainFood && line.words >= 7 && line.foodShare < 0.4 && index < EARLY)
+    s -= 8;
+  // "Turkey with mustard — for 4", under the name.
+  if (index < EARLY && !line.hasUnit && /[\p{L})] ?[-–—,|] ?(?:serves|for) \d{1,2}\W*$/iu.test(line.plain))
     s -= 8;
   if (line.isNumbered && line.isImperative) s -= 4;
   // "Ghee in the cooker, onions till golden, 10 min": what takes its time is done.

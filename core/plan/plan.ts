@@ -293,7 +293,7 @@ function batchesTold(acts: readonly Act[]): number | null {
 }
 
 /** What is no food while it is hard, whatever the meat beside it would like. */
-const STARCHES = /^(?:pasta|small-pasta|rice|brown-rice|barley)$/;
+const STARCHES = /^(?:pasta|small-pasta|rice|brown-rice|wild-rice|barley)$/;
 const HARDNESS: readonly string[] = ['still hard', 'firm'];
 
 /** True where the minutes that suit the meat would leave pasta or rice hard that the recipe's own minutes cook. */

@@ -1,274 +1,57 @@
-import { isPlainDescription } from '../dish/amount';
+import { isPlainDescription } from '../dish/descriptions';
 import type { ReadLine } from '../dish/read';
-import type { Food, FoodKind } from '../pantry/food';
+import type { Food } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
-
-/** A line as the script sees it. */
-export interface ScriptLine {
-  read: ReadLine;
-  section?: string | undefined;
-}
-
-/** True of what is squeezed: "juice of 2 limes". */
-export const isJuice = ({ read }: ScriptLine): boolean =>
-  /\bjuices?\b/i.test(read.text) && ['citrus', 'juice', 'fruit'].includes(read.food?.kind ?? '');
-
-const MEATS: ReadonlySet<FoodKind> = new Set([
-  'poultry',
-  'red-meat',
-  'ground-meat',
-  'sausage',
-  'cured-meat',
-  'seafood',
-]);
-const ANIMALS: readonly (readonly [RegExp, RegExp])[] = [
-  [/^(?:chicken|thigh|breast|drumstick|wing|leg)$/, /chicken/],
-  [/^turkey$/, /turkey/],
-  [/^beef$/, /beef|oxtail|steak|chuck|shin|brisket|rib/],
-  [/^(?:lamb|mutton|shank)$/, /lamb|mutton|goat/],
-  [/^goat$/, /goat|mutton/],
-  [/^pork$/, /pork|gammon|ham/],
-  [/^rib$/, /rib/],
-  [/^(?:gammon|ham|hock)$/, /gammon|ham/],
-  [/^duck$/, /duck/],
-  [/^veal$/, /veal|osso/],
-  [/^(?:meatball|ball)$/, /meatball|ground/],
-  [/^(?:mince|minced)$/, /ground|mince/],
-  [/^bird$/, /chicken|duck|turkey|poussin|guinea|goose/],
-  [/^(?:cheek)$/, /cheek/],
-  [/^(?:sausage|chorizo)$/, /sausage|chorizo/],
-  [/^(?:bacon|pancetta|lardon|rasher)$/, /bacon|pancetta|lardon/],
-];
-/** Nouns that many lines end in: they name a line only when no other line ends so. */
-const SHARED = new Set([
-  'stock',
-  'oil',
-  'water',
-  'wine',
-  'powder',
-  'seed',
-  'juice',
-  'paste',
-  'pepper',
-  'salt',
-  'sugar',
-  'vinegar',
-  'cream',
-  'milk',
-  'cheese',
-  'leaf',
-]);
-/** Nouns that mean what is in the pot rather than a line. */
-const OF_THE_POT = new Set([
-  'sauce',
-  'liquid',
-  'mixture',
-  'broth',
-  'fat',
-  'pot',
-  'lid',
-  'meat',
-  'ingredient',
-]);
-
-/** True of a food that has "pepper" among its own names: pepperoncini. */
-const isAPepper = ({ read }: ScriptLine): boolean =>
-  (read.food?.names ?? []).some((n) => /\bpeppers?$/i.test(n));
-
-/** How a thing is cut, behind its name: "green chillies slit". */
-const CUT =
-  /^(?:chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|slit|cut|finely|roughly|thinly|drained|rinsed|thawed|softened|seeded|deseeded|torn|beaten|melted|toasted|divided|packed|undrained|warmed|washed|pitted|stemmed|julienned)$/;
-
-/** Words that say too little alone. */
-const NOT_ALONE = new Set([
-  'brown',
-  'ground',
-  'white',
-  'black',
-  'green',
-  'yellow',
-  'sweet',
-  'smoked',
-  'dried',
-  'fresh',
-  'cloves',
-  'clove',
-  'spoon',
-  'bottle',
-  'sour',
-  'heavy',
-  'double',
-  'single',
-  'light',
-  'spring',
-  'little',
-  'vegetable',
-]);
-
-/** Short words that name a line all by themselves: "honey, soy and vinegar". */
-const SHORT_NAMES = new Set([
-  'soy',
-  'miso',
-  'stout',
-  'beer',
-  'ale',
-  'rum',
-  'corn',
-  'peas',
-  'rice',
-  'feta',
-  'kale',
-  'leek',
-  'lime',
-  'plum',
-  'wine',
-]);
-
-const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: readonly string[] }[] = [
-  { words: /\bwhole spices?\b/i, kinds: ['spice-whole'], foods: ['bay-leaf'] },
-  {
-    words:
-      /\b(?:dry|powdered|ground) (?:masalas?|spices)\b|\b(?:the|all)(?: the)? masalas\b|\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i,
-    kinds: ['spice-ground'],
-  },
-  {
-    words: /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings?)\b/i,
-    kinds: ['spice-ground', 'spice-whole'],
-    foods: ['bay-leaf', 'garam-masala'],
-  },
-  {
-    words: /\b(?:the |all the |chopped )?(?:vegetables|veg|veggies)\b/i,
-    kinds: ['allium', 'root-veg', 'slow-veg', 'mushroom'],
-    foods: ['celery', 'fennel', 'garlic'],
-  },
-  { words: /\baromatics\b/i, kinds: ['allium', 'aromatic'] },
-  { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
-];
-/** Words that stand for the one line of a kind where no line is named so: the pasta is the pappardelle. */
-const STANDS_FOR: readonly { word: RegExp; kind: FoodKind; named?: RegExp }[] = [
-  { word: /^(?:pasta|noodle|spaghetti)$/, kind: 'pasta' },
-  { word: /^cheese$/, kind: 'cheese' },
-  { word: /^(?:green|leaf|leaves)$/, kind: 'leaf' },
-  { word: /^(?:flour)$/, kind: 'flour' },
-  { word: /^cream$/, kind: 'cream' },
-  { word: /^cream$/, kind: 'sour-dairy', named: /cr[eè]me/i },
-  { word: /^(?:wine)$/, kind: 'wine' },
-  { word: /^(?:beer|ale|stout)$/, kind: 'beer' },
-];
-const EVERYTHING =
-  /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|(?:other|remaining) (?:[\p{L}-]+ ){0,2}ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip|throw|chuck|dump|bung|sling|pile) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place|throw|chuck|dump|bung) (?:in )?)all (?:but|except)\b/iu;
-const OF_SECTION =
-  /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|in|for|of|from) (?:the |your |a )?["'‘’“”]?(?:(?:for|to) (?:the )?)?(?!pot\b|pan\b|ingredients\b|the\b)(\p{L}{4,})/iu;
-const EXCEPT =
-  /\(not (?:the )?([^)]{3,80})\)|\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
-
-/** True of a clause that means all of one part of the list: "everything for the paste". */
-export const meansSection = (clause: string, lines: readonly ScriptLine[]): boolean => {
-  const name = OF_SECTION.exec(clause)?.[1]?.toLowerCase().slice(0, 6);
-  return name !== undefined && lines.some((l) => l.section?.toLowerCase().includes(name));
-};
-
-/** True of a clause that means all there is: "everything", "the remaining ingredients". */
-export const meansEverything = (clause: string): boolean => EVERYTHING.test(clause);
-
-export const isForTheTable = ({ section, read }: ScriptLine): boolean =>
-  /^(?:(?:to|for)(?: the)? )?(?:serv(?:e|ing)|garnish\w*|top(?:ping)?s?|table|go with|bowls?|plates?|tacos?|wraps?|buns?|tostadas?)\b/i.test(
-    section ?? '',
-  ) || read.written?.moment === 'serve';
-
-/** True where a clause calls for the part of the list a line stands in: "the meatball ingredients". */
-const isPartTold = (clause: string, { section }: ScriptLine): boolean =>
-  foodWords(section ?? '').some(
-    (w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause),
-  );
-
-/** A part of the list that is made for itself, and that "everything" is without: dumplings, a slurry, a salsa. */
-const isOfItsOwn = ({ section }: ScriptLine): boolean =>
-  /\b(?:dumplings?|dough|pastry|crust|crumble|biscuits?|scones|cobbler|slurry|thicken\w*|temper\w*|tadka|tarka|gremolata|salsa|slaw|salad|pickle|raita|chutney|pesto|mash|drizzle)\b/i.test(
-    section ?? '',
-  );
-
-/** Leaves with no amount: they are strewn over it, whatever goes into the pot. */
-const isStrewn = ({ read }: ScriptLine): boolean => read.amount === null && read.food?.kind === 'herb-soft';
-
-/** "Brown the meat" is the beef, where a list has bacon too. */
-const isRawMeat = ({ read }: ScriptLine): boolean =>
-  /^(?:poultry|red-meat|ground-meat)$/.test(read.food?.kind ?? '');
-const isMeat = (line: ScriptLine): boolean => line.read.food !== null && MEATS.has(line.read.food.kind);
-
-/** Words that tell two lines of one food apart. */
-const TOLD_APART =
-  /\b(?:cold|hot|warm|boiling|seasoned|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled|sliced|chopped|diced|minced|grated|chunks?|cubed?|cubes|wedges|rounds|thick|thin|thinly|whole)\b/gi;
-
-/** What cooks call the meat once it has been named. */
-const PIECES: ReadonlySet<string> = new Set([
-  'joint',
-  'portion',
-  'drumstick',
-  'steak',
-  'chop',
-  'shank',
-  'rib',
-  'wing',
-]);
+import {
+  EVERYTHING,
+  EXCEPT,
+  GROUPS,
+  OF_SECTION,
+  STANDS_FOR,
+  isOfItsOwn,
+  isPartTold,
+  meansEverything,
+} from './groups';
+import {
+  CUT,
+  MEATS,
+  type ScriptLine,
+  isAPepper,
+  isForTheTable,
+  isJuice,
+  isMeat,
+  isRawMeat,
+  isStrewn,
+  lastWord,
+} from './line';
+import {
+  ANIMALS,
+  BY_PACKAGE,
+  KNEADED_BUTTER,
+  LEFT_WATER,
+  NOT_ALONE,
+  NO_NAME,
+  OF_THE_POT,
+  PIECES,
+  POURS_SAUCE,
+  SAYS_WHICH,
+  SEVERAL_OF,
+  SHARED,
+  SHARED_BY_SPICES,
+  SHORTENED,
+  SHORT_NAMES,
+  THE_JUICES,
+} from './namingWords';
+import { sameFoodTold } from './sameFood';
 
 const PLAIN_FOODS = new WeakMap<ReadLine, string | null>();
+
 /** What a line's words name before its state made another food of them: dry red chillies are chillies to whoever cooks them. */
 function plainFoodOf(read: ReadLine, pantry: Pantry): string | null {
   let id = PLAIN_FOODS.get(read);
   if (id === undefined) PLAIN_FOODS.set(read, (id = pantry.find(read.foodText)?.food.id ?? null));
   return id;
-}
-
-/** "Marinade" and "marinate", "dumpling" and "dumplings". */
-const isSameStem = (a: string, b: string): boolean =>
-  a === b || (a.length >= 6 && a.slice(0, 6) === b.slice(0, 6));
-
-/** A word of a line that the clause does not say counts a little against it. */
-const UNSAID = 0.25;
-
-/** Of several lines of one food only those the clause tells by amount or by a word: "180 ml water", "the cold water". */
-function sameFoodTold(clause: string, lines: readonly ScriptLine[], found: ReadonlySet<number>): Set<number> {
-  const out = new Set(found);
-  const numbers = new Set(clause.match(/\d+(?:[.,/]\d+)?/g) ?? []);
-  const told = new Set((clause.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
-  for (const i of found) {
-    const same = [...found].filter((j) => lines[j]?.read.food?.id === lines[i]?.read.food?.id);
-    if (same.length < 2) continue;
-    const scoreOf = (j: number): number => {
-      const text = lines[j]?.read.text.toLowerCase() ?? '';
-      // "2 tsp garam masala" of two lines of it: the number with its spoon says more than the number alone.
-      const measure = /^\W*((?:\d[\d\s.,/]*)?[½¼¾⅓⅔]?\s?\p{L}+)\b/u.exec(text)?.[1]?.trim() ?? '';
-      const noun = lastWord(lines[j] as ScriptLine);
-      const isMeasured =
-        /^[\d½¼¾⅓⅔]/.test(measure) &&
-        noun.length > 2 &&
-        clause
-          .toLowerCase()
-          .split(measure)
-          .slice(1)
-          .some((behind) => foodWords(behind.split(/[,;&+/()]|\band\b/)[0] ?? '').includes(noun));
-      const byAmount = isMeasured
-        ? 3
-        : (text.match(/\d+(?:[.,/]\d+)?/g) ?? []).some((n) => numbers.has(n))
-          ? 2
-          : 0;
-      // "The water" beside a cold water is the one that nothing more is said of.
-      const more = new Set((text.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
-      const unsaid = [...more].filter((w) => !told.has(w)).length * UNSAID;
-      // "For the dumplings, mix the flour": the flour of that part of the list; elsewhere the one of none.
-      const section = lines[j]?.section;
-      const isOfPart =
-        section !== undefined &&
-        foodWords(section).some((w) => w.length >= 4 && foodWords(clause).some((v) => isSameStem(v, w)));
-      const byPart = isOfPart ? 1 : section === undefined ? 0 : -2 * UNSAID;
-      return byAmount + byPart + [...told].filter((w) => text.includes(w)).length - unsaid;
-    };
-    const best = Math.max(...same.map(scoreOf));
-    if (scoreOf(i) < best) out.delete(i);
-  }
-  return out;
 }
 
 /**
@@ -307,13 +90,6 @@ export function linesMeant(
   return [...sameFoodTold(clause, lines, found)].sort((a, b) => a - b);
 }
 
-/** True of a clause that names a group: "the spices", "the vegetables". */
-export const namesGroup = (clause: string): boolean => GROUPS.some((g) => g.words.test(clause));
-
-const SEVERAL_OF = /\b(?:both|all (?:two|three|four)|the (?:two|three)) (?:of )?(?:the )?(\p{L}{4,})s\b/iu;
-/** A word cut short with a point behind it, inside a clause: "rest of broth, worc., thyme". */
-const SHORTENED = /(?<!\p{L})(\p{L}{3,9})\.(?=,|\s*\/|\s+\p{Ll})/gu;
-
 /** Lines that a shortened word can only mean: it begins a longer word of theirs, and of no other line. */
 function shortenedIn(clause: string, lines: readonly ScriptLine[]): Set<number> {
   const out = new Set<number>();
@@ -328,16 +104,6 @@ function shortenedIn(clause: string, lines: readonly ScriptLine[]): Set<number> 
   return out;
 }
 
-/** Butter worked to a paste with flour, by its names. */
-export const KNEADED_BUTTER =
-  /\b(?:butter|flour|butter[- ]flour|flour[- ]butter) paste\b|\bbeurre mani[eé](?!\p{L})|\bkneaded butter\b/iu;
-const BY_PACKAGE = /\b(?:both|the|all the|two) (packet|sachet|tin|can|jar|cube)s\b/i;
-const POURS_SAUCE =
-  /\b(?:pour|add|tip|spoon|put|stir)(?: in| on)? (?:all )?(?:of )?the (\p{L}+ )?sauce\b(?! (?:spices|ingredients|aromatics|pan)\b)/iu;
-/** Water that something else was cooked or soaked in: no line of the list. */
-const LEFT_WATER =
-  /\b(?:a (?:little|splash|ladle|cup) |some |\d+ ?(?:ml|tbsp|tablespoons?|cups?) )?(?:of )?(?:the |its |their )?(?:soaking|steeping|cooking|pasta) (?:water|liquid|liquor)\b/giu;
-
 /** Lines that a clause tells by their size, where others have the same noun: "the small onions". */
 function sizedLines(clause: string, lines: readonly ScriptLine[]): number[] {
   const words = foodWords(clause);
@@ -349,15 +115,6 @@ function sizedLines(clause: string, lines: readonly ScriptLine[]): number[] {
     const isShared = lines.some((l, j) => j !== i && lastWord(l) === noun);
     return isSaid && isShared ? [i] : [];
   });
-}
-
-/** Nouns that take another food's name before them. */
-const SAYS_WHICH = new Set(['oil', 'juice', 'brine', 'water', 'fat', 'syrup', 'liquor']);
-
-/** The noun of a line: its last word that is no way of cutting; of "oil from the jar" the oil. */
-function lastWord(line: ScriptLine): string {
-  const own = foodWords(line.read.foodText.replace(/\s+(?:from|of|off) .*$/i, ''));
-  return own.findLast((w) => !CUT.test(w)) ?? own.at(-1) ?? '';
 }
 
 /** "60 g coconut, toasted and pounded (kerisik)": what stands in brackets is its name too, where it says nothing of how it is cut. */
@@ -374,10 +131,6 @@ function isByOtherName(clause: string, { read }: ScriptLine): boolean {
   return new RegExp(`(?<!\\p{L})${name}(?!\\p{L})`, 'iu').test(clause);
 }
 
-const THE_JUICES =
-  /\b(?:into|to|with|through|of|reduce|boil|skim|strain|thicken) (?:the |its |their )(?:(?:cooking|meat|hot|pot|pan) )?juices?\b/i;
-/** Last words of ground spices that many of them share. */
-const SHARED_BY_SPICES = /^(?:powder|pepper|seed|masala|mix|spice|blend|chilli|flake)$/;
 /** True of a ground spice whose noun is said bare, so that every line of it is meant: no word tells one of them apart. */
 function isEveryOne(
   { read: { food } }: ScriptLine,
@@ -395,10 +148,6 @@ function isEveryOne(
     ({ read }) => headOf(read.food) === head && before !== '' && foodWords(read.foodText).includes(before),
   );
 }
-
-/** Headings that are no name of what stands under them. */
-const NO_NAME =
-  /^(?:sauce|curry|soup|stew|broth|gravy|other|main|method|ingredient|vegetable|spice|garnish|serve|serving|optional|extra|pantry|fresh|meat|liquid|base)s?$/;
 
 /** As `linesMeant`, without what a group word brings. */
 export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
@@ -480,7 +229,11 @@ export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: P
   for (const part of segments) {
     const bare = foodWords(part);
     if (bare.length !== 1 || NOT_ALONE.has(bare[0] ?? '') || pantry.find(part)) continue;
-    const begin = lines.flatMap((l, i) => (foodWords(l.read.foodText)[0] === bare[0] ? [i] : []));
+    // "Worc": cut short where it ends a sentence.
+    const word = bare[0] ?? '';
+    const begins = (w: string): boolean =>
+      w === word || (word.length >= 4 && w.length > word.length + 3 && w.startsWith(word));
+    const begin = lines.flatMap((l, i) => (begins(foodWords(l.read.foodText)[0] ?? '') ? [i] : []));
     if (begin.length === 1) short.add(begin[0] as number);
   }
   lines.forEach((line, i) => {

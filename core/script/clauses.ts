@@ -20,7 +20,7 @@ const SPLIT = new RegExp(
     String.raw`,\s+then\s+|\s+and then\s+`,
     String.raw`,\s+(?:but\s+)?(?=(?:do not|don['’]t)\b)`,
     String.raw`,\s+(?=(?:the )?\p{L}+(?: \p{L}+)? (?:on top|back in|back|in|out|last)(?:[.,;]|$))`,
-    String.raw`,\s+(?=(?:lid|valve|quick|natural|high pressure|HP|NPR|QR|NR|\d+ min))`,
+    String.raw`,\s+(?=(?:lid|valve|quick|natural|high pressure|HP|NPR|QR|NR|\d+ (?:more |further )?min))`,
     // "Paste 2 mins, ground spices 30 secs, tomatoes 5 mins": one after the other.
     String.raw`(?<=\d ?(?:m|mins?|minutes?|secs?|seconds?)(?: [^,.;]{1,40})?),\s+(?=(?:the )?\p{L}+(?: \p{L}+){0,2} \d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:m|mins?|minutes?|secs?|seconds?)\b)`,
   ].join('|'),
@@ -108,6 +108,10 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Meanwhile ',
   ],
   [/\bthru\b/gi, 'through'],
+  // "Sauté and simmer": how the pot is set.
+  [/(?<=^|[.;]\s+)saut[ée] and (?=(?:simmer|boil|bubble|reduce|stir|whisk)\b)/giu, ''],
+  // "Take the pork out, oven 425 for 15 min".
+  [/,\s+(?:hot )?oven (?:at )?(?=\d{3}\b)/giu, ', then bake in the oven at '],
   // "Push the beef to one side": it stays in the pot.
   [
     /\b(?:push|shove|slide) (?:it|them|everything|the [\p{L} ]{2,24}?) (?:to|over to) (?:one|the) sides?\b(?: of the (?:pot|pan|cooker))?[,;]?/giu,
@@ -200,6 +204,11 @@ const CALLED = /^((?:\d{1,2}[.)]\s*|step \d+\s*[:.–—-]?\s*)?)\p{Lu}[\p{L}&'�
 /** Rows that begin so before it is taken for names: "Sear. Add stock. Close." is a cook's short hand. */
 const NAMED_FROM = 3;
 
+/** "Make The Cream Sauce. During …": a name whose every word has a capital. */
+const TITLED =
+  /^((?:\d{1,2}[.)]\s*|step \d+\s*[:.–—-]?\s*)?)\p{Lu}[\p{L}'’-]*(?:\s+(?:\p{Lu}[\p{L}'’-]*|&|and|the|with)){1,5}[.:]\s+(?=\p{Lu})/u;
+const TITLED_FROM = 2;
+
 /** A method whose steps have names, without them. */
 function withoutStepNames(told: string): string {
   const named = told.split('\n');
@@ -209,6 +218,8 @@ function withoutStepNames(told: string): string {
       ? told
       : named.map((row) => row.replace(CALLED, '$1')).join('\n');
   const rows = method.split('\n');
+  if (rows.filter((row) => TITLED.test(row)).length >= TITLED_FROM)
+    return rows.map((row) => row.replace(TITLED, '$1')).join('\n');
   return rows.filter((row) => NAMED_STEP.test(row)).length < NAMED_FROM
     ? method
     : rows.map((row) => row.replace(NAMED_STEP, '$1')).join('\n');

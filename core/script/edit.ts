@@ -1,7 +1,7 @@
 import type { Dish, DishAct, DishScript } from '../dish/dish';
 import type { Pantry } from '../pantry/pantry';
 import type { Act, Script } from './act';
-import type { ScriptLine } from './align';
+import type { ScriptLine } from './line';
 import { VERBS, verbById, type Stage } from './data/verbs';
 import { scriptFor } from './script';
 

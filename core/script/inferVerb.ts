@@ -1,7 +1,8 @@
 import { minutesNamed, timeNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
-import { meansEverything, type ScriptLine } from './align';
+import { meansEverything } from './groups';
+import { type ScriptLine } from './line';
 import { type Stage } from './data/verbs';
 import { KINDS } from './kinds';
 import { FRIED_TOGETHER, HAD_HEAT } from './told';

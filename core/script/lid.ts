@@ -152,6 +152,8 @@ export function whileClosed(r: Reading, c: Clause): boolean {
   }
   // "Select pressure cook; set 12 minutes": the pot is set, and still closed.
   if (!r.has('release') && !meant.length && (CLOSES.test(text) || SETS.test(text))) return true;
+  // "Cook.": what the pot does.
+  if (!r.has('release') && /^\W*(?:cook|start|go|on)\W*$/i.test(text)) return true;
   // "Close the pot, bring to the boil and cook 25 minutes": the lid is on.
   if (!r.has('hold') && !meant.some((i) => r.isToCome(i)) && !OPENS.test(text) && BOILS.test(text))
     return true;

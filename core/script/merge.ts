@@ -1,5 +1,5 @@
 import type { Act } from './act';
-import type { ScriptLine } from './align';
+import type { ScriptLine } from './line';
 import { KINDS } from './kinds';
 
 /** What bubbles down while it is scraped; more takes a time of its own, g. Source: 13 g a minute boil away. */

@@ -1,6 +1,7 @@
 import type { Pantry } from '../pantry/pantry';
 import { readMeasured } from '../dish/amount';
-import { linesMeant, linesNamed, type ScriptLine } from './align';
+import { linesMeant, linesNamed } from './align';
+import { type ScriptLine } from './line';
 
 export const HALF =
   /\b(?:half|½)\b(?! (?:an? (?:hour|minute)|full|way|filled|its?\b|the (?:height|size|pot|liquid|time)))(?!-way)/i;

@@ -4,15 +4,10 @@ import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import type { Act, SizeTold } from './act';
-import {
-  KNEADED_BUTTER,
-  linesMeant,
-  linesNamed,
-  meansEverything,
-  meansSection,
-  namesGroup,
-  type ScriptLine,
-} from './align';
+import { KNEADED_BUTTER } from './namingWords';
+import { linesMeant, linesNamed } from './align';
+import { meansEverything, meansSection, namesGroup } from './groups';
+import { type ScriptLine } from './line';
 import { clauses } from './clauses';
 import type { Stage } from './data/verbs';
 import { KINDS } from './kinds';
@@ -583,7 +578,7 @@ export class Reading {
     for (const [name, lines] of this.#made) {
       if (this.stage === 'after' && DOUGHS.includes(name) && !DROPPED.test(text)) continue;
       const found = new RegExp(
-        `(?:\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name === 'paste' ? '|^(?:then |and )?' : name === 'roux' ? '|' : ''})${name}\\b`,
+        `(?:\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name === 'paste' ? '|^(?:then |and )?|\\b(?:rub|spread|smear) ' : name === 'roux' ? '|' : ''})${name}\\b`,
         'iu',
       ).exec(text);
       const own = found?.[1]?.toLowerCase();

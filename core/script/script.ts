@@ -2,7 +2,7 @@ import type { Moment } from '../dish/moment';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
-import type { ScriptLine } from './align';
+import type { ScriptLine } from './line';
 import { DOUGH_G } from './kinds';
 import type { Act, Script } from './act';
 import { readScript } from './read';

@@ -208,3 +208,71 @@ describe('little packs', () => {
     expect(readLine('500 g mixed mince', pantry).food?.kind).toBe('ground-meat');
   });
 });
+
+describe('more of how cooks say it', () => {
+  it('hears a second lid in “6 more min high”, and none where a lid is only laid on', () => {
+    const acts = told(
+      '1.5 kg chuck roast; 1 tbsp oil; 350 ml beef broth; 700 g baby potatoes',
+      'Sear the roast in the oil. Add the broth. 60 min high, 10 natural then release.\nAdd the potatoes around the roast, 6 more min high. QR.',
+    );
+    expect(acts.filter((a) => a.startsWith('close'))).toHaveLength(2);
+    const laid = told(
+      '500 g chicken breast, cubed; 500 ml broth; 200 g broccoli; 100 ml cream',
+      'Add the chicken and broth. Seal and cook on high pressure 6 minutes, quick release. Add the broccoli, put lid on and let it steam for 5 min. Stir in the cream.',
+    );
+    expect(laid.slice(laid.indexOf('release()') + 1)).toEqual([
+      'stirin(broccoli)',
+      'steamlid/5()',
+      'dairy(double-cream)',
+    ]);
+  });
+
+  it('drops the names of steps whose every word has a capital, and “Cook.” is no opening', () => {
+    const acts = told(
+      '200 g wild rice; 450 g chicken breasts; 1.5 l chicken stock; 40 g butter; 30 g flour; 350 ml milk',
+      'Cook The Soup. Combine rice, chicken and stock in the pot. Set to High Pressure 25 minutes. Cook. Then let it rest for 10 minutes (natural release), then vent.\nMake The Cream Sauce. In a saucepan melt the butter, whisk in the flour, then the milk.\nPut Everything Together. Shred the chicken. Add the cream sauce.',
+    );
+    expect(acts[0]).toMatch(/^(?:add|mix)\(brown-rice/);
+    expect(acts.slice(0, 4).map((a) => a.replace(/[/(].*/, ''))).toEqual([
+      expect.stringMatching(/add|mix/),
+      'close',
+      'hold',
+      'release',
+    ]);
+  });
+
+  it('gives wild rice its minutes, whatever the chicken beside it would like', () => {
+    const plan = planOf(
+      '200 g wild rice; 450 g chicken breasts; 1.5 l chicken stock',
+      'Put everything in the pot. High pressure 25 minutes, natural release 10 minutes.',
+    );
+    expect(plan.told).toMatchObject({ minutes: 25, isFollowed: true });
+  });
+
+  it('leaves what was pushed to one side in the pot, and out of every step', () => {
+    const acts = told(
+      '700 g beef chuck, cubed; 1 tbsp oil; 1 onion; 400 ml beef broth',
+      'Brown the beef in the oil. Push the beef to one side; add the onion and cook 4 minutes. Pour in the broth and scrape. High pressure 20 minutes, natural release.',
+    );
+    expect(acts.map((a) => a.replace(/[/(].*/, ''))).toEqual([
+      'brown',
+      'soften',
+      'deglaze',
+      'close',
+      'hold',
+      'release',
+    ]);
+  });
+
+  it('takes the water that a list leaves open from the method', () => {
+    const r = recipe(
+      'Aloo gosht\nMutton 750 gms (with bone)\nPotatoes 3 medium\nOil 3 tbsp\nWater as required\n\nHeat oil, fry the mutton. Add 2 cups water. Pressure cook 18 mins. Release. Add the potatoes and 1 cup water if needed. Cook covered 15 mins. Serves 5',
+    );
+    expect(r.lines.map((l) => l.text)).toContain('2 cups water');
+    expect(r.lines.map((l) => l.text)).not.toContain('1 cup water');
+  });
+
+  it('asks for no amount of a squeeze of lemon', () => {
+    expect(readLine('lemon juice', pantry).confidence).toBe('sure');
+  });
+});

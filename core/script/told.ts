@@ -1,6 +1,6 @@
 import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
-import type { ScriptLine } from './align';
+import type { ScriptLine } from './line';
 import { SAYS, type Stage } from './data/verbs';
 import { DOUGH_G, KINDS } from './kinds';
 

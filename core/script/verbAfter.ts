@@ -1,4 +1,4 @@
-import { isForTheTable, type ScriptLine } from './align';
+import { isForTheTable, type ScriptLine } from './line';
 import { minutesNamed, timeNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import { KINDS } from './kinds';

@@ -1,7 +1,7 @@
 import { minutesNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
-import { type ScriptLine } from './align';
+import { type ScriptLine } from './line';
 import { KINDS } from './kinds';
 import { BACK_ON_HEAT, FRIED_TOGETHER, HAD_HEAT, type Told } from './told';
 

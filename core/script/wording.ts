@@ -1,4 +1,5 @@
-import { isJuice, meansEverything, type ScriptLine } from './align';
+import { isJuice, type ScriptLine } from './line';
+import { meansEverything } from './groups';
 import { SAYS } from './data/verbs';
 
 /** A little of what the pot is poured full of later is no more than a splash. */

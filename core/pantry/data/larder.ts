@@ -25,7 +25,7 @@ export const LARDER = [
   row('spice-ground', 'fennel seed | ground fennel | fennel powder | saunf | saunf powder', { scorch: 1 }),
   row('spice-ground', 'asafoetida | hing'),
   row('spice-late', 'garam masala', {}),
-  row('spice-late', 'fenugreek leaf | kasuri methi | dried fenugreek | dried methi | dried fenugreek leaf', { gPerMl: 0.1, scorch: 0 }),
+  row('spice-late', 'fenugreek leaf | kasuri methi | kasoori methi | kasoori | kasuri | dried fenugreek | dried methi | dried fenugreek leaf', { gPerMl: 0.1, scorch: 0 }),
   row('spice-late', 'liquid smoke', { gPerMl: 1, scorch: 0 }),
   row('spice-late', 'filé powder | file powder | gumbo filé | gumbo file | ground sassafras', { gPerMl: 0.4, scorch: 0 }),
   row('spice-late', 'saffron | saffron strand | saffron thread', { gPerMl: 0.15, pieceG: { pinch: 0.1 }, scorch: 0 }),

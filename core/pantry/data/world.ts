@@ -190,7 +190,7 @@ export const WORLD = [
   ),
   row(
     'spice-ground',
-    'seasoning mix | seasoning packet | stew seasoning | pot roast seasoning | meatloaf mix | sazón | sazon | sazón seasoning | sazon con achiote | adobo seasoning | all-purpose seasoning | all purpose | season-all | chicken seasoning | steak seasoning | seasoning | spice mix | spice blend | chicken masala | meat masala | nihari masala | korma masala | chole masala | kitchen king masala | goda masala | malvani masala | mutton masala | curry masala | biryani masala | barbecue rub | dry rub | pork rub',
+    'seasoning mix | seasoning packet | stew seasoning | pot roast seasoning | meatloaf mix | sazón | sazon | sazón seasoning | sazon con achiote | adobo seasoning | all-purpose seasoning | all purpose | season-all | chicken seasoning | steak seasoning | seasoning | spice mix | spice blend | chicken masala | meat masala | nihari masala | korma masala | chole masala | chana masala | kitchen king masala | goda masala | malvani masala | mutton masala | curry masala | biryani masala | barbecue rub | dry rub | pork rub',
     { salt: 0.2, pieceG: { packet: 32 } },
   ),
   row(

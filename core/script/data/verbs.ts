@@ -330,7 +330,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'bake',
     words:
-      /(?<!\b(?:keep|hold|stay)\w* .{0,24})\b(?:bake|hot oven|(?:in|into|to) the oven(?! (?:dish|gloves?))|air ?fry)\b|(?<=^\W*|\b(?:and|then|to) )roast\b(?! (?:on (?:high|low|medium|a)|beef|pork|chicken|lamb|meat|to|onto|on a|from|aside|out|back|with)\b)/i,
+      /(?<!\b(?:keep|hold|stay)\w* .{0,24})\b(?:bake|hot oven|(?:in|into|to) the oven(?! (?:dish|gloves?))|air ?fry)\b|(?<=^\W*|\b(?:and|then|to) )roast\b(?! (?:on (?:high|low|medium|a)|and (?:the )?(?:veg\w*|potatoes|carrots)|beef|pork|chicken|lamb|meat|to|onto|on a|from|aside|out|back|with)\b)/i,
     stages: ['after', 'table'],
   },
   {
@@ -379,6 +379,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words:
       /\broll(?:ed)? (?:it |them |each |each one )?up\b|\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside|mixture|filling|stuffing)\b|^\W*(?:stuff|fill)\b(?! (?:the|your) (?:pot|cooker|kettle|pan)\b)|^wrap\b.*\b(?:in|with)\b|^\W*(?:push|poke|insert|stick|stud)\b(?! (?:it|them|the \p{L}+) (?:down|under|aside|to (?:one|the) side|over))/iu,
     stages: ['prep', 'open'],
+  },
+  {
+    verb: 'mix',
+    words: /^\W*(?:mash|crush|pound)\b.{2,60}\b(?:with|together|to a paste)\b/i,
+    stages: ['prep'],
   },
   { verb: 'rinse', words: /^(?:\W*)(?:(?:clean|trim) and )?(?:rinse|wash)\b/i, stages: ['prep', 'open'] },
   {
@@ -520,7 +525,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+ (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|\bout\b$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
+      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|\bout\b$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
   },
   {
     verb: 'keepwarm',

@@ -1,0 +1,170 @@
+import { OF_PRESSURE, timeNamed } from '../dish/pressure';
+import { linesNamed } from './align';
+import type { Reading } from './reading';
+import { BESIDE_THE_POT, type Clause, ON_THE_BOARD } from './reading';
+
+const TIP =
+  /^(?:\W*)(?:do not|don['’]?t|never|no need\b|there(?:['’]s| is) no need\b|add (?:a little |some )?more\b|adding more\b|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
+
+/** "If the gravy is thin, boil it down": for whom it may concern, the whole sentence. */
+const PERHAPS =
+  /^\W*optional(?:ly)?\b|^\W*if (?:it(?:['’]s)? )?(?:too|still|not) \b|^\W*if it(?:['’]s| is| seems| looks) (?:\p{L}+ ){0,3}(?:thin|thick|dry|watery|runny|loose|tough|salty|bland)\b|^\W*if you(?:['’]d| would)? (?:like|want|prefer|need)\b.{0,24}\b(?:thick|thin|crisp|smooth|sweet|spic|rich|sauc|gravy)\w*|^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
+
+/** "Gather all ingredients": nothing goes anywhere yet. */
+const GATHERS =
+  /^\W*(?:first,? |start by |begin by )?(?:gather(?:ing)?|collect(?:ing)?|assembl\w+|get(?:ting)?(?: out)?|prep(?:ar\w+)?|measur\w+(?: out)?|weigh\w*(?: out)?|ready|lay(?:ing)? out|set(?:ting)? out|have)\b.{0,20}\bingredients\b(?! (?:in|to|into)\b)/i;
+
+/** "Repeat with the rest": told already. */
+const REPEATS = /^\W*(?:and |then )*repeat\b/i;
+
+/** "Or broil it on a tray for 5 minutes": another way, and not this one. */
+const OTHERWISE = /^\W*or (?:else |you can |just )?(?=\p{L}+)/iu;
+
+const KNIFE =
+  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|snip|nick|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|clean(?! (?:and|the (?:pot|floor|cooker)))|wipe(?! (?:the|it|out))|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
+
+const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
+
+export const STANDS =
+  /\b(?:leave|keep(?! warm| hot)|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it |them |the \p{L}+ )?(?:sit|stand|rest)|rest|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/iu;
+
+const SET_TO_SAUTE =
+  /^(?:\W*)(?:turn|set|switch|press|select|put|use|hit|choose)\b.{0,40}\bsaut[eé](?: (?:mode|setting|function|\(.{1,12}\)))?(?: (?:on )?(?:high|low|medium|normal))?\W*$/i;
+
+const SITS = /\b(?:let|leave)(?: (?:it|them|the \p{L}+)\b.*)? (?:sit|stand|rest|wait|come to room)\b/iu;
+
+export const BOILED = /\b(?:boil|bubble|simmer)/i;
+
+/** Work of the knife: it is told at the board, and goes in where it is named next. */
+export function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boolean {
+  // Once the pot is open it is what goes to the table: "slice the rest of the orange".
+  const isForTable =
+    r.stage === 'after' && r.parts[n + 1]?.sentence !== sentence && !named.some((i) => r.isMeat(i));
+  const isKnife =
+    (r.stage === 'prep' || r.stage === 'open' || isForTable) &&
+    KNIFE.test(text) &&
+    named.length &&
+    !INTO_POT.test(text);
+  if (!isKnife) return false;
+  for (const i of named) if (r.isToCome(i)) r.waiting.add(i);
+  return true;
+}
+
+/** "Put the ribs in cold water, boil five minutes, drain and rinse": one thing, and its water is none of the list. */
+export function blanching(r: Reading, c: Clause): boolean {
+  if (r.stage !== 'prep' && r.stage !== 'open') return false;
+  // "Soak the ribs, drain. Boil five minutes, drain and rinse": what was soaked.
+  const isBoiledNext =
+    r.last !== undefined &&
+    ['soak', 'rinse'].includes(r.last.verb) &&
+    r.last.again.concat(r.last.lines.map((l) => l.index)).some((i) => r.isRawMeat(i)) &&
+    !c.meant.length &&
+    /^\W*(?:then )?(?:par)?boil\b/i.test(c.text) &&
+    POURED_AWAY.test(r.parts[c.n + 1]?.text ?? '');
+  if (isBoiledNext) {
+    const before = r.last;
+    const meats = [
+      ...new Set([...(before?.again ?? []), ...(before?.lines.map((l) => l.index) ?? [])]),
+    ].filter((i) => r.isRawMeat(i));
+    r.put('blanch', r.stage, c, meats);
+    r.doneUntil = c.n + 1 + (POURED_AWAY.test(r.parts[c.n + 2]?.text ?? '') ? 1 : 0);
+    return true;
+  }
+  const isGoingOn = r.last?.verb === 'blanch' && !c.named.some((i) => r.isMeat(i));
+  const meats = isGoingOn ? r.last.again : c.meant.filter((i) => r.isRawMeat(i) && !r.used.has(i));
+  const isOther = (i: number): boolean => !meats.includes(i) && r.kindOf(i) !== 'water';
+  if (!meats.length || !IN_WATER.test(c.text) || c.meant.some(isOther)) return false;
+  const rest = r.parts.slice(c.n, c.n + LONGEST_BLANCHING);
+  const end = rest.findIndex(({ text }, k) => k > 0 && POURED_AWAY.test(text));
+  const between = rest.slice(1, end);
+  const isPlain = between.every(
+    ({ text }) => !linesNamed(text, r.lines, r.pantry).some((i) => isOther(i) && !r.used.has(i)),
+  );
+  const boils = rest.slice(0, end).filter(({ text }) => BOILED.test(text));
+  if (end < 0 || !isPlain || !boils.length || between.some(({ text }) => OF_PRESSURE.test(text)))
+    return false;
+  const act = isGoingOn ? r.last : r.put('blanch', r.stage, { ...c, meant: meats, named: meats }, meats);
+  act.minutes = boils.map(({ text }) => timeNamed(text)).find((m) => m !== null) ?? act.minutes;
+  const rinsed = r.parts[c.n + end + 1]?.text ?? '';
+  r.doneUntil = c.n + end + (POURED_AWAY.test(rinsed) ? 1 : 0);
+  return true;
+}
+
+const IN_WATER =
+  /\b(?:in|with|into|under|to) (?:(?:cold|fresh|clean|plenty of|enough|just enough|hot|boiling|a pan of|tap) )*water\b/i;
+
+const POURED_AWAY =
+  /^\W*(?:then )?(?:drain|rinse|wash)\b|\b(?:discard|throw|tip|pour)\w* (?:away |out |off )?(?:the |that |all the )?(?:scummy |dirty )?water\b/i;
+
+/** Longest that a blanching is told, clauses. */
+const LONGEST_BLANCHING = 7;
+
+/** "Turn it to sauté": the pot is set, and nothing is in it. */
+export function setting({ stage }: Reading, { text, meant }: Clause): boolean {
+  return stage !== 'closed' && !meant.length && SET_TO_SAUTE.test(text);
+}
+
+/** "Remove the sticks", "snip off the string": nothing is done to what is eaten. */
+export function untying(_r: Reading, { text, named }: Clause): boolean {
+  return (!named.length && UNTIES.test(text)) || THROWN_AWAY.test(text);
+}
+
+/** "Throw that water away": no water of the list. */
+const THROWN_AWAY =
+  /^\W*(?:(?:throw|tip|pour) (?:out |away )?(?:that|this|the|its) (?:\p{L}+ )?(?:water|brine)(?: \p{L}+)? away|(?:throw|tip|pour) (?:away|out) (?:that|this|the|its) (?:\p{L}+ )?(?:water|brine)|discard (?:that|this|the|its) (?:\p{L}+ )?(?:water|brine))\W*$/iu;
+
+const UNTIES =
+  /^(?:\W*)(?:remove|take out|discard|snip|cut|pull out)\b.*\b(?:sticks?|strings?|twine|toothpicks?|skewers?|netting)$/i;
+
+/** "Grind the coconut and keep it aside": what is made beside the pot stands there, and nothing is lifted out. */
+export function standing(r: Reading, { text, named }: Clause): boolean {
+  const { acts, last, stage } = r;
+  // "Toss and refrigerate 30 minutes": the bowl that was mixed last.
+  const bowl = acts.findLast((a) => a.lines.length > 0 || a.again.length > 0);
+  if (!named.length && stage === 'prep' && bowl?.verb === 'marinate' && STANDS.test(text)) {
+    bowl.minutes ??= timeNamed(text);
+    return true;
+  }
+  if (named.length || !last || !RESERVES.test(text)) return false;
+  if (BESIDE_THE_POT.has(last.verb)) {
+    // What was made in a pan of its own is done with that pan.
+    r.where = 'pot';
+    return true;
+  }
+  // "Marinate, and keep aside for half an hour": so long it stands in its bowl.
+  if (!ON_THE_BOARD.has(last.verb)) return false;
+  last.minutes ??= timeNamed(text);
+  return true;
+}
+
+/** "Scoop the thick cream off and set it aside", "reserve half of the parsley": so much of a line waits for the end. */
+export function reserving(r: Reading, { n, text, named }: Clause): boolean {
+  if (r.stage !== 'prep' && r.stage !== 'open') return false;
+  const next = r.parts[n + 1]?.text ?? '';
+  const isKept = RESERVES.test(text) || (SCOOPS.test(text) && RESERVES.test(next));
+  const before = r.parts[n - 1]?.text ?? '';
+  if (RESERVES.test(text) && !named.length && SCOOPS.test(before) && r.reserved.size > 0) return true;
+  return isKept && r.reserve(text, named);
+}
+
+const RESERVES =
+  /\b(?:reserv(?:e|ing)|(?:set|put|keep)(?:ting)? (?:it |them |this )?aside|(?:keep|hold)(?:ing)? (?:\p{L}+ ){0,4}back|save)\b|^\W*(?:and )?keep(?: it| that)?(?: for later)?\W*$/iu;
+
+const SCOOPS = /\b(?:scoop|spoon|skim|lift|take|measure)\b/i;
+
+/** "Let it sit while the cooker heats": what is on the board waits there. */
+export function waiting({ stage, last }: Reading, { text }: Clause): boolean {
+  const isWaiting =
+    stage === 'prep' && last && ON_THE_BOARD.has(last.verb) && SITS.test(text) && !STANDS.test(text);
+  if (isWaiting) last.minutes ??= timeNamed(text);
+  return Boolean(isWaiting);
+}
+
+/** A tip is no act; "do not stir" says how the last thing goes in. */
+export function tip({ last }: Reading, { text, sentence }: Clause): boolean {
+  if (GATHERS.test(text) || REPEATS.test(text) || OTHERWISE.test(sentence)) return true;
+  if (!TIP.test(text) && !PERHAPS.test(sentence)) return false;
+  if (/\bstir/i.test(text) && last?.verb === 'add' && last.stage === 'open' && last.lines.length)
+    last.verb = 'top';
+  return true;
+}

@@ -1,0 +1,404 @@
+import { timeNamed } from '../dish/pressure';
+import type { FoodKind } from '../pantry/food';
+import { type ScriptLine } from './line';
+import { linesNamed } from './align';
+import { STANDS } from './board';
+import { inferVerb } from './inferVerb';
+import { KINDS } from './kinds';
+import { joined } from './merge';
+import { PARTS } from './portions';
+import type { Reading } from './reading';
+import { type Clause, DOUGHS, ON_THE_BOARD, untilTold } from './reading';
+import { HAD_HEAT } from './told';
+import { verbOf } from './verbOf';
+import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
+
+/** What may be left undone. */
+const OPTIONAL =
+  /\bif (?:(?:you|u|ya)(?:'d|’d)? (?:like|want|prefer|wish|wanna)|needed|necessary|desired|liked|wanted)\b|\boptional(?:ly)?\b/i;
+
+const BESIDE =
+  /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:(?!sheet|baking|roasting|oven|grill|broiler|foil)\p{L}+ )?(?<!(?:sheet|baking|roasting|grill|broiler) )(?:pan|skillet)\b|\bskillet\b/iu;
+
+const SAUCEPAN = /\bin (?:a|another) (?:\p{L}+ )?(?:saucepan|pan|pot)\b/iu;
+
+const COATED = /\b(?:coat(?:ed)?|toss|turn|massage|rub)\b/i;
+
+const INTO_A_BOWL = /\b(?:in|into|on|onto) (?:a|an|another) (?:\p{L}+ )?(?:bowl|bag|plate|dish|tray)\b/iu;
+
+const IN_A_BOWL = /\b(?:bowl|bag|dish|tray)\b/i;
+
+const RACK = /\b(?:rack|trivet|steamer basket)\b/i;
+
+const ON_IT = /\b(?:on|in) (?:it|there|this|top of it)\b/i;
+
+const OTHER_PAN = /\b(?:small|separate|another|second|other|dry) (?:frying )?(?:pan|skillet)\b/i;
+
+/** Water that is for a slurry and not for the pot, g. Source: two to six tablespoons; spread 30 %. */
+const SLURRY_WATER_G = 100;
+
+/** Verbs after which something can be put back. */
+const TAKES_OUT: ReadonlySet<string> = new Set(['liftout', 'strain', 'bone', 'shred', 'slice', 'blendafter']);
+
+/** Verbs that need the pot: with the first of them the board is left. */
+const AT_THE_POT: ReadonlySet<string> = new Set([
+  'heat',
+  'render',
+  'pop',
+  'brown',
+  'pouroff',
+  'soften',
+  'bloom',
+  'deglaze',
+  'reduce',
+  'add',
+  'rack',
+  'top',
+]);
+
+const FAT_AGAIN =
+  /\b(?:heat|warm|put|add|melt|pour)\b.{0,24}\b(?:oil|ghee|butter)\b(?!.*\b(?:small|separate|another) (?:pan|skillet)\b)/i;
+
+/** Whatever else is done, in the pot or beside it. */
+export function deed(r: Reading, c: Clause): boolean {
+  const { text, meant } = c;
+  if (/\bserve[sd]?\b/i.test(text) && r.stage === 'after') r.stage = 'table';
+  // Between two lids oil is heated again: from here on it is an open pot, and nothing is held back for the end.
+  if (r.stage === 'after' && r.run < r.lids && FAT_AGAIN.test(text)) r.stage = 'open';
+  // What is told for the hob is cooked in its one pan: here that is the pot.
+  const isBeside = BESIDE.test(text) && (r.isForPressure || OTHER_PAN.test(text));
+  if (r.stage === 'after' || /\bpot|cooker\b/i.test(text)) r.where = 'pot';
+  else if (isBeside) r.where = 'pan';
+  const verb = verbTold(r, c);
+  if (isSameBowl(r, c, verb)) return true;
+  // "Boil off the rest if you like": it is the spoon that decides, and the clock counts nothing.
+  if (
+    (verb === 'reduce' || verb === 'simmer' || verb === 'thicken') &&
+    OPTIONAL.test(text) &&
+    !meant.some((i) => r.isToCome(i))
+  )
+    return true;
+  if (verb === null) goesOn(r, c);
+  // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.
+  else if (verb === 'stirin' && r.stage !== 'open' && !meant.length) return true;
+  else if (verb === 'brown' && !meant.some((i) => r.isMeat(i))) brownUnnamed(r, c);
+  else done(r, c, verb);
+  return true;
+}
+
+/** "Whisk the flour and baking powder; stir in the milk and butter": the same bowl of dough, and no pot. */
+export function isSameBowl(r: Reading, { text, sentence, meant }: Clause, verb: string | null): boolean {
+  const { last } = r;
+  const fresh = meant.filter((i) => r.isToCome(i));
+  const isGoingOn =
+    last?.verb === 'mix' &&
+    sentence.endsWith(last.words) &&
+    last.lines.some((l) => r.kindOf(l.index) === 'flour') &&
+    ['stirin', 'dairy', 'add'].includes(verb ?? '') &&
+    fresh.length > 0 &&
+    !fresh.some((i) => r.isMeat(i)) &&
+    !INTO_WHAT_COOKS.test(text);
+  if (!isGoingOn) return false;
+  for (const index of fresh) {
+    last.lines.push({ index, share: 1 - (r.used.get(index) ?? 0) });
+    r.used.set(index, 1);
+  }
+  r.nameWhatIsMade(last);
+  return true;
+}
+
+export const INTO_WHAT_COOKS = /\b(?:pot|cooker|sauce|soup|stew|broth|gravy|pan|liquid|curry)\b/i;
+
+const QUOTED = /(?<=\b(?:under|in|of|from) (?:the )?)['‘“"][^'’”"]{3,40}['’”"]/gu;
+
+/** The verb of a clause, with what only the whole of the method can tell. */
+export function verbTold(r: Reading, c: Clause): string | null {
+  const { text, meant, sentence } = c;
+  const told = verbOf({
+    // "All that is listed under 'to cook the beef'": a name, and nothing to cook yet.
+    text: withoutFoods(withoutMade(withoutNot(text.replace(QUOTED, ' ')), c.product?.name), r.lines),
+    stage: r.stage,
+    meant,
+    lines: r.lines,
+    last: r.last,
+    wasTakenOut: r.acts.some((a) => a.run === r.run && TAKES_OUT.has(a.verb)),
+    isToCome: (i) => r.isToCome(i) || r.reserved.has(i),
+    next: r.parts[c.n + 1]?.text ?? '',
+  });
+  // A sauce that is boiled down in a pan of its own, while the pot is closed or after.
+  const isOfItsOwn =
+    told === 'thicken' &&
+    SAUCEPAN.test(text) &&
+    meant.some((i) => r.isToCome(i) && ['syrup', 'sugar'].includes(r.kindOf(i)));
+  if (isOfItsOwn) return 'simmer';
+  // "Whisk the roux in by the spoonful": it thickens, wherever it was made.
+  if (r.stage === 'after' && c.product?.name === 'roux' && told !== null) return 'thicken';
+  // A dough that is dropped on the stew lies on top and steams.
+  if (r.stage === 'after' && c.product && DOUGHS.includes(c.product.name))
+    return INTO_BROTH.test(text) ? 'simmer' : 'top';
+  // "With the trivet in it, and stand the ribs on it": what stands on the rack is the meat.
+  if (told === 'add' && meant.length > 0 && RACK.test(sentence) && ON_IT.test(text)) return 'rack';
+  // The floor is clean by now: what is poured round the meat that went back is only poured.
+  if (
+    told === 'deglaze' &&
+    r.last?.verb === 'return' &&
+    r.has('deglaze') &&
+    !/\b(?:scrap|deglaz|stuck|bits)/i.test(text)
+  )
+    return 'add';
+  // "Add the beef and the bruised lemongrass, stir for 2 minutes": meat is turned, and never bloomed.
+  if (told === 'bloom' && r.stage === 'open' && meant.some((i) => r.isRawMeat(i) && r.isToCome(i)))
+    return 'brown';
+  const atBoard = onTheBoard(r, c, told);
+  if (atBoard !== null) return atBoard;
+  // What has not been in the pot cannot go back to it.
+  const isNew =
+    told === 'return' &&
+    (r.stage === 'open' || r.stage === 'prep') &&
+    meant.some((i) => r.isMeat(i) && (r.used.get(i) ?? 0) === 0);
+  return isNew ? 'add' : told;
+}
+
+/** Noodles that are dropped into what boils, and no dumplings on a stew. */
+const INTO_BROTH =
+  /\b(?:in|into) (?:the |a )?(?:boiling|simmering|bubbling|hot) |\b(?:in|into) the (?:soup|broth)\b/i;
+
+const KNEADED = /\bknead|\b(?:roll|form|shape)\b.*\b(?:balls?|patties|koft\w+|meatballs|burgers)\b/i;
+
+/** Meat that is put together with what it is to taste of, before there is any pot: a marinade where it is left to stand, else a rub. */
+function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: string | null): string | null {
+  const isFirstMixed = r.last?.verb === 'mix' || r.last?.verb === 'season';
+  // "Put the flour in a large bowl": no pot is near.
+  if (
+    r.stage === 'prep' &&
+    told === 'add' &&
+    meant.length > 0 &&
+    !meant.some((i) => r.isMeat(i)) &&
+    INTO_A_BOWL.test(text)
+  )
+    return 'mix';
+  // "Add the mince and the egg, knead, and roll into balls": a bowl, and no pot.
+  const isKneaded =
+    r.stage === 'prep' &&
+    told === 'add' &&
+    meant.some((i) => r.kindOf(i) === 'ground-meat') &&
+    r.parts.slice(n + 1, n + 3).some((p) => KNEADED.test(p.text));
+  if (isKneaded) return 'mix';
+  const isTogether =
+    r.stage === 'prep' &&
+    [null, 'mix', 'add', 'season'].includes(told) &&
+    meant.some((i) => r.isRawMeat(i) && r.isToCome(i)) &&
+    (isFirstMixed || meant.some((i) => !r.isMeat(i))) &&
+    !/\b(?:pot|cooker|insert|liner)\b/i.test(text);
+  if (!isTogether) return null;
+  const next = r.parts[n + 1]?.text ?? '';
+  // "Mix well. Cover and refrigerate": what is told of the same bowl before it stands.
+  const then = r.parts.slice(n + 1, n + 4).map((p) => p.text);
+  const stands = then.findIndex((t) => STANDS.test(t));
+  const isCovered = stands > 0 && then.slice(0, stands).every((t) => IN_THE_BOWL.test(t));
+  if (STANDS.test(text) || STANDS.test(next) || isCovered) return 'marinate';
+  if (told === null) return null;
+  const isTurned = COATED.test(text) || COATED.test(next) || IN_A_BOWL.test(`${r.last?.words} ${sentence}`);
+  if (!isFirstMixed || !isTurned) return null;
+  return r.last.lines.some((l) => r.kindOf(l.index) === 'flour') ? 'dredge' : 'season';
+}
+
+/** Done to what is in a bowl while it waits to stand. */
+const IN_THE_BOWL = /^\W*(?:cover|mix|toss|stir|turn|coat|massage|rub)\b(?!.*\b(?:pot|cooker)\b)/i;
+
+/** No verb is told: what is meant is inferred from the foods, or belongs to what was told before. */
+function goesOn(r: Reading, c: Clause): void {
+  const { n, text, sentence, meant, product } = c;
+  const inferred = inferVerb(
+    text,
+    r.stage,
+    meant.filter((i) => r.isToCome(i)),
+    r.lines,
+    r.last,
+    r.parts[n + 1]?.sentence === sentence ? r.parts[n + 1]?.text : '',
+  );
+  if (inferred !== null) {
+    if (r.stage === 'prep') r.stage = 'open';
+    const verb = inferred === 'add' && RACK.test(sentence) && ON_IT.test(text) ? 'rack' : inferred;
+    r.put(verb, r.stage, { n, text, sentence, meant, named: meant, product: undefined }, meant);
+    return;
+  }
+  const before = r.last;
+  if (!before) return;
+  // "Then the paste, 8 minutes": what was blended beside is fried now.
+  if (product && r.stage === 'open' && HAD_HEAT.has(before.verb)) {
+    r.put('soften', r.stage, c, meant);
+    return;
+  }
+  const isHere = before.stage === r.stage;
+  if (isHere) before.minutes ??= timeNamed(text);
+  const { until } = untilTold(text);
+  if (isHere && until && before.until === undefined) before.until = until;
+  const isBoard = ON_THE_BOARD.has(before.verb);
+  const fresh = meant.filter((i) => r.isToCome(i) && !(isBoard && r.isMeat(i)));
+  // A sentence that goes on belongs to what it goes on to.
+  const isUnended = r.parts[n + 1]?.sentence === sentence;
+  if (isHere && !isUnended) before.words = joined(before.words, sentence);
+  if (before.stage === 'closed') return;
+  for (const index of fresh) {
+    before.lines.push({ index, share: 1 - (r.used.get(index) ?? 0) });
+    r.used.set(index, 1);
+  }
+  if (fresh.length) r.nameWhatIsMade(before);
+}
+
+/** "Brown hard": the meat that is not in yet; "add the mushrooms and brown them": they, and no meat that is still to come. */
+function brownUnnamed(r: Reading, c: Clause): void {
+  const isInThePot = r.last?.stage === 'open' && !ON_THE_BOARD.has(r.last.verb);
+  const isOther = r.lastNamed.length > 0 && !r.lastNamed.some((i) => r.isMeat(i));
+  if (r.stage === 'prep') r.stage = 'open';
+  const isLook = /\b(?:it|them)\b|\buntil .{0,24}\bbrown/i.test(c.text);
+  if (isInThePot && isLook && isOther) {
+    r.put('soften', r.stage, c, c.meant);
+    return;
+  }
+  const all = r.lines.map((_, i) => i).filter((i) => r.isMeat(i) && r.isToCome(i));
+  // What was made ready on the board is what is browned; a ham that is added later is not.
+  const onBoard = r.acts.filter((a) => ON_THE_BOARD.has(a.verb)).flatMap((a) => a.again);
+  const raw = all.filter((i) => r.isRawMeat(i));
+  const toCome = [all.filter((i) => onBoard.includes(i)), raw, all].find((some) => some.length > 0) ?? [];
+  r.put('brown', r.stage, c, [...c.meant, ...toCome]);
+}
+
+/** What is drained on the board and never fried by a word alone. */
+const DRIED: ReadonlySet<FoodKind> = new Set(['pulse-dry', 'pulse-cooked', 'grain', 'pasta']);
+
+/** What nobody can take out again. */
+const DISSOLVED: ReadonlySet<FoodKind> = new Set([
+  'spice-ground',
+  'spice-late',
+  'salt',
+  'sugar',
+  'flour',
+  'starch',
+]);
+
+/** After which "grind it to a powder" needs no word of what. */
+const MADE_FOR_GRINDING: ReadonlySet<string> = new Set(['toast', 'soak', 'pop', 'bloom', 'soften']);
+
+/** An act with a verb of its own. */
+function done(r: Reading, c: Clause, verb: string): void {
+  const { text } = c;
+  const next = r.parts[c.n + 1]?.text ?? '';
+  const isShapedNext = /\b(?:roll|form|shape|make|divide)\b/i.test(next);
+  const isAll =
+    verb === 'mix' && r.stage === 'prep' && !isShapedNext && /\b(?:ingredients|everything)\b/i.test(text);
+  const named = isAll ? new Set(linesNamed(next, r.lines, r.pantry)) : undefined;
+  const meant = c.meant.filter((i) =>
+    verb === 'liftout'
+      ? !DISSOLVED.has(r.kindOf(i))
+      : // "Combine the marinade ingredients, add the chicken": it comes with the second.
+        !(named?.has(i) && r.isRawMeat(i)),
+  );
+  // "Take out the pepper": the chilli that was in whole, and no ground one.
+  if (verb === 'liftout' && !meant.length && c.meant.length > 0) {
+    const whole = r.lines.map((_, i) => i).filter((i) => !r.isToCome(i) && isWholeChilli(r.lines[i]));
+    if (!whole.length) return;
+    meant.push(...whole);
+  }
+  if (verb === 'return' && r.stage === 'after') keepTakenOut(r, meant);
+  const before = r.last;
+  // "Remove. Set aside": taken out once.
+  const isOut = before?.verb === 'liftout' && before.stage === r.stage && before.run === r.run;
+  if (verb === 'liftout' && isOut && !meant.length) {
+    before.words = joined(before.words, c.sentence);
+    return;
+  }
+  const taken = PARTS.find(([words]) => words.test(text))?.[1];
+  const half = verb === 'liftout' && !meant.length && taken !== undefined ? r.last : undefined;
+  if (half)
+    for (const line of half.lines.filter((l) => !r.isFat(l.index))) {
+      line.share = 1 - (taken ?? 0);
+      r.used.set(line.index, line.share);
+    }
+  if (r.stage === 'prep' && AT_THE_POT.has(verb)) r.stage = 'open';
+  // "Chop the onions. Heat the oil and fry until soft": what was cut is what is fried.
+  const cut =
+    verb === 'soften' && meant.every((i) => r.isFat(i))
+      ? [...r.waiting].filter((i) => !r.isMeat(i) && !r.used.has(i) && !DRIED.has(r.kindOf(i)))
+      : [];
+  // "Season the beef": with the salt and pepper of the list, where no other sentence names them.
+  const salts = verb === 'season' && meant.every((i) => r.isMeat(i)) ? saltOfTheList(r, c.n) : [];
+  const water = verb === 'thicken' ? slurryWater(r, c) : [];
+  // "Toast the chillies, then cover with boiling water": what is soaked is what was toasted.
+  const soaked =
+    verb === 'soak' && r.last?.verb === 'toast' && meant.every((i) => r.kindOf(i) === 'water')
+      ? [...r.last.lines.map((l) => l.index), ...r.last.again]
+      : [];
+  // "Soak the ribs. Drain and rinse": what was on the board last.
+  const rinsed =
+    verb === 'rinse' && !meant.length && r.last && ON_THE_BOARD.has(r.last.verb)
+      ? [...r.last.again, ...r.last.lines.map((l) => l.index)].filter((i) => r.isMeat(i))
+      : [];
+  // "Roast the spices. Cool and grind": what was roasted.
+  const ground =
+    verb === 'blend' && !meant.length && r.last && MADE_FOR_GRINDING.has(r.last.verb)
+      ? [...r.last.lines.map((l) => l.index), ...r.last.again].filter((i) => !r.isMeat(i) && !r.isFat(i))
+      : [];
+  // "Take the chicken out, pat it dry. Heat oil in a pan and fry until crisp": what stands on the plate.
+  const onPlate =
+    verb === 'fry' && r.stage === 'after' && meant.length > 0 && meant.every((i) => r.isFat(i))
+      ? (r.acts.findLast((a) => a.run === r.run && TAKES_OUT.has(a.verb))?.again ?? []).filter((i) =>
+          r.isMeat(i),
+        )
+      : [];
+  const put = r.put(verb, r.stage, c, [
+    ...onPlate,
+    ...new Set([...meant, ...cut, ...salts, ...water, ...soaked, ...rinsed, ...ground]),
+  ]);
+  // "Cook the lardons until crisp; scoop out": what is taken out is what was cooked last.
+  const isUntold = verb === 'liftout' && !meant.length && !half && r.stage === 'open';
+  const fried = (isUntold ? before?.lines : undefined)?.map((l) => l.index) ?? [];
+  const meats = fried.filter((i) => r.isMeat(i));
+  const isOfVegetables =
+    before?.verb === 'soften' && /\b(?:scoop|lift|take|spoon|remove|set|tip|transfer)/i.test(text);
+  const justFried = meats.length || !isOfVegetables ? meats : fried.filter((i) => !r.isFat(i));
+  if (justFried.length) put.again = justFried;
+  if (half) put.again = half.lines.map((l) => l.index).filter((i) => !r.isFat(i));
+  for (const i of [...meant, ...cut]) r.waiting.delete(i);
+  // A splash of what is poured later loosens the floor: so much of it is in already.
+  const isPoured = (verb === 'deglaze' || verb === 'add') && r.stage === 'open' && !r.last?.lines.length;
+  const splash = isPoured ? splashTold(text, r.lines) : null;
+  if (splash && !r.used.has(splash.index)) {
+    r.last?.lines.push(splash);
+    r.used.set(splash.index, splash.share);
+  }
+}
+
+const isWholeChilli = (line: ScriptLine | undefined): boolean =>
+  /chilli|scotch|habanero|jalape/.test(line?.read.food?.id ?? '') &&
+  !/^spice-ground/.test(line?.read.food?.kind ?? '');
+
+/** "Return the chicken to the sauce": of what was in the pot only what was lifted out can go back. */
+function keepTakenOut(r: Reading, meant: number[]): void {
+  const out = new Set(
+    r.acts
+      .filter((a) => a.run === r.run && TAKES_OUT.has(a.verb))
+      .flatMap((a) => [...a.again, ...a.lines.map((l) => l.index)]),
+  );
+  if (!meant.some((i) => out.has(i))) return;
+  const kept = meant.filter((i) => out.has(i) || r.isToCome(i));
+  meant.splice(0, meant.length, ...kept);
+}
+
+/** A little water that stands beside the starch in the list and that no sentence names is what it is stirred with. */
+function slurryWater(r: Reading, { n, meant }: Clause): readonly number[] {
+  const isStarch = (i: number): boolean => (KINDS.starch as readonly FoodKind[]).includes(r.kindOf(i));
+  const isLittleWater = (i: number): boolean =>
+    r.kindOf(i) === 'water' && (r.lines[i]?.read.massG.mid ?? 0) <= SLURRY_WATER_G;
+  const beside = meant.filter(isStarch).flatMap((i) => [i + 1, i - 1]);
+  const later = beside.some(isLittleWater) ? r.namedAfter(n) : new Set<number>();
+  return beside.filter((i) => isLittleWater(i) && !r.used.has(i) && !later.has(i)).slice(0, 1);
+}
+
+function saltOfTheList(r: Reading, n: number): readonly number[] {
+  const later = r.namedAfter(n);
+  const isOfIt = (i: number): boolean =>
+    r.kindOf(i) === 'salt' || r.lines[i]?.read.food?.id === 'black-pepper';
+  return r.lines.map((_, i) => i).filter((i) => isOfIt(i) && !r.used.has(i) && !later.has(i));
+}

@@ -1,0 +1,69 @@
+import type { FoodKind } from '../pantry/food';
+import { foodWords } from '../pantry/words';
+import type { ScriptLine } from './line';
+
+export const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: readonly string[] }[] = [
+  { words: /\bwhole spices?\b/i, kinds: ['spice-whole'], foods: ['bay-leaf'] },
+  {
+    words:
+      /\b(?:dry|powdered|ground) (?:masalas?|spices)\b|\b(?:the|all)(?: the)? masalas\b|\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i,
+    kinds: ['spice-ground'],
+  },
+  {
+    words: /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings?)\b/i,
+    kinds: ['spice-ground', 'spice-whole'],
+    foods: ['bay-leaf', 'garam-masala'],
+  },
+  {
+    words: /\b(?:the |all the |chopped )?(?:vegetables|veg|veggies)\b/i,
+    kinds: ['allium', 'root-veg', 'slow-veg', 'mushroom'],
+    foods: ['celery', 'fennel', 'garlic'],
+  },
+  { words: /\baromatics\b/i, kinds: ['allium', 'aromatic'] },
+  { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
+];
+
+/** Words that stand for the one line of a kind where no line is named so: the pasta is the pappardelle. */
+export const STANDS_FOR: readonly { word: RegExp; kind: FoodKind; named?: RegExp }[] = [
+  { word: /^(?:pasta|noodle|spaghetti)$/, kind: 'pasta' },
+  { word: /^cheese$/, kind: 'cheese' },
+  { word: /^(?:green|leaf|leaves)$/, kind: 'leaf' },
+  { word: /^(?:flour)$/, kind: 'flour' },
+  { word: /^cream$/, kind: 'cream' },
+  { word: /^cream$/, kind: 'sour-dairy', named: /cr[eè]me/i },
+  { word: /^(?:wine)$/, kind: 'wine' },
+  { word: /^(?:beer|ale|stout)$/, kind: 'beer' },
+];
+
+export const EVERYTHING =
+  /\b(?:everything(?! (?:stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|(?:other|remaining) (?:[\p{L}-]+ ){0,2}ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip|throw|chuck|dump|bung|sling|pile) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place|throw|chuck|dump|bung) (?:in )?)all (?:but|except)\b/iu;
+
+export const OF_SECTION =
+  /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|in|for|of|from) (?:the |your |a )?["'‘’“”]?(?:(?:for|to) (?:the )?)?(?!pot\b|pan\b|ingredients\b|the\b)(\p{L}{4,})/iu;
+
+export const EXCEPT =
+  /\(not (?:the )?([^)]{3,80})\)|\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
+
+/** True of a clause that means all of one part of the list: "everything for the paste". */
+export const meansSection = (clause: string, lines: readonly ScriptLine[]): boolean => {
+  const name = OF_SECTION.exec(clause)?.[1]?.toLowerCase().slice(0, 6);
+  return name !== undefined && lines.some((l) => l.section?.toLowerCase().includes(name));
+};
+
+/** True of a clause that means all there is: "everything", "the remaining ingredients". */
+export const meansEverything = (clause: string): boolean => EVERYTHING.test(clause);
+
+/** True where a clause calls for the part of the list a line stands in: "the meatball ingredients". */
+export const isPartTold = (clause: string, { section }: ScriptLine): boolean =>
+  foodWords(section ?? '').some(
+    (w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause),
+  );
+
+/** A part of the list that is made for itself, and that "everything" is without: dumplings, a slurry, a salsa. */
+export const isOfItsOwn = ({ section }: ScriptLine): boolean =>
+  /\b(?:dumplings?|dough|pastry|crust|crumble|biscuits?|scones|cobbler|slurry|thicken\w*|temper\w*|tadka|tarka|gremolata|salsa|slaw|salad|pickle|raita|chutney|pesto|mash|drizzle)\b/i.test(
+    section ?? '',
+  );
+
+/** True of a clause that names a group: "the spices", "the vegetables". */
+export const namesGroup = (clause: string): boolean => GROUPS.some((g) => g.words.test(clause));

@@ -1,0 +1,52 @@
+import type { ReadLine } from '../dish/read';
+import type { FoodKind } from '../pantry/food';
+import { foodWords } from '../pantry/words';
+
+/** A line as the script sees it. */
+export interface ScriptLine {
+  read: ReadLine;
+  section?: string | undefined;
+}
+
+/** True of what is squeezed: "juice of 2 limes". */
+export const isJuice = ({ read }: ScriptLine): boolean =>
+  /\bjuices?\b/i.test(read.text) && ['citrus', 'juice', 'fruit'].includes(read.food?.kind ?? '');
+
+export const MEATS: ReadonlySet<FoodKind> = new Set([
+  'poultry',
+  'red-meat',
+  'ground-meat',
+  'sausage',
+  'cured-meat',
+  'seafood',
+]);
+
+/** True of a food that has "pepper" among its own names: pepperoncini. */
+export const isAPepper = ({ read }: ScriptLine): boolean =>
+  (read.food?.names ?? []).some((n) => /\bpeppers?$/i.test(n));
+
+/** How a thing is cut, behind its name: "green chillies slit". */
+export const CUT =
+  /^(?:chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|slit|cut|finely|roughly|thinly|drained|rinsed|thawed|softened|seeded|deseeded|torn|beaten|melted|toasted|divided|packed|undrained|warmed|washed|pitted|stemmed|julienned)$/;
+
+export const isForTheTable = ({ section, read }: ScriptLine): boolean =>
+  /^(?:(?:to|for)(?: the)? )?(?:serv(?:e|ing)|garnish\w*|top(?:ping)?s?|table|go with|bowls?|plates?|tacos?|wraps?|buns?|tostadas?)\b/i.test(
+    section ?? '',
+  ) || read.written?.moment === 'serve';
+
+/** Leaves with no amount: they are strewn over it, whatever goes into the pot. */
+export const isStrewn = ({ read }: ScriptLine): boolean =>
+  read.amount === null && read.food?.kind === 'herb-soft';
+
+/** "Brown the meat" is the beef, where a list has bacon too. */
+export const isRawMeat = ({ read }: ScriptLine): boolean =>
+  /^(?:poultry|red-meat|ground-meat)$/.test(read.food?.kind ?? '');
+
+export const isMeat = (line: ScriptLine): boolean =>
+  line.read.food !== null && MEATS.has(line.read.food.kind);
+
+/** The noun of a line: its last word that is no way of cutting; of "oil from the jar" the oil. */
+export function lastWord(line: ScriptLine): string {
+  const own = foodWords(line.read.foodText.replace(/\s+(?:from|of|off) .*$/i, ''));
+  return own.findLast((w) => !CUT.test(w)) ?? own.at(-1) ?? '';
+}

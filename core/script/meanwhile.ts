@@ -1,0 +1,87 @@
+import { timeNamed } from '../dish/pressure';
+import type { FoodKind } from '../pantry/food';
+import type { Act } from './act';
+import { INTO_WHAT_COOKS, isSameBowl, verbTold } from './deed';
+import { KINDS } from './kinds';
+import type { Reading } from './reading';
+import { type Clause } from './reading';
+
+/** "Meanwhile fry the mushrooms in butter": done in a pan or a bowl of its own while the pot is closed. */
+export function meanwhile(r: Reading, c: Clause): boolean {
+  if (r.stage !== 'closed' || !r.has('hold') || r.has('release') || r.run + 1 < r.lids) return false;
+  const { last } = r;
+  const isBegun = last?.stage === 'closed' && last.run > r.run;
+  if ((!MEANWHILE.test(c.sentence) && !isBegun) || OPENS_IT.test(c.text)) return false;
+  const isOfIt = (i: number): boolean =>
+    last?.again.includes(i) === true || last?.lines.some((l) => l.index === i) === true;
+  const isGoingOn = last?.stage === 'closed' && last.run > r.run && c.meant.every(isOfIt);
+  // "…, season and set aside", "push it through a grater into boiling water. Drain": of what is beside the pot.
+  if (isGoingOn) {
+    last.minutes ??= timeNamed(c.text);
+    return true;
+  }
+  if (isBegun && last.verb === 'mix' && intoTheDough(r, c, last)) return true;
+  if (!MEANWHILE.test(c.sentence)) return false;
+  r.stage = 'after';
+  r.run++;
+  const verb = verbTold(r, c);
+  const isSame = isBegun && isSameBowl(r, c, verb);
+  const isBeside = isSame || (verb !== null && BESIDE_IT.has(verb) && c.meant.some((i) => r.isToCome(i)));
+  if (isBeside && verb !== null && !isSame) {
+    const act = r.put(verb, 'closed', c, c.meant);
+    act.where = IN_A_JUG.has(verb) ? 'pot' : 'pan';
+  }
+  r.stage = 'closed';
+  r.run--;
+  return isBeside;
+}
+
+/** What makes a dough of flour. */
+const WETS_DOUGH: readonly FoodKind[] = [
+  ...KINDS.fat,
+  'milk',
+  'cream',
+  'sour-dairy',
+  'egg',
+  'water',
+  'salt',
+  'sugar',
+  'herb-soft',
+  'other',
+];
+
+/** "Stir in the milk and the melted butter", of flour that was whisked beside the closed pot: the same bowl. */
+function intoTheDough(r: Reading, { meant, text }: Clause, dough: Act): boolean {
+  const fresh = meant.filter((i) => r.isToCome(i));
+  const isWet = fresh.length > 0 && fresh.every((i) => WETS_DOUGH.includes(r.kindOf(i)));
+  if (!isWet || INTO_WHAT_COOKS.test(text) || !dough.lines.some((l) => r.kindOf(l.index) === 'flour'))
+    return false;
+  for (const index of fresh) {
+    dough.lines.push({ index, share: 1 - (r.used.get(index) ?? 0) });
+    r.used.set(index, 1);
+  }
+  r.nameWhatIsMade(dough);
+  return true;
+}
+
+/** What says that the pot is left to itself. */
+const MEANWHILE =
+  /^\W*(?:(?:\d{1,2}[.)]|step \d+\W?)\s*)?(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that|the) (?:time|cooking)|while (?:it|that|this|they|the \p{L}+(?: \p{L}+)?) (?:is |are |['’]s )?(?:cook|pressur|braise|stew|bubbl|com(?:es|ing) (?:up|to)|under|in the)\p{L}*|as (?:it|they|the \p{L}+) cooks?)\b/iu;
+
+const OPENS_IT = /\b(?:open|lid off|into the pot|in the pot|to the pot)\b/i;
+
+/** Cooked or made apart from the pot. */
+const BESIDE_IT: ReadonlySet<string> = new Set([
+  'fry',
+  'soften',
+  'boil',
+  'simmer',
+  'mix',
+  'toast',
+  'blend',
+  'bake',
+  'grill',
+  'brown',
+]);
+
+const IN_A_JUG: ReadonlySet<string> = new Set(['mix', 'blend']);

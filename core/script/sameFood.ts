@@ -1,0 +1,60 @@
+import { foodWords } from '../pantry/words';
+import { type ScriptLine, lastWord } from './line';
+
+/** Words that tell two lines of one food apart. */
+const TOLD_APART =
+  /\b(?:cold|hot|warm|boiling|seasoned|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled|sliced|chopped|diced|minced|grated|chunks?|cubed?|cubes|wedges|rounds|thick|thin|thinly|whole)\b/gi;
+
+/** "Marinade" and "marinate", "dumpling" and "dumplings". */
+const isSameStem = (a: string, b: string): boolean =>
+  a === b || (a.length >= 6 && a.slice(0, 6) === b.slice(0, 6));
+
+/** A word of a line that the clause does not say counts a little against it. */
+const UNSAID = 0.25;
+
+/** Of several lines of one food only those the clause tells by amount or by a word: "180 ml water", "the cold water". */
+export function sameFoodTold(
+  clause: string,
+  lines: readonly ScriptLine[],
+  found: ReadonlySet<number>,
+): Set<number> {
+  const out = new Set(found);
+  const numbers = new Set(clause.match(/\d+(?:[.,/]\d+)?/g) ?? []);
+  const told = new Set((clause.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
+  for (const i of found) {
+    const same = [...found].filter((j) => lines[j]?.read.food?.id === lines[i]?.read.food?.id);
+    if (same.length < 2) continue;
+    const scoreOf = (j: number): number => {
+      const text = lines[j]?.read.text.toLowerCase() ?? '';
+      // "2 tsp garam masala" of two lines of it: the number with its spoon says more than the number alone.
+      const measure = /^\W*((?:\d[\d\s.,/]*)?[½¼¾⅓⅔]?\s?\p{L}+)\b/u.exec(text)?.[1]?.trim() ?? '';
+      const noun = lastWord(lines[j] as ScriptLine);
+      const isMeasured =
+        /^[\d½¼¾⅓⅔]/.test(measure) &&
+        noun.length > 2 &&
+        clause
+          .toLowerCase()
+          .split(measure)
+          .slice(1)
+          .some((behind) => foodWords(behind.split(/[,;&+/()]|\band\b/)[0] ?? '').includes(noun));
+      const byAmount = isMeasured
+        ? 3
+        : (text.match(/\d+(?:[.,/]\d+)?/g) ?? []).some((n) => numbers.has(n))
+          ? 2
+          : 0;
+      // "The water" beside a cold water is the one that nothing more is said of.
+      const more = new Set((text.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
+      const unsaid = [...more].filter((w) => !told.has(w)).length * UNSAID;
+      // "For the dumplings, mix the flour": the flour of that part of the list; elsewhere the one of none.
+      const section = lines[j]?.section;
+      const isOfPart =
+        section !== undefined &&
+        foodWords(section).some((w) => w.length >= 4 && foodWords(clause).some((v) => isSameStem(v, w)));
+      const byPart = isOfPart ? 1 : section === undefined ? 0 : -2 * UNSAID;
+      return byAmount + byPart + [...told].filter((w) => text.includes(w)).length - unsaid;
+    };
+    const best = Math.max(...same.map(scoreOf));
+    if (scoreOf(i) < best) out.delete(i);
+  }
+  return out;
+}
