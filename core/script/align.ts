@@ -119,16 +119,21 @@ function sizedLines(clause: string, lines: readonly ScriptLine[]): number[] {
 
 /** "60 g coconut, toasted and pounded (kerisik)": what stands in brackets is its name too, where it says nothing of how it is cut. */
 function isByOtherName(clause: string, { read }: ScriptLine): boolean {
+  let found = OTHER_NAMES.get(read);
+  if (found === undefined) OTHER_NAMES.set(read, (found = otherNameOf(read)));
+  return found?.test(clause) === true;
+}
+const OTHER_NAMES = new WeakMap<ReadLine, RegExp | null>();
+
+function otherNameOf(read: ReadLine): RegExp | null {
   const name = /\((\p{L}[\p{L}'’ ]{3,23})\)/u.exec(read.text)?.[1]?.toLowerCase();
-  if (
-    !name ||
-    name.split(' ').length > 2 ||
+  const isName =
+    name !== undefined &&
+    name.split(' ').length <= 2 &&
     // "Stock (chicken)" is no chicken.
-    ANIMALS.some(([word]) => word.test(name)) ||
-    name.split(' ').some((w) => isPlainDescription(w) || CUT.test(w))
-  )
-    return false;
-  return new RegExp(`(?<!\\p{L})${name}(?!\\p{L})`, 'iu').test(clause);
+    !ANIMALS.some(([word]) => word.test(name)) &&
+    !name.split(' ').some((w) => isPlainDescription(w) || CUT.test(w));
+  return isName ? new RegExp(`(?<!\\p{L})${name}(?!\\p{L})`, 'iu') : null;
 }
 
 /** True of a ground spice whose noun is said bare, so that every line of it is meant: no word tells one of them apart. */
@@ -149,8 +154,19 @@ function isEveryOne(
   );
 }
 
-/** As `linesMeant`, without what a group word brings. */
+/** Named before, by the list: a reading asks the same of a clause several times. */
+const NAMED_BEFORE = new WeakMap<readonly ScriptLine[], Map<string, readonly number[]>>();
+
+/** As `linesMeant`, without what a group word brings. Kept for as long as the list is. */
 export function linesNamed(told: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
+  let before = NAMED_BEFORE.get(lines);
+  if (!before) NAMED_BEFORE.set(lines, (before = new Map()));
+  let named = before.get(told);
+  if (!named) before.set(told, (named = namedAfresh(told, lines, pantry)));
+  return [...named];
+}
+
+function namedAfresh(told: string, lines: readonly ScriptLine[], pantry: Pantry): number[] {
   const clause = told.replace(LEFT_WATER, ' ');
   const words = foodWords(clause);
   // "Chicken, stock" are two things: a name never goes over a comma or an "and".

@@ -21,7 +21,9 @@ export function scriptOfDish(
   lines: readonly ScriptLine[],
   pantry: Pantry,
 ): Script | null {
-  const told = scriptFor(dish.method, lines, pantry);
+  // What the tool poured in at a tap is told by no method; so a fix that is tried reads nothing anew.
+  const own = dish.lines.findLastIndex((line) => !line.added) + 1;
+  const told = scriptFor(dish.method, own < lines.length ? lines.slice(0, own) : lines, pantry);
   // How the meat is cut is told by the method, in whatever order the cook does things.
   return dish.script ? opened(dish.script, dish.lines, told?.sizes ?? []) : told;
 }

@@ -45,8 +45,13 @@ export const isRawMeat = ({ read }: ScriptLine): boolean =>
 export const isMeat = (line: ScriptLine): boolean =>
   line.read.food !== null && MEATS.has(line.read.food.kind);
 
-/** The noun of a line: its last word that is no way of cutting; of "oil from the jar" the oil. */
-export function lastWord(line: ScriptLine): string {
-  const own = foodWords(line.read.foodText.replace(/\s+(?:from|of|off) .*$/i, ''));
-  return own.findLast((w) => !CUT.test(w)) ?? own.at(-1) ?? '';
+const LAST_WORDS = new WeakMap<ReadLine, string>();
+/** The noun of a line: its last word that is no way of cutting; of "oil from the jar" the oil. Kept: every clause asks it of every line. */
+export function lastWord({ read }: ScriptLine): string {
+  const before = LAST_WORDS.get(read);
+  if (before !== undefined) return before;
+  const own = foodWords(read.foodText.replace(/\s+(?:from|of|off) .*$/i, ''));
+  const word = own.findLast((w) => !CUT.test(w)) ?? own.at(-1) ?? '';
+  LAST_WORDS.set(read, word);
+  return word;
 }
