@@ -155,6 +155,13 @@ const REINTERPRET: readonly {
   // A tin of it is coconut milk, however thick: the cream off the top is a cupful and less.
   { from: 'coconut-cream', to: 'coconut-milk', word: /\bthick coconut milk\b/i, unit: ['ml'], fewest: 250 },
   { from: 'coconut-cream', to: 'coconut-milk', word: /\bthick coconut milk\b/i, unit: ['can'] },
+  // Nobody measures a bulb by the spoon.
+  {
+    from: 'fennel',
+    to: 'fennel-seed',
+    unit: ['tsp', 'tbsp'],
+    not: /\b(?:bulb|chopped|sliced|fronds?|diced)\b/i,
+  },
   { from: 'milk', to: 'coconut-milk', word: /\bcoconut\b/i },
   { from: 'butter', to: 'salted-butter', word: /(?<!un)\bsalted\b/i },
 ];

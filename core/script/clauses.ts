@@ -2,7 +2,7 @@ import { forThisPot, withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
 const STARTS =
-  'add|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|extinguish|fill|finish|fish|flake|flame|flamb[ée]|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|moisten|nestle|open|pat|place|poke|pop|pound|pour|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+  'add|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|extinguish|fill|finish|fish|flake|flame|flamb[ée]|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|moisten|nestle|open|pat|place|poke|pop|pound|pour|powder|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
 /** How quickly or gently it is begun. */
 const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
 /** "Until soft and brown": a look, and nothing new to do. */
@@ -66,9 +66,9 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /\b(once|when|as soon as) ((?:they|it|the [\p{L} ]{3,24}?) [\p{L} ]{3,30}?),? (?=(?:add|stir|pour|tip|put|throw|drop) )/giu,
     '$1 $2, then ',
   ],
-  // "Leave for 3 minutes before serving with the cheese": first the one, then the other.
+  // "Leave for 3 minutes before serving with the cheese": first the one, then the other; "20 minutes before serving" is when.
   [
-    /,? before (adding|stirring in|pouring in|returning|serving|dishing up)\b/gi,
+    /(?<!(?<!\bfor |[\d–-])\d+(?: ?[-–] ?\d+)? ?(?:minutes?|mins?|hours?|hrs?)),? before (adding|stirring in|pouring in|returning|serving|dishing up)\b/gi,
     (_, doing: string) => `, then ${BEFORE[doing.toLowerCase()] ?? doing}`,
   ],
   [

@@ -111,6 +111,11 @@ export const INTO_WHAT_COOKS = /\b(?:pot|cooker|sauce|soup|stew|broth|gravy|pan|
 
 const QUOTED = /(?<=\b(?:under|in|of|from) (?:the )?)['‘“"][^'’”"]{3,40}['’”"]/gu;
 
+const IN_IT = /\b(?:toss|coat|turn|dip|roll|shake)\b.*\bin (?:it|this|that)\b/i;
+/** Fat that is rubbed into flour makes a dough, whatever stands beside. */
+const RUBBED_IN =
+  /\brub\b.*\b(?:butter|fat|lard|suet|margarine)\b.*\binto\b.*\bflour\b|\brub\b.*\bflour\b.*\b(?:butter|lard|suet)\b/i;
+
 /** The verb of a clause, with what only the whole of the method can tell. */
 export function verbTold(r: Reading, c: Clause): string | null {
   const { text, meant, sentence } = c;
@@ -125,6 +130,10 @@ export function verbTold(r: Reading, c: Clause): string | null {
     isToCome: (i) => r.isToCome(i) || r.reserved.has(i),
     next: r.parts[c.n + 1]?.text ?? '',
   });
+  // "Season the flour and toss the beef in it": one coat.
+  if (r.last?.verb === 'dredge' && r.stage === 'prep' && IN_IT.test(text) && meant.some((i) => r.isMeat(i)))
+    return 'dredge';
+  if (RUBBED_IN.test(text)) return 'mix';
   // A sauce that is boiled down in a pan of its own, while the pot is closed or after.
   const isOfItsOwn =
     told === 'thicken' &&

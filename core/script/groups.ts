@@ -56,8 +56,13 @@ export const meansEverything = (clause: string): boolean => EVERYTHING.test(clau
 /** True where a clause calls for the part of the list a line stands in: "the meatball ingredients". */
 export const isPartTold = (clause: string, { section }: ScriptLine): boolean =>
   foodWords(section ?? '').some(
-    (w) => w.length >= 4 && new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause),
+    (w) =>
+      w.length >= 4 &&
+      (new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause) ||
+        // "Dry roast the ingredients listed", under "Dry roast & grind".
+        (LISTED.test(clause) && new RegExp(`\\b${w}`, 'i').test(clause))),
   );
+const LISTED = /\bingredients (?:listed|above|given|mentioned|there)\b/i;
 
 /** A part of the list that is made for itself, and that "everything" is without: dumplings, a slurry, a salsa. */
 export const isOfItsOwn = ({ section }: ScriptLine): boolean =>

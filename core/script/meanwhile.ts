@@ -46,6 +46,7 @@ const WETS_DOUGH: readonly FoodKind[] = [
   'water',
   'salt',
   'sugar',
+  'cheese',
   'herb-soft',
   'other',
 ];

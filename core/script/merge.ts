@@ -68,8 +68,9 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       FRIES.has(told.verb) &&
       told.again.every((i) => last.lines.some((l) => l.index === i));
     const act = isOfLast ? { ...told, again: [] } : told;
-    // "Stir the marinade together, add the chicken and chill": one standing.
-    if (last?.verb === 'marinate' && act.verb === 'marinate' && !act.lines.length) {
+    // "Stir the marinade together, add the chicken and chill": one standing; "season the flour, toss the beef in it": one coat.
+    const isSameBowl = last?.verb === act.verb && (act.verb === 'marinate' || act.verb === 'dredge');
+    if (isSameBowl && !act.lines.length) {
       last.minutes ??= act.minutes;
       last.words = joined(last.words, act.words);
       last.again = [...new Set([...last.again, ...act.again])];

@@ -3,7 +3,7 @@ import { type ScriptLine, lastWord } from './line';
 
 /** Words that tell two lines of one food apart. */
 const TOLD_APART =
-  /\b(?:cold|hot|warm|boiling|seasoned|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled|sliced|chopped|diced|minced|grated|chunks?|cubed?|cubes|wedges|rounds|thick|thin|thinly|whole)\b/gi;
+  /\b(?:cold|hot|warm|boiling|seasoned|fresh|dried|ground|whole|light|dark|extra|red|white|smoked|sweet|soft|softened|melted|chilled|sliced|chopped|diced|minced|grated|mixed|dissolved|slaked|chunks?|cubed?|cubes|wedges|rounds|thick|thin|thinly|whole)\b/gi;
 
 /** "Marinade" and "marinate", "dumpling" and "dumplings". */
 const isSameStem = (a: string, b: string): boolean =>

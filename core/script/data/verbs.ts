@@ -442,7 +442,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'blend',
     words:
-      /\b(?:blend|blender|blitz|process|grind|whizz)\b|(?<!\b(?:the|a|and|tomato|with|of) )\bpur[eé]e (?:for|it|the|them|this|until|everything)\b/iu,
+      /\b(?:blend|blender|blitz|process|grind|whizz)\b|^\W*powder (?:it|them|the|all)\b|(?<!\b(?:the|a|and|tomato|with|of) )\bpur[eé]e (?:for|it|the|them|this|until|everything)\b/iu,
     stages: ['prep', 'open'],
   },
   {
