@@ -178,6 +178,9 @@ const PARTS_IN_WORDS: readonly (readonly [RegExp, string])[] = [
   [/^(?:a|one)[- ]quarter\s+(?=of\b)/i, '1/4 '],
 ];
 
+const ONE_UNSAID =
+  /^(?:pint|cup|cupful|litre|liter|quart|kilo|pound|can|tin|jar|packet|pack|carton|tub|pot|bottle|tablespoon|teaspoon|tbsp|tsp)\s+of\s+\p{L}/iu;
+
 /** A noodle, and no glass of anything. */
 const GLASS_NOODLES = /^glass noodles?\b/i;
 
@@ -221,6 +224,9 @@ function readPlainAmount(text: string): FoundAmount | null {
       ].includes(bare.unit.id)
     )
       return { amount: { min: 1, max: 1, unitId: bare.unit.id, vague: true }, rest: bare.rest };
+    // "Pint of lamb stock", "can of coconut milk": one, and nobody says so.
+    if (bare && ONE_UNSAID.test(s))
+      return { amount: { min: 1, max: 1, unitId: bare.unit.id }, rest: bare.rest.replace(/^\s*of\s+/i, ' ') };
     const good = /^(small|large|big|good|generous)\s+/i.exec(s);
     const sized = good ? readAmount(s.slice(good[0].length)) : null;
     if (!good || !sized) return null;

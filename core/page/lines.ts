@@ -225,7 +225,7 @@ const plainOf = (text: string): string =>
   );
 
 const AMOUNT_BEHIND =
-  /^[\p{L}(][\p{L}\p{M} ()'’-]{1,40}?\s(\d[\d.,/½¼¾]*\s?(?:g|gms?|grams?|kg|kgs|kilos?|ml|l|cl|dl|oz|lbs?|cups?|tbsp|tsp|nos?|pcs|packets?|tins?|cans?|cloves?|large|medium|small|inch))\b(?=\s*$|\s*[,;(]|\s+(?:with|on|cut|in|each|plus|or|and)\b)/iu;
+  /^[\p{L}(][\p{L}\p{M} ()'’-]{1,40}?,?\s(\d[\d.,/½¼¾]*\s?(?:g|gms?|grams?|kg|kgs|kilos?|ml|l|cl|dl|oz|lbs?|cups?|tbsp|tsp|nos?|pcs|packets?|tins?|cans?|cloves?|large|medium|small|inch))\b(?=\s*$|\s*[,;(]|\s+(?:with|on|cut|in|each|plus|or|and)\b)/iu;
 
 /** "Chicken on the bone, skinless, small pieces - 750 g": behind a dash, whatever stands before it. */
 const AMOUNT_LAST =

@@ -76,6 +76,17 @@ describe('a list that runs on', () => {
   });
 });
 
+describe('a list whose first line has its weight in the middle', () => {
+  it('begins with it, and no name is made of it', () => {
+    const [got] = readPage(
+      "Mum's lamb stew\n\nserves 4 hungry\n\nlamb neck fillet, 800g, thick slices\n3 onions sliced\npint of lamb stock\n\nBrown the lamb. Lid on, high 20 min.",
+      pantry,
+    ).recipes;
+    expect(got?.title).toBe("Mum's lamb stew");
+    expect(got?.lines.map((l) => l.text)).toContain('lamb neck fillet, 800g, thick slices');
+  });
+});
+
 describe('what the list has forgotten', () => {
   const lines = [{ text: '700 g beef chuck' }, { text: '1 can (400 ml) coconut milk' }];
   it.each([

@@ -30,6 +30,7 @@ const LINES = [
   '250 g penne',
   '150 g pearl barley',
   '400 g potatoes, in 3 cm pieces',
+  '350 g potatoes, in thick slices',
   '200 g frozen peas',
   '3 tbsp peanut butter',
   '4 tbsp honey, for the glaze',

@@ -246,6 +246,16 @@ function plantFindings(input: FindingInput): Finding[] {
     const forecast = heat.kinds[i];
     if ('cut' in kind || !forecast) return [];
     const { state, windowMin } = forecast;
+    // Potatoes cut small and in slices that fare alike are told of once, and moved together.
+    const alike = kinds.filter(
+      (k, n): k is PlantPiece =>
+        !('cut' in k) &&
+        k.softening.id === kind.softening.id &&
+        k.later === kind.later &&
+        heat.kinds[n]?.state === state,
+    );
+    if (alike[0] !== kind) return [];
+    const lineIds = alike.flatMap((k) => k.lineIds);
     const stillIn = (fix: Fix): boolean => {
       const after = heatOf(fix.apply(dish));
       return after.kinds.some(
@@ -261,10 +271,10 @@ function plantFindings(input: FindingInput): Finding[] {
           id,
           severity: 'careful',
           about: 'vegetables',
-          lineIds: kind.lineIds,
+          lineIds,
           text: `The ${kind.label} will still be hard`,
           why: `${Math.round(kind.sizeMm)} mm pieces want about ${windowMin.from} min in this pot.${kind.softening.id === 'bean-dry' ? ' Soaked overnight they take a third of it.' : ''}`,
-          fixes: hardFixes(input, kind, windowMin.from, helping),
+          fixes: hardFixes(input, { ...kind, lineIds }, windowMin.from, helping),
         },
       ];
     if (state === 'falling apart' && !isBlended && !kind.later)
@@ -273,10 +283,10 @@ function plantFindings(input: FindingInput): Finding[] {
           id,
           severity: 'note',
           about: 'vegetables',
-          lineIds: kind.lineIds,
+          lineIds,
           text: `The ${kind.label} will ${heat.holdS > windowMin.to * 60 * FAR_OVER ? 'fall apart' : 'be very soft'}`,
           why: `${windowMin.to < 1 ? 'They are soft before the minutes begin' : `They are soft after ${windowMin.from} min and gone after ${windowMin.to}`}. That thickens the sauce; to keep them whole, add them when the pot is opened in between.`,
-          fixes: helping([addLater(kind.lineIds, 'Open in between and add them then')]),
+          fixes: helping([addLater(lineIds, 'Open in between and add them then')]),
         },
       ];
     return [];

@@ -34,6 +34,7 @@ import {
   NO_NAME,
   OF_THE_POT,
   PIECES,
+  PLAIN_WATER,
   POURS_SAUCE,
   SAYS_WHICH,
   SEVERAL_OF,
@@ -44,6 +45,14 @@ import {
   THE_JUICES,
 } from './namingWords';
 import { sameFoodTold } from './sameFood';
+
+/** Whether a line only ends in "water", and the clause does not say which: "coconut water". */
+const isWaterByName = ({ read }: ScriptLine, clause: string): boolean => {
+  const [which = '', ...more] = foodWords(read.foodText);
+  return (
+    read.food?.kind !== 'water' && more.at(-1) === 'water' && !new RegExp(`\\b${which}`, 'i').test(clause)
+  );
+};
 
 const PLAIN_FOODS = new WeakMap<ReadLine, string | null>();
 
@@ -87,6 +96,9 @@ export function linesMeant(
     for (const i of others.length ? others : of) found.add(i);
     for (const i of spared) found.delete(i);
   }
+  // "Cover with cold water": no coconut water.
+  if (PLAIN_WATER.test(clause))
+    for (const i of [...found]) if (isWaterByName(lines[i] as ScriptLine, clause)) found.delete(i);
   return [...sameFoodTold(clause, lines, found)].sort((a, b) => a - b);
 }
 

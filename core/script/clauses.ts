@@ -130,8 +130,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/\b(?:the )?skins? (?:and|&) bones?\b/gi, 'the bones'],
   // "Oil and sugar, stir until amber": one thing to do.
   [
-    /\b(sugar|jaggery),\s+(?=(?:(?:stir|cook|melt|heat|swirl)\w*(?: it)? until (?:it is |it turns )?(?:\p{L}+ )?(?:amber|caramel|brown|golden|melted)|let it (?:go|turn|get|become) (?:\p{L}+ ){0,2}(?:dark|brown|amber)))/giu,
-    '$1 ',
+    /\b(sugar|jaggery)((?: and| with| \+)[^.;,]{0,30}\bwater)?[,.]\s+(?=(?:(?:stir|cook|melt|heat|swirl)\w*(?: it)? until (?:it is |it turns |it becomes )?(?:\p{L}+ )?(?:amber|caramel|brown|golden|melted)|let it (?:go|turn|get|become) (?:\p{L}+ ){0,2}(?:dark|brown|amber)))/giu,
+    (_, sugar: string, wet = '') => `${sugar}${wet} `,
   ],
   // "Bring to a boil, cover, and transfer to the oven": pot and all.
   [
@@ -180,6 +180,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   ],
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/\s*(?=\p{L})/giu, 'with '],
+  [/(?<=\p{L} )w\. ?(?=\p{Ll})/gu, 'with '],
+  [/\bworcs\b/gi, 'worcestershire'],
   [/\s&\s/g, ' and '],
   [/\bpwd\b/gi, 'powder'],
   [/\bg\W?g paste\b/gi, 'ginger garlic paste'],

@@ -1,4 +1,5 @@
 import { timeNamed } from '../dish/pressure';
+import type { Act } from './act';
 import type { FoodKind } from '../pantry/food';
 import { type ScriptLine } from './line';
 import { linesNamed } from './align';
@@ -112,6 +113,12 @@ export const INTO_WHAT_COOKS = /\b(?:pot|cooker|sauce|soup|stew|broth|gravy|pan|
 const QUOTED = /(?<=\b(?:under|in|of|from) (?:the )?)['‘“"][^'’”"]{3,40}['’”"]/gu;
 
 const IN_IT = /\b(?:toss|coat|turn|dip|roll|shake)\b.*\bin (?:it|this|that)\b/i;
+const UNTIL_SOFT =
+  /\buntil (?:\p{L}+ )?(?:soft\w*|tender|translucent|golden|limp|wilted|glassy|brown\w*)\b/iu;
+const isVegetables = (r: Reading, { lines }: Act): boolean =>
+  lines.length > 0 && lines.every((l) => SOFTENS.has(r.kindOf(l.index)));
+const SOFTENS = new Set(['allium', 'aromatic', 'mushroom', 'slow-veg', 'root-veg', 'quick-veg', 'salt']);
+
 /** Fat that is rubbed into flour makes a dough, whatever stands beside. */
 const RUBBED_IN =
   /\brub\b.*\b(?:butter|fat|lard|suet|margarine)\b.*\binto\b.*\bflour\b|\brub\b.*\bflour\b.*\b(?:butter|lard|suet)\b/i;
@@ -134,6 +141,9 @@ export function verbTold(r: Reading, c: Clause): string | null {
   if (r.last?.verb === 'dredge' && r.stage === 'prep' && IN_IT.test(text) && meant.some((i) => r.isMeat(i)))
     return 'dredge';
   if (RUBBED_IN.test(text)) return 'mix';
+  // "Cook, scraping up the browned bits, until softened", of the onions: nothing was poured in.
+  if (told === 'deglaze' && UNTIL_SOFT.test(text) && !meant.length && r.last && isVegetables(r, r.last))
+    return 'soften';
   // A sauce that is boiled down in a pan of its own, while the pot is closed or after.
   const isOfItsOwn =
     told === 'thicken' &&

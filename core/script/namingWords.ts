@@ -138,3 +138,7 @@ export const SHARED_BY_SPICES = /^(?:powder|pepper|seed|masala|mix|spice|blend|c
 /** Headings that are no name of what stands under them. */
 export const NO_NAME =
   /^(?:sauce|curry|soup|stew|broth|gravy|other|main|method|ingredient|vegetable|spice|garnish|serve|serving|optional|extra|pantry|fresh|meat|liquid|base)s?$/;
+
+/** Water out of the tap, whatever else of the list is called a water. */
+export const PLAIN_WATER =
+  /\b(?:cold|fresh|clean|hot|boiling|warm|tap|salted|plain) water\b|\b(?:tablespoons?|tbsp|teaspoons?|tsp|splash) (?:of )?water\b/i;

@@ -51,6 +51,7 @@ const OUT_OF_IT =
 const BACK_AGAIN = /\b(?:everything|all of it|the lot) back\b|\b(?:return|put back) everything\b/i;
 const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
 const TAKEN_OUT = /\b(?:scoop|lift|take|fish|spoon|set|put|move|remove|transfer)\b/i;
+const UNTIL_IT = /\b(?:until|till|when|once|before) (?:it|they)\b.*$/i;
 const PRONOUN = /\b(?:it|them)\b/i;
 /** "Place in the pot": what is placed was named before. */
 const OBJECTLESS =
@@ -436,7 +437,8 @@ export class Reading {
 
   /** "Do not brown the lamb: add it with the stock": it is what was named last. */
   #byPronoun(text: string, named: readonly number[]): readonly number[] {
-    if (!PRONOUN.test(text)) return [];
+    // "Add the sugar and swirl until it turns amber" is what the clause names.
+    if (!PRONOUN.test(named.length ? text.replace(UNTIL_IT, '') : text)) return [];
     const takenOut =
       TAKEN_OUT.test(text) && !named.length ? this.lastNamed.filter((i) => (this.used.get(i) ?? 0) > 0) : [];
     if (takenOut.length) return takenOut;

@@ -276,3 +276,41 @@ describe('more of how cooks say it', () => {
     expect(readLine('lemon juice', pantry).confidence).toBe('sure');
   });
 });
+
+describe('water, sugar and onions that are taken for something else', () => {
+  it('blanches in water from the tap, melts the sugar and pours the coconut water once', () => {
+    const acts = told(
+      '1 kg pork belly, in cubes; 3 tbsp sugar; 4 cloves garlic; 60 ml fish sauce; 500 ml coconut water',
+      'Blanch pork: cover with cold water, bring to a boil, boil 3 min, drain and rinse. Add sugar and 1 tablespoon of water, swirl until it becomes deep amber, about 5 minutes. Add pork, toss to coat. Add garlic, 2 minutes. Add fish sauce and coconut water. Scrape bottom. High pressure 25 minutes.',
+    );
+    expect(acts[0]).toMatch(/^blanch/);
+    expect(acts[1]).toMatch(/^caramel.*sugar/);
+    expect(acts.filter((a) => /coconut/.test(a))).toHaveLength(1);
+    expect(acts.find((a) => /coconut/.test(a))).toMatch(/^deglaze/);
+  });
+
+  it('softens onions that are scraped about, and deglazes where something is poured', () => {
+    const acts = told(
+      '700 g chicken thighs; 2 onions; 1 red pepper; 250 ml stock',
+      'Brown the chicken and lift it out. Add onions and pepper; cook, scraping up the browned bits, until softened, 7 minutes. Pour in the stock and scrape the bottom. Return the chicken. High pressure 10 minutes.',
+    );
+    expect(acts.map((a) => a.replace(/\W.*/, '')).slice(0, 4)).toEqual([
+      'brown',
+      'liftout',
+      'soften',
+      'deglaze',
+    ]);
+  });
+});
+
+describe('an amount that nobody counts', () => {
+  it.each([
+    ['pint of lamb stock', 473],
+    ['can of coconut milk', 400],
+    ['cup of cream', 240],
+  ])('%s is one', (text, about) => {
+    const { massG } = readLine(text, pantry);
+    expect(massG.mid).toBeGreaterThan(about * 0.9);
+    expect(massG.mid).toBeLessThan(about * 1.1);
+  });
+});
