@@ -54,6 +54,16 @@ const isWaterByName = ({ read }: ScriptLine, clause: string): boolean => {
   );
 };
 
+/** What nobody has a water of. */
+const IN_ONE_BREATH: ReadonlySet<string> = new Set([
+  'salty-sauce',
+  'wine',
+  'vinegar',
+  'stock',
+  'sugar',
+  'syrup',
+]);
+
 const PLAIN_FOODS = new WeakMap<ReadLine, string | null>();
 
 /** What a line's words name before its state made another food of them: dry red chillies are chillies to whoever cooks them. */
@@ -190,7 +200,9 @@ function namedAfresh(told: string, lines: readonly ScriptLine[], pantry: Pantry)
     const of = foodWords(part);
     return pantry.mentions(part).filter((m) => {
       const next = of[m.at + m.words] ?? '';
-      const isWhich = SAYS_WHICH.has(next) && nounsOf.has(next) && m.food.kind !== next;
+      // "Soy water sugar in": three things in one breath.
+      const isBreath = next === 'water' && IN_ONE_BREATH.has(m.food.kind);
+      const isWhich = SAYS_WHICH.has(next) && nounsOf.has(next) && m.food.kind !== next && !isBreath;
       if (isWhich) onlyWhich.add(m.food.id);
       return !isWhich;
     });

@@ -52,6 +52,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/\bparm\b/gi, 'parmesan'],
   // "Sauté low.": how the pot is set, and nothing is fried.
   [/(?<=^|[.;]\s+)saut[ée] (?:on )?(?:high|low|medium|normal|more|less)\.(?=\s|$)/giu, 'Set the pot.'],
+  // "Sauté, slurry in": what the pot is set to.
+  [/(?<=^|[.;\n]\s*)saut[ée]e?,\s+(?!\p{L}+ing\b)/giu, ''],
   // "Cook 2 more": minutes, and nobody says so.
   [/\b(cook|fry|stir|simmer|saut[eé]e?)( for)? (\d{1,2}) more(?=[.,;]|$)/giu, '$1 for $3 more minutes'],
   [

@@ -35,6 +35,9 @@ function withTheirTime(acts: readonly Act[]): readonly Act[] {
   });
 }
 
+/** The other side of what was fried. */
+const MORE = /\b(?:more|another|further|other sides?|flip|turn(?:ed)? over)\b/i;
+
 /** Acts next to each other that are one thing to do are one act; an act that says and brings nothing is none. */
 export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[] {
   const out: Act[] = [];
@@ -53,6 +56,10 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
   const isTomato = (i: number): boolean => lines[i]?.read.food?.kind.startsWith('tomato') ?? false;
   const isBoiled = (i: number): boolean =>
     ['pasta', 'grain', 'pulse-dry', 'root-veg'].includes(lines[i]?.read.food?.kind ?? 'other');
+  const isDryFood = (i: number): boolean =>
+    ([...KINDS.spice, ...KINDS.aromatic, 'tomato-paste'] as readonly string[]).includes(
+      lines[i]?.read.food?.kind ?? 'other',
+    );
   const isThin = (i: number): boolean =>
     (KINDS.thin as readonly string[]).includes(lines[i]?.read.food?.kind ?? 'other');
   const pouredG = (a: Act): number =>
@@ -305,10 +312,15 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
       const scrapes =
         last.verb === 'deglaze' && act.verb === 'reduce' && isEmpty(act) && pouredG(last) < BOILS_AT_ONCE_G;
       if (isSame || fatOnly || scraped || scrapes) {
-        last.verb = fatOnly || scraped ? act.verb : last.verb;
+        // "Stir in the tomato purée, let it bubble": a paste loosens nothing.
+        const isDry = scraped && last.lines.length > 0 && last.lines.every((l) => isDryFood(l.index));
+        // "Brown 5 minutes skin down, flip, 2 minutes more": seven in all.
+        const isMore =
+          isSame && isEmpty(act) && act.verb === 'brown' && last.minutes !== null && MORE.test(act.words);
+        last.verb = (fatOnly || scraped) && !isDry ? act.verb : last.verb;
         last.lines.push(...act.lines);
         last.again.push(...act.again);
-        last.minutes = act.minutes ?? last.minutes;
+        last.minutes = isMore ? (last.minutes ?? 0) + (act.minutes ?? 0) : (act.minutes ?? last.minutes);
         last.words = joined(last.words, act.words);
         if (act.until !== undefined) last.until = act.until;
         continue;

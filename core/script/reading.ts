@@ -51,6 +51,7 @@ const OUT_OF_IT =
 const BACK_AGAIN = /\b(?:everything|all of it|the lot) back\b|\b(?:return|put back) everything\b/i;
 const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
 const TAKEN_OUT = /\b(?:scoop|lift|take|fish|spoon|set|put|move|remove|transfer)\b/i;
+const WHOLE_SPICES = /\bwhole spices?\b/i;
 const UNTIL_IT = /\b(?:until|till|when|once|before) (?:it|they)\b.*$/i;
 const PRONOUN = /\b(?:it|them)\b/i;
 /** "Place in the pot": what is placed was named before. */
@@ -244,6 +245,10 @@ export class Reading {
     // "In a little butter", where a later sentence has the butter of the list for itself: no line at all.
     const later = LITTLE_FAT.test(text) ? this.namedAfter(n) : NONE;
     for (const i of named.filter((j) => this.isFat(j) && later.has(j))) named.splice(named.indexOf(i), 1);
+    // "Soak in lots of water": what is poured away is not the water that a later sentence has.
+    const kept = /\b(?:soak|rinse|wash)\b/i.test(text) ? this.namedAfter(n) : NONE;
+    for (const i of named.filter((j) => this.kindOf(j) === 'water' && kept.has(j)))
+      named.splice(named.indexOf(i), 1);
     if (!named.length && THE_REST.test(text)) named.push(...this.#restOfLast());
     // "Drain the chillies and blend with the garlic": what stood before the "and" is blended too.
     const isMadeReady = ['toast', 'soak'].includes(this.last?.verb ?? '');
@@ -352,6 +357,15 @@ export class Reading {
       const now = meant.filter((i) => !later.has(i));
       if (now.some((i) => this.isToCome(i))) return now;
     }
+    // "Remove the whole spices": none of those that were ground.
+    if (WHOLE_SPICES.test(text) && this.stage === 'after') {
+      const isGround = (i: number): boolean =>
+        this.acts.some(
+          (a) => a.verb === 'blend' && (a.again.includes(i) || a.lines.some((l) => l.index === i)),
+        );
+      const whole = meant.filter((i) => !isGround(i));
+      if (whole.length) return whole;
+    }
     return this.#notOfLater(
       n,
       text,
@@ -392,6 +406,17 @@ export class Reading {
     if (!isCooked || !/\bmeat\b/i.test(text) || !meant.some((i) => this.isMeat(i) && isIn(i))) return meant;
     const told = linesNamed(text.replace(/\bmeat\b/gi, ' '), this.lines, this.pantry);
     return meant.filter((i) => !this.isMeat(i) || isIn(i) || told.includes(i));
+  }
+
+  /** Beans, rice and grains that were washed and soaked, and have not been in the pot. */
+  #wasSoaked(line: number): boolean {
+    const has = (a: Act): boolean => a.again.includes(line) || a.lines.some((l) => l.index === line);
+    const acts = this.acts.filter(has);
+    return (
+      /^(?:pulse|grain|rice)/.test(this.kindOf(line)) &&
+      acts.length > 0 &&
+      acts.every((a) => ['soak', 'rinse'].includes(a.verb))
+    );
   }
 
   #wasMadeReady(line: number): boolean {
@@ -447,7 +472,9 @@ export class Reading {
       return this.lastNamed.filter((i) => this.isToCome(i));
     return this.lastNamed.filter(
       (i) =>
-        this.isToCome(i) && (this.waiting.has(i) || (this.isMeat(i) && !named.some((j) => this.isMeat(j)))),
+        // "Soak the beans and drain. Add them to the pot".
+        (this.#wasSoaked(i) && !named.includes(i)) ||
+        (this.isToCome(i) && (this.waiting.has(i) || (this.isMeat(i) && !named.some((j) => this.isMeat(j))))),
     );
   }
 

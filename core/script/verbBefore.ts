@@ -89,6 +89,9 @@ const ON_BOARD: ReadonlySet<string> = new Set([
   'stuff',
 ]);
 const READY_TO_FRY: ReadonlySet<string> = new Set(['dredge', 'season', 'marinate', 'dry']);
+const FRIED_THEN = /\b(?:fry|brown|saut|sear)|\bcook\b.*\b(?:sides?|oil|fat|butter|golden|browned)\b/i;
+/** What has sides is no onion. */
+const ON_SIDES = /\b(?:each|per|both|every|all|either) sides?\b|\ball over\b|\bskin[- ]?side\b/i;
 /** A boil of its own before the lid: "let it boil, uncovered, for three minutes". */
 const BOILS_OPEN = /\b(?:boil|simmer)\b.*\b(?:minutes?|mins?)\b/i;
 /** Over so much fire, whatever is put in is fried. */
@@ -212,9 +215,15 @@ export function verbBefore(t: Told): string | null {
     return /\bscrap/i.test(text) || last?.verb === 'deglaze' ? said : 'simmer';
   if (said === 'soften' || said === 'brown') {
     // "Roll the beef in flour. Fry in hot dripping": what is fried is the beef.
+    const isStillRaw = lines.some((line, i) => isMeatLine(line) && isToCome(i));
+    // "Rub with the salt. Fry in the oil": whatever the salt was rubbed on.
     const isOfBoard =
-      last !== undefined && READY_TO_FRY.has(last.verb) && last.again.some((i) => isMeatLine(lines[i]));
-    if (isOfBoard && all(KINDS.fat) && /\b(?:fry|brown|saut|sear)/i.test(text)) return 'brown';
+      last !== undefined &&
+      READY_TO_FRY.has(last.verb) &&
+      (isStillRaw || last.again.some((i) => isMeatLine(lines[i])));
+    const isOfPieces = isStillRaw && ON_SIDES.test(text);
+    if ((isOfPieces || (isOfBoard && FRIED_THEN.test(text))) && meant.every((i) => isFatLine(lines[i])))
+      return 'brown';
     if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
     if (some(['ground-meat'])) return 'brown';
     if (some(KINDS.meat) && !some(KINDS.aromatic))

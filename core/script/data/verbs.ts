@@ -540,6 +540,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     stages: ['prep', 'open'],
   },
   { verb: 'boil', words: /\bboil\b/i, stages: ['after'] },
+  {
+    verb: 'simmer',
+    words: /\b(?:continue to|keep on?|go on) (?:fry|frying|saut\p{L}+)\b/iu,
+    stages: ['after'],
+  },
   { verb: 'fry', words: /\b(?:fry|saut[eé]|brown|sear|crisp(?![- ]tender))\b/i, stages: ['after', 'table'] },
   { verb: 'wilt', words: /\bwilt\w*/i, stages: ['after'] },
   {
@@ -572,7 +577,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat with|grind (?:over|some|plenty)|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on)\b|top (?:the |each )?(?:(?:bowls?|plates?|servings?|it|them) )?with|drizzle|crumble .* over)\b/i,
+      /^\W*over (?:\p{L}+ ){0,2}(?:rice|noodles|pasta|mash\w*|polenta|couscous|spaghetti|potatoes)\b|\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat with|grind (?:over|some|plenty)|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on)\b|top (?:the |each )?(?:(?:bowls?|plates?|servings?|it|them) )?with|drizzle|crumble .* over)\b/iu,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
