@@ -7,6 +7,7 @@ import { lateHints, readMethod, type LateHint } from '../dish/method';
 import { readLine, type ReadLine } from '../dish/read';
 import { liquidFactor, scaleLine, SCALING, SIZED_LIQUIDS, type Scaled } from '../dish/scaling';
 import type { FoodKind } from '../pantry/food';
+import type { Act } from '../script/act';
 import { KINDS } from '../script/kinds';
 import type { Pantry } from '../pantry/pantry';
 import { scriptOfDish } from '../script/edit';
@@ -59,6 +60,24 @@ export function readDishLine(line: Line, options: PlaceOptions): ReadLine {
   };
 }
 
+/** Least that pulses stand in water before they count as soaked, min. Source: packets, four hours to a night; spread 30 %. */
+const SOAKED_MIN = 240;
+
+/** Lines that the method soaks long enough, or for as long as nobody says. */
+function soakedBy(acts: readonly Act[]): ReadonlySet<number> {
+  const soaks = acts.filter((a) => a.verb === 'soak' && (a.minutes ?? SOAKED_MIN) >= SOAKED_MIN);
+  return new Set(soaks.flatMap((a) => [...a.again, ...a.lines.map((l) => l.index)]));
+}
+
+const SOAKED_READS = new WeakMap<ReadLine, ReadLine>();
+
+/** A line as it reads once it has stood in water; the same object for the same line. */
+function asSoaked(read: ReadLine): ReadLine {
+  const known = SOAKED_READS.get(read) ?? { ...read, soaked: true };
+  SOAKED_READS.set(read, known);
+  return known;
+}
+
 /**
  * Splits a dish into moments: every line gets at least one placement with its reason, and the shares of a split line
  * add to one. The cook's own choice always wins; then the words of the line, which are followed and judged; then a method
@@ -78,6 +97,7 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
   const script = scriptOfDish(dish, scripted, options.pantry);
   const places = script ? placesOf(script, scripted) : null;
   const hints = script ? null : dish.method ? lateHints(readMethod(dish.method), read, options.pantry) : null;
+  const stood = script ? soakedBy(script.acts) : null;
   const place = (isFollowed: (r: ReadLine, index: number) => boolean): PlacedItem[] =>
     dish.lines.flatMap((line, index) => {
       const r = read[index];
@@ -94,7 +114,7 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
       };
       return placeLine(
         line,
-        r,
+        stood?.has(index) && r.food?.kind === 'pulse-dry' ? asSoaked(r) : r,
         index,
         context,
         s,

@@ -314,3 +314,66 @@ describe('an amount that nobody counts', () => {
     expect(massG.mid).toBeLessThan(about * 1.1);
   });
 });
+
+describe('meat that is fried without being named again', () => {
+  const list = '4 chicken legs; 1 tbsp oil; 1 onion; 500 ml stock; 1 tsp salt';
+  const rest = ' Remove. Soften the onion. Add the stock. Return the chicken legs. High pressure 10 minutes.';
+  it.each([
+    'Heat the oil. Season the chicken legs, then fry for about 5 mins on each side until golden brown.',
+    'Season the chicken legs. Heat the oil and fry for 5 minutes on each side.',
+    'Heat the oil. Pat the chicken legs dry and fry until golden.',
+    'Score the chicken legs and rub with salt. Fry in oil for 5 minutes.',
+    'Season the chicken legs. Cook in the oil, skin-side down, for 5 minutes.',
+  ])('%s', (method) => {
+    const acts = told(list, method + rest);
+    expect(acts.find((a) => a.startsWith('brown'))).toContain('chicken-leg');
+    expect(acts.some((a) => a.startsWith('return'))).toBe(true);
+  });
+
+  it('leaves onions that are fried after the seasoning to soften', () => {
+    const acts = told(
+      list,
+      'Season the chicken legs. Fry the onion in oil for 5 minutes. High pressure 10 minutes.',
+    );
+    expect(acts.filter((a) => a.startsWith('brown'))).toEqual([]);
+  });
+
+  it('counts both sides of what is flipped', () => {
+    const acts = told(
+      list,
+      `Brown chicken 4-5 minutes skin side down, flip and brown 2 minutes more.${rest}`,
+    );
+    expect(acts[0]).toMatch(/^brown\/(?:6|7)/);
+  });
+});
+
+describe('beans that are soaked first', () => {
+  const list =
+    '1 cup rajma (dried red kidney beans); 3 cups water to pressure cook; 1 tsp salt; 1 tsp garam masala';
+  const method = (how: string): string =>
+    `${how} Drain and rinse. Add them to a pressure cooker with 3 cups fresh water and salt. Cook for 5 whistles. Natural release. Stir in the garam masala.`;
+
+  it('are in the pot under the lid, in the water of the list, and soaked', () => {
+    const plan = planOf(list, method('Wash and soak rajma in lots of water overnight or 8 to 9 hours.'));
+    expect(plan.items.slice(0, 2).map((i) => i.moment)).toEqual(['lid', 'lid']);
+    expect(plan.items[0]?.read.soaked).toBe(true);
+    expect(plan.findings.map((f) => f.text).join()).not.toMatch(/not soaked/);
+    // The caution stands, soaked or not.
+    expect(plan.findings.map((f) => f.text).join()).toMatch(/boiled hard for ten minutes/);
+  });
+
+  it('are dry where they stood for no time', () => {
+    const plan = planOf(list, method('Soak rajma in water for 20 minutes.'));
+    expect(plan.items[0]?.read.soaked).toBe(false);
+  });
+});
+
+describe('three things in one breath', () => {
+  it('names the soy, the water and the sugar', () => {
+    const [acts = ''] = told(
+      '1/2 c low sodium soy; 1/2 c water; 2/3 c brown sugar; 700 g beef',
+      'soy water sugar in. beef in. 8 min HP.',
+    );
+    for (const id of ['soy', 'water', 'sugar']) expect(acts).toContain(id);
+  });
+});
