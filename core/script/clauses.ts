@@ -52,6 +52,16 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/\bparm\b/gi, 'parmesan'],
   // "Sauté low.": how the pot is set, and nothing is fried.
   [/(?<=^|[.;]\s+)saut[ée] (?:on )?(?:high|low|medium|normal|more|less)\.(?=\s|$)/giu, 'Set the pot.'],
+  // "Put the whistle on", after the lid: it is the lid.
+  [
+    /,? (?:and )?(?:put|place|fix|set|drop) (?:on )?(?:the |its )?(?:whistle|weight)(?: (?:on|in place)(?: the lid)?)?(?=[.,;]|$)/giu,
+    '',
+  ],
+  // "IP on saute, oil + butter".
+  [/(?<=^|[.;\n]\s*)(?:IP|instant|pot|cooker) (?:on|to) saut[ée]+(?: mode)?,?\s+/giu, ''],
+  // "The dry dumpling stuff": a noun.
+  [/\b(dry|wet|dumpling|marinade|sauce|other|same) stuff\b/giu, '$1 ingredients'],
+  [/\bchop together the (?=\p{L}+ ingredients\b)/giu, 'mix the '],
   // "Sauté, slurry in": what the pot is set to.
   [/(?<=^|[.;\n]\s*)saut[ée]e?,\s+(?!\p{L}+ing\b)/giu, ''],
   // "Cook 2 more": minutes, and nobody says so.

@@ -29,6 +29,7 @@ export const STANDS_FOR: readonly { word: RegExp; kind: FoodKind; named?: RegExp
   { word: /^cheese$/, kind: 'cheese' },
   { word: /^(?:green|leaf|leaves)$/, kind: 'leaf' },
   { word: /^(?:flour)$/, kind: 'flour' },
+  { word: /^slurry$/, kind: 'starch' },
   { word: /^cream$/, kind: 'cream' },
   { word: /^cream$/, kind: 'sour-dairy', named: /cr[eè]me/i },
   { word: /^(?:wine)$/, kind: 'wine' },

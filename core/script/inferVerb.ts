@@ -100,5 +100,8 @@ export function inferVerb(
   if (all(KINDS.spice)) return 'bloom';
   if (last && HAD_HEAT.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER)) return 'soften';
   if (all([...KINDS.aromatic, 'butter', 'oil'])) return 'soften';
+  // "Oil and butter, onion, carrot, celery 5 min", before anything else.
+  const isWithFat = some(KINDS.fat) && all([...FRIED_TOGETHER, ...KINDS.fat, 'root-veg', 'slow-veg']);
+  if (isTimed && isWithFat && some(KINDS.aromatic)) return 'soften';
   return 'add';
 }

@@ -377,3 +377,33 @@ describe('three things in one breath', () => {
     for (const id of ['soy', 'water', 'sugar']) expect(acts).toContain(id);
   });
 });
+
+describe('notes in a hurry', () => {
+  const list =
+    '2 lb boneless chicken thighs; 1 T oil; 2 T butter; 1 onion; 3 carrots; 3 celery; 3 garlic; 1 tsp thyme; 4 c chicken broth; 2 T cornstarch + 2 T water';
+  const rest =
+    ' garlic thyme 1 min. broth, scrape!! chicken in. lid, manual 8, qr. slurry in, saute till it bubbles.';
+  it.each([
+    'IP on saute, oil + butter, veg 5 min.',
+    'oil + butter, veg 5 min.',
+    'heat oil and butter, veg 5 min.',
+  ])('%s', (begin) => {
+    const acts = told(list, begin + rest);
+    expect(acts[0]).toMatch(/^soften\/5\(.*onion/);
+    expect(acts[1]).toMatch(/^(?:soften|bloom)\/1\(garlic/);
+    expect(acts[2]).toBe('deglaze(chicken-stock)');
+    expect(acts.find((a) => a.startsWith('thicken'))).toContain('cornstarch');
+    expect(acts.some((a) => a.startsWith('fry'))).toBe(false);
+  });
+
+  it('takes a whistle that is put on for the lid', () => {
+    const acts = told(
+      '500 g chicken; 300 g basmati rice; 750 ml water',
+      'Fry the chicken 5 mins. Add the rice and water. Close lid, put the whistle on. Cook on medium flame for 1 whistle, then off. Leave till pressure settles. Open and serve.',
+    );
+    expect(acts.map((a) => a.replace(/\W.*/, ''))).toEqual(
+      expect.arrayContaining(['close', 'hold', 'release']),
+    );
+    expect(acts.some((a) => a.startsWith('simmer'))).toBe(false);
+  });
+});

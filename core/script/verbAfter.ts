@@ -68,6 +68,9 @@ const GLAZED_IN_BUTTER: readonly FoodKind[] = [
   'sugar',
   'water',
 ];
+/** The pot's own heat, and what comes of it: "saute till it bubbles". */
+const TILL_IT =
+  /^\W*saut[eé]+\b.*\b(?:until|till) (?:it |the (?:sauce|liquid|gravy|stew) )?(?:bubbl|boil|simmer|thick|hot|reduc)/iu;
 const SETS_LOW = /^\W*saute\b(?!.*\b(?:it|them|crisp|brown|golden)\b).*\b(?:low|uncovered|lid off|\d)/i;
 /** What wants some minutes in the sauce. */
 const COOKED_IN_IT: readonly FoodKind[] = [
@@ -201,7 +204,7 @@ export function verbAfter(t: Told): string | null {
   const isBrief = (minutesNamed(text) ?? Number.POSITIVE_INFINITY) <= ROASTED_IN_A_PAN_MIN;
   if (said === 'bake' && /\broast/i.test(text) && !IN_AN_OVEN.test(text) && isBrief) return 'fry';
   // "Sauté low ten minutes, uncovered": how the pot is set, with nothing to fry.
-  if (said === 'fry' && !meant.length && SETS_LOW.test(text)) return 'simmer';
+  if (said === 'fry' && !meant.some(isToCome) && (SETS_LOW.test(text) || TILL_IT.test(text))) return 'simmer';
   // "Glaze the small onions in butter": in a pan beside, and no sauce goes down.
   if (said === 'glaze' && IN_FAT.test(text) && meant.some(isToCome) && all(GLAZED_IN_BUTTER)) return 'fry';
   // "Shanks back in to glaze": they go back.

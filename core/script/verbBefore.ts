@@ -193,7 +193,9 @@ export function verbBefore(t: Told): string | null {
   )
     return 'brown';
   // Onions that are melted are softened.
-  if (said === 'heat' && some(['allium', 'slow-veg', 'quick-veg']) && /\bmelt/i.test(text)) return 'soften';
+  const isTimedVeg = minutesNamed(text) !== null && some(KINDS.fat);
+  if (said === 'heat' && some(['allium', 'slow-veg', 'quick-veg']) && (/\bmelt/i.test(text) || isTimedVeg))
+    return 'soften';
   // A spoonful of liquid that sizzles in the paste is poured in; only what is whole or leafy crackles by itself.
   const isLiquid = (i: number): boolean =>
     ([...KINDS.thin, ...KINDS.dairy, 'coconut-milk'] as FoodKind[]).includes(
