@@ -106,10 +106,21 @@ export function linesMeant(
     for (const i of others.length ? others : of) found.add(i);
     for (const i of spared) found.delete(i);
   }
-  // "Cover with cold water": no coconut water.
+  dropWhatIsNoName(clause, lines, found);
+  return [...sameFoodTold(clause, lines, found)].sort((a, b) => a - b);
+}
+
+/** Takes out what a clause only seems to name: mash where something is mashed, coconut water where water is poured. */
+function dropWhatIsNoName(clause: string, lines: readonly ScriptLine[], found: Set<number>): void {
+  if (/^\W*mash\b/i.test(clause)) {
+    const said = foodWords(clause);
+    for (const i of [...found]) {
+      const own = foodWords(lines[i]?.read.foodText ?? '');
+      if (/^mash/.test(own[0] ?? '') && !own.slice(1).some((w) => said.includes(w))) found.delete(i);
+    }
+  }
   if (PLAIN_WATER.test(clause))
     for (const i of [...found]) if (isWaterByName(lines[i] as ScriptLine, clause)) found.delete(i);
-  return [...sameFoodTold(clause, lines, found)].sort((a, b) => a - b);
 }
 
 /** Lines that a shortened word can only mean: it begins a longer word of theirs, and of no other line. */
@@ -414,5 +425,6 @@ function namedAfresh(told: string, lines: readonly ScriptLine[], pantry: Pantry)
     if (of.length && !of.some((i) => found.has(i)) && [...free].some((w) => word.test(w)))
       for (const i of of) found.add(i);
   }
+  dropWhatIsNoName(clause, lines, found);
   return [...sameFoodTold(clause, lines, found)].sort((a, b) => a - b);
 }

@@ -60,6 +60,17 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
     ([...KINDS.spice, ...KINDS.aromatic, 'tomato-paste'] as readonly string[]).includes(
       lines[i]?.read.food?.kind ?? 'other',
     );
+  // "The chicken and the oregano": meat, and what it tastes of.
+  const isMeatAlone = (a: Act): boolean =>
+    a.lines.some((l) => isMeat(l.index)) &&
+    a.lines.every(
+      ({ index: i }) =>
+        isMeat(i) ||
+        isFat(i) ||
+        ([...KINDS.spice, 'herb-woody', 'herb-soft', 'salt'] as readonly string[]).includes(
+          lines[i]?.read.food?.kind ?? 'other',
+        ),
+    );
   const isThin = (i: number): boolean =>
     (KINDS.thin as readonly string[]).includes(lines[i]?.read.food?.kind ?? 'other');
   const pouredG = (a: Act): number =>
@@ -218,8 +229,10 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
                   ['soften', 'bloom', 'pop', 'brown'].includes(act.verb) &&
                   isEmpty(act) &&
                   act.stage === 'open'
-                ? act.verb === 'soften' && last.lines.length > 0 && last.lines.every((l) => isMeat(l.index))
-                  ? last.lines.every((l) => lines[l.index]?.read.food?.kind === 'cured-meat')
+                ? act.verb === 'soften' && isMeatAlone(last)
+                  ? last.lines.every(
+                      (l) => lines[l.index]?.read.food?.kind === 'cured-meat' || isFat(l.index),
+                    )
                     ? 'render'
                     : 'brown'
                   : act.verb === 'soften' &&

@@ -407,3 +407,26 @@ describe('notes in a hurry', () => {
     expect(acts.some((a) => a.startsWith('simmer'))).toBe(false);
   });
 });
+
+describe('what a word is not', () => {
+  it('browns meat with the herb that goes in beside it, and softens it with onions', () => {
+    const list = '700 g chicken thigh fillets; 1 tbsp oil; 1 tsp dried oregano; 1 onion; 500 ml stock';
+    const rest = ' Pour in the stock. High pressure 8 minutes.';
+    const first = (method: string): string | undefined =>
+      told(list, method + rest).find((a) => a.includes('chicken-thigh'));
+    expect(first('Heat the oil. Add the chicken and oregano and cook for 5 minutes until coloured.')).toMatch(
+      /^brown\/5/,
+    );
+    expect(first('Heat the oil. Add the chicken and the onion and cook for 5 minutes.')).not.toMatch(
+      /^brown/,
+    );
+  });
+
+  it('mashes butter with flour and leaves the mash on the table', () => {
+    const acts = told(
+      '1 kg beef short ribs; 500 ml red wine; 20 g butter, soft; 20 g plain flour; mashed potatoes',
+      'Brown the ribs. Add the wine. High pressure 45 minutes, natural release. Mash the butter and flour together and whisk into the simmering sauce until it coats a spoon. Serve with mashed potatoes.',
+    );
+    expect(acts.filter((a) => a.includes('mashed-potato'))).toEqual([expect.stringMatching(/^serve/)]);
+  });
+});
