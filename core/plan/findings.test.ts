@@ -293,3 +293,30 @@ describe('what the recipe does on purpose', () => {
     expect(thick?.fixes.map((f) => f.label)).toEqual(['Hold back cream cheese']);
   });
 });
+
+describe('a list in another language', () => {
+  const dishOfLines = (lines: readonly string[]): Dish => ({
+    ...emptyDish('d', 'Gulasch', 0),
+    lines: lines.map((text, i) => ({ id: `l${i}`, text })),
+  });
+  const german = [
+    '800 g Rindergulasch',
+    '600 g Zwiebeln, gewürfelt',
+    '2 Knoblauchzehen, gehackt',
+    '200 ml Rotwein',
+    '400 ml Rinderbrühe',
+    '1 Lorbeerblatt',
+  ];
+  const asked = (lines: readonly string[]): string[] =>
+    planDish(dishOfLines(lines), defaultKitchen())
+      .findings.filter((f) => f.about === 'reading')
+      .map((f) => f.id);
+
+  it('is said to be one, once, with all its lines', () => {
+    expect(asked(german)).toEqual(['reading-foreign']);
+  });
+
+  it('is asked about line by line where most of it is known', () => {
+    expect(asked(['1 kg beef chuck', '2 onions', '400 ml stock', '1 Lorbeerblatt'])).toEqual(['reading-l3']);
+  });
+});

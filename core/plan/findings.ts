@@ -585,8 +585,25 @@ function readingFindings({ items }: FindingInput): Finding[] {
       why: `Only the ${nameOf(i)} is counted of “${i.read.text.slice(0, 60)}”.`,
       fixes: [tellLineApart(i.lineId, i.read.several)],
     }));
-  const unsure = items
-    .filter((i) => i.read.confidence === 'unsure' && i.partIndex === 0)
+  const lines = items.filter((i) => i.partIndex === 0);
+  const strange = lines.filter((i) => i.read.confidence === 'unsure' && !i.read.food);
+  const isForeign = strange.length >= FOREIGN_FROM && strange.length > lines.length / 2;
+  // A list in another language is said to be one, and not asked about line by line.
+  const foreign: Finding[] = isForeign
+    ? [
+        {
+          id: 'reading-foreign',
+          severity: 'careful',
+          about: 'reading',
+          lineIds: strange.map((i) => i.lineId),
+          text: 'Most of this list was not understood',
+          why: `${strange.length} of ${lines.length} lines name nothing that is in the pantry, so nothing of them is counted. Lists are read in English: put the names into English, or open a line and say what it is most like.`,
+          fixes: [],
+        },
+      ]
+    : [];
+  const unsure = lines
+    .filter((i) => i.read.confidence === 'unsure' && !(isForeign && !i.read.food))
     .map((i): Finding => {
       const unknown = !i.read.food;
       return {
@@ -606,8 +623,11 @@ function readingFindings({ items }: FindingInput): Finding[] {
         ...(unknown ? { asks: i.read.foodText.slice(0, MAX_OWN_NAME) } : {}),
       };
     });
-  return [...several, ...unsure];
+  return [...several, ...foreign, ...unsure];
 }
+
+/** Lines nobody knows, from which a list is told of as a whole. By judgement. */
+const FOREIGN_FROM = 5;
 
 const COUNT_WORDS: Record<number, string> = { 2: 'two', 3: 'three', 4: 'four', 5: 'five' };
 
