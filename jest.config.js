@@ -37,6 +37,8 @@ export default {
       setupFiles: ['<rootDir>/app/testing/browser.ts'],
       setupFilesAfterEnv: ['<rootDir>/jest.limits.js'],
       moduleNameMapper: {
+        // The one for development keeps a stack for every element made: a fifth of all time, for warnings that nobody reads here.
+        '^react/jsx-runtime$': '<rootDir>/node_modules/react/cjs/react-jsx-runtime.production.js',
         '^react-chartjs-2$': '<rootDir>/app/testing/charts.tsx',
         '/workers/client$': '<rootDir>/app/testing/client.ts',
       },

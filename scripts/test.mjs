@@ -15,12 +15,10 @@ for (const path of Object.values(reports)) rmSync(join(root, path), { force: tru
 /** One check: what it is called, its command and arguments. */
 const formatting = ['formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']];
 const lint = ['lint', bin('eslint'), ['.', '--max-warnings', '0']];
-const types = ['types', bin('tsc'), ['--noEmit']];
-const coreTypes = [
-  'types of the core without a browser',
-  bin('tsc'),
-  ['--noEmit', '-p', 'tsconfig.core.json'],
-];
+// The compiled checker, five times as quick; the lint reads with the older one, since its parser knows no other.
+const tsc = join(root, 'node_modules', 'typescript-native', 'bin', 'tsc');
+const types = ['types', tsc, ['--noEmit']];
+const coreTypes = ['types of the core without a browser', tsc, ['--noEmit', '-p', 'tsconfig.core.json']];
 const arrows = [
   'import direction',
   bin('depcruise'),
@@ -31,13 +29,15 @@ const build = ['build', bin('vite'), ['build', '--logLevel', 'error']];
 const browsers = ['browser tests', bin('playwright'), ['test']];
 
 const failedChecks = [];
-// Each of these keeps one core busy: two lanes of them take half as long. What is after them takes both cores for itself.
-await Promise.all([inTurn([formatting, lint, arrows], true), inTurn([types, coreTypes, build], true)]);
+// Each of these keeps one core busy: two of them at a time, the longest first. What is after them takes both cores for itself.
+const waiting = [lint, types, formatting, build, coreTypes, arrows];
+await Promise.all([inTurn(waiting, true), inTurn(waiting, true)]);
 await inTurn([units, browsers], false);
 
-/** Runs checks one after another, all of them even when one fails. Where others run beside, each shows its output when it ends. */
+/** Takes checks from a line until none is left, all of them even when one fails. Where another line is at it too, each shows its output when it ends. */
 async function inTurn(checks, isBeside) {
-  for (const [name, command, args] of checks) {
+  for (let check = checks.shift(); check; check = checks.shift()) {
+    const [name, command, args] = check;
     const from = Date.now();
     if (!isBeside) console.log(`\n== ${name}`);
     const { code, text } = await watch(command, args, {}, isBeside);

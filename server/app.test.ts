@@ -3,10 +3,12 @@ import { request, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { createApp } from './app';
 import { Kitchens } from './devices/kitchens';
 import { isForUs } from './names';
 
+const SCRIPT = `export const x = "${'y'.repeat(4000)}";`;
 const kitchens = new Kitchens();
 let dir: string;
 let server: Server;
@@ -16,7 +18,12 @@ beforeAll(async () => {
   dir = mkdtempSync(join(tmpdir(), 'ladle-'));
   mkdirSync(join(dir, 'assets'));
   writeFileSync(join(dir, 'index.html'), '<!doctype html><title>t</title>');
-  writeFileSync(join(dir, 'assets', 'a-1234.js'), `export const x = "${'y'.repeat(4000)}";`);
+  for (const [ending, pack] of [
+    ['', (text: string) => text],
+    ['.gz', gzipSync],
+    ['.br', brotliCompressSync],
+  ] as const)
+    writeFileSync(join(dir, 'assets', `a-1234.js${ending}`), pack(SCRIPT));
   server = createApp({ distDir: dir, version: '9.9.9', kitchens }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
@@ -96,10 +103,20 @@ describe('the server', () => {
     expect(await ask({ Origin: 'http://elsewhere.example' })).toBe(403);
   });
 
-  it('keeps hashed files for a year, compressed, and the page not at all', async () => {
-    const script = await fetch(`${base}/assets/a-1234.js`, { headers: { 'accept-encoding': 'gzip' } });
+  it.each([
+    ['gzip, deflate, br, zstd', 'br'],
+    ['gzip', 'gzip'],
+    ['identity', null],
+  ])('gives a file packed as who asks takes it: %s', async (taken, packed) => {
+    const script = await fetch(`${base}/assets/a-1234.js`, { headers: { 'accept-encoding': taken } });
+    expect(script.headers.get('content-encoding')).toBe(packed);
+    expect(script.headers.get('content-type')).toContain('text/javascript');
+    expect(await script.text()).toBe(SCRIPT);
+  });
+
+  it('keeps hashed files for a year, and the page not at all', async () => {
+    const script = await fetch(`${base}/assets/a-1234.js`);
     expect(script.headers.get('cache-control')).toContain('immutable');
-    expect(script.headers.get('content-encoding')).toBe('gzip');
     expect((await fetch(base)).headers.get('cache-control')).toBe('no-cache');
   });
 });
