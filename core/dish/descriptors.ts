@@ -91,6 +91,8 @@ const FIG = '(\\d{1,3}(?:[.,]\\d+)?|\\d{1,2}\\s\\d\\/\\d|\\d\\/\\d|\\d?\\s?[¼½
 const LENGTH = new RegExp(`${FIG}(?:\\s?(?:-|–|to)\\s?${FIG})?[\\s-]*(mm|cm|inch(?:es)?|in\\b|"|”|″)`, 'i');
 /** Meat "cubed", of no said size, mm. Source: stewing meat as it is sold; spread 30 %. */
 export const USUAL_CUBE_MM = 35;
+/** Red meat "diced", which is what stewing packs say, mm. Source: packs of diced lamb, pork and beef, 25-35 mm; spread 20 %. */
+export const DICED_MEAT_MM = 30;
 /** A slice of meat or root called thick, mm. Source: kitchen practice, a finger; spread 30 %. */
 const THICK_SLICE_MM = 18;
 const NAMED_SIZES: readonly [RegExp, number][] = [
@@ -116,6 +118,10 @@ function fatNamed(text: string): number | null {
   const n = fat ? Number(fat[1] ?? fat[2]) : lean ? 100 - Number(lean[1]) : null;
   return n !== null && n <= 50 ? n : null;
 }
+
+/** True of what is diced, and not small. */
+export const isDiced = (text: string): boolean =>
+  /\bdiced\b/i.test(text) && !/\b(?:fine(?:ly)?|small|tiny|bite[- ]?size\w*)\b/i.test(text);
 
 const has = (text: string, re: RegExp): boolean => re.test(text);
 

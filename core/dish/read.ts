@@ -9,7 +9,7 @@ import { canBeCounted, isPossible, weigh } from './weigh';
 import { isPlainDescription } from './descriptions';
 import { formatAmount } from './amountText';
 import { withFigure, withoutComparison } from './comparisons';
-import { type Descriptors, describe } from './descriptors';
+import { DICED_MEAT_MM, type Descriptors, describe, isDiced } from './descriptors';
 import { MAX_LINE_LENGTH, stripBullet } from './names';
 import { PORTION_SPREAD, chunkMm, jointMm, oneOfMany, portionOf, portionsG } from './portions';
 import { KIND_NOUNS, madeInto, reinterpret } from './rowMeant';
@@ -177,6 +177,9 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   if (food && words.zestOnly && food.kind === 'spice-late' && amount?.unitId === 'each')
     massG = around(4 * amount.max, 0.4);
   if (food?.kind === 'salt' && !amount) massG = exactly(0);
+  // "Diced" is a bite of a bird, and what goes by it of red meat is for stewing.
+  if (food?.kind === 'red-meat' && !words.isSized && isDiced(clean))
+    words = { ...words, thicknessMm: DICED_MEAT_MM };
   const portion = portionOf(clean, amount, food);
   if (portion) words = { ...words, thicknessMm: words.thicknessMm ?? portion.mm };
   // A loin is sold as medallions and as a roast: only where its usual piece is thin does the joint say more.
@@ -258,13 +261,14 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   };
 }
 
-/** Cuts whose ordinary piece is a slice. */
+/** Cuts whose ordinary piece is a slice or a fillet. */
 const SOLD_THIN: ReadonlySet<string> = new Set([
   'pork-loin',
   'beef-sirloin',
   'beef-steak',
   'lamb-loin',
   'veal-loin',
+  'turkey-breast',
 ]);
 
 const isSoldThin = (food: Food | null): boolean =>

@@ -149,6 +149,18 @@ const REINTERPRET: readonly {
   { from: 'whole-chicken', to: 'chicken-thigh', word: /\bthighs?\b/i },
   { from: 'whole-chicken', to: 'chicken-drumstick', word: /\bdrumsticks?\b/i },
   { from: 'whole-chicken', to: 'chicken-wing', word: /\bwings?\b/i },
+  // "Pork steaks (shoulder)", "diced lamb, from the leg": the cut is named beside.
+  ...(
+    [
+      ['pork-loin', 'pork-shoulder', /\b(?:shoulder|neck|collar|butt)\b/i],
+      ['pork-shoulder', 'pork-leg', /\bleg\b/i],
+      ['lamb-chop', 'lamb-shoulder', /\bshoulder\b/i],
+      ['lamb-shoulder', 'lamb-leg', /\bleg\b/i],
+      ['lamb-shoulder', 'lamb-neck', /\bneck\b/i],
+      ['beef-chuck', 'beef-shin', /\b(?:shin|shank)\b/i],
+      ['beef-chuck', 'beef-cheek', /\bcheeks?\b/i],
+    ] as const
+  ).map(([from, to, word]) => ({ from, to, word, not: /\b(?:or|and)\b|\/|\bbutt(?:er|on)/i })),
   { from: 'pork-shoulder', to: 'pork-rib', word: /\bribs?\b/i },
   { from: 'beef-chuck', to: 'beef-short-rib', word: /\bribs?\b/i },
   { from: 'sausage', to: 'ground-pork', word: /\bcasings? removed\b|\bout of (?:its|their) skins?\b/i },

@@ -297,7 +297,7 @@ function suggestFor(input: HeatInput, quick: Run): { minutes: number; lead: numb
     return judged.doneness.safeC === null || !piece ? [] : [{ kind, piece, doneness: judged.doneness }];
   });
   const share = REFERENCE.loadG / meats.reduce((sum, m) => sum + m.piece.massG, 1e-9);
-  const { minutes, lead } = minutesOfKilo({
+  const kilo = {
     pot: input.pot,
     altitudeM: input.altitudeM,
     roomC: input.roomC,
@@ -306,23 +306,46 @@ function suggestFor(input: HeatInput, quick: Run): { minutes: number; lead: numb
     pieces: meats.map((m) => ({ ...m.piece, massG: Math.round(m.piece.massG * share) })),
     judged: meats.map((m, index) => ({ index, doneness: m.doneness })),
     factors: quick.factors,
-  });
-  const least = Math.max(minutes, ...meats.map((m) => m.doneness.floorMin));
+  };
+  const { minutes, lead } = minutesOfKilo({ ...kilo, ...REFERENCE_SAUCE });
+  // Where only heat counts, a kilo in no more than this sauce comes up sooner and is given longer: so much is given to all of it.
+  const isByHeat = meats.some((m) => m.doneness.tenderAt95Min < MELTS_FROM_MIN);
+  const floor = Math.max(minutes, ...meats.map((m) => m.doneness.floorMin));
+  const isMore = share < 1 - 1e-6;
+  const least =
+    isMore && isByHeat
+      ? kiloToServe({
+          ...kilo,
+          lumpJPerK: Math.round(input.lumpJPerK),
+          startC: Math.round(input.startC),
+          floor,
+        })
+      : floor;
   return { minutes: minutesToServe(quick, least), lead: meats[lead]?.kind ?? 0 };
 }
 
-/** What the minutes of a kilo depend on: not on the liquid, the vegetables or how warm they are. */
+const REFERENCE_SAUCE = { lumpJPerK: REFERENCE.lumpJPerK, startC: REFERENCE.startC };
+/** Meat that melts more slowly than this at 95 °C is long hot when it is tender, min. Source: the lean rows of the cuts; spread 30 %. */
+const MELTS_FROM_MIN = 15;
+
+/** What the minutes of a kilo depend on: not on the vegetables. */
 type Kilo = Pick<
   HeatInput,
-  'pot' | 'altitudeM' | 'roomC' | 'release' | 'ventAfterMin' | 'pieces' | 'judged'
+  'pot' | 'altitudeM' | 'roomC' | 'release' | 'ventAfterMin' | 'pieces' | 'judged' | 'lumpJPerK' | 'startC'
 > & { factors: Run['factors'] };
 
 /** The minutes of a kilo of these pieces, kept: a dish is planned many times with the same meat. */
 const minutesOfKilo = kept(200, JSON.stringify, ({ factors, ...kilo }: Kilo) => {
-  const { lumpJPerK, startC } = REFERENCE;
-  const run = new Run({ ...kilo, lumpJPerK, startC, minutes: null }, factors);
+  const run = new Run({ ...kilo, minutes: null }, factors);
   run.comeUp();
   return suggestMinutes(run);
+});
+
+/** The minutes that a kilo of these pieces is given in this much sauce, from `floor` up. */
+const kiloToServe = kept(200, JSON.stringify, ({ factors, floor, ...kilo }: Kilo & { floor: number }) => {
+  const run = new Run({ ...kilo, minutes: null }, factors);
+  run.comeUp();
+  return minutesToServe(run, floor);
 });
 
 /** Minutes from `from` up after which no meat of a run that has come up is under when the lid opens, in heat, in time or in softness. */

@@ -13,6 +13,7 @@ import {
   SLICED_SAUSAGE_MM,
   THICKEST_FACTOR,
   type Cut,
+  FROZEN_FLOOR,
 } from '../heat/data/cuts';
 import type { PieceSpec } from '../heat/piece';
 import { softeningOf, type Softening } from '../heat/data/softness';
@@ -124,7 +125,8 @@ export function meatPieces(
     const boneless =
       item.read.bone === 'out' ||
       cubed ||
-      item.read.cut === 'sliced' ||
+      // What is sliced across its bone keeps a piece of it in every slice.
+      (item.read.cut === 'sliced' && cut.cubes) ||
       (hasNoBones && item.read.bone === null && cut.bonelessMm !== undefined);
     const ordinary = boneless && cut.bonelessMm ? cut.bonelessMm : cut.thicknessMm;
     const written = item.read.thicknessMm ?? told?.thicknessMm ?? null;
@@ -178,6 +180,12 @@ export function meatPieces(
       main.thicknessMm = Math.max(main.thicknessMm, lumpMm(main.massG));
     }
   }
+  for (const piece of found)
+    if (piece.frozen)
+      piece.doneness = {
+        ...piece.doneness,
+        floorMin: Math.ceil(piece.doneness.floorMin * FROZEN_FLOOR),
+      };
   return found;
 }
 
