@@ -108,7 +108,10 @@ const NAMED_SIZES: readonly [RegExp, number][] = [
     18,
   ],
   [/\blarge (?:chunks|pieces|cubes)\b|\bbig chunks\b/i, 50],
-  [/\bcubed?\b|\bcubes\b|\bchunks\b|\bstewing\b|\bstew meat\b|\bcut (?:up|into pieces)\b/i, USUAL_CUBE_MM],
+  [
+    /\bcubed?\b|\bcubes\b|\bchunks\b|\bcurry[- ]cut\b|\bstewing\b|\bstew meat\b|\bcut (?:up|into pieces)\b/i,
+    USUAL_CUBE_MM,
+  ],
 ];
 
 /** "12% fat", "max 5 % fat", "80/20", "93% lean": the fat of a packet, per cent. */

@@ -141,6 +141,8 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
     /\b\d{1,2}(?:\s*(?:-|–|to|or)\s*\d{1,2})? whistles?\s*[,(]?\s*(?:or )?\(?(?:about|approx\.?|approximately|around|roughly|~|i\.?e\.?)\s*(\d{1,3}(?:\s*[-–]\s*\d{1,3})? ?min\w*)\)?/gi,
     '$1 at pressure',
   ],
+  // "HP 10 NPR 10": two figures in one breath, the second of which is the release's.
+  [/(?<=\b(?:HP|LP) ?\d{1,3} ?(?:m|mins?|minutes?)?)\s+(?=(?:NPR|NR|QP?R)\b)/gi, ', '],
   // "(add half a cup of water if your pot is 8 quarts)": not this pot, and nobody knows.
   [
     /\([^()]{3,80}\bif (?:your|you have an?|using an?) (?:[\w.-]+ ){0,3}(?:pot|cooker|quart|qt|litre)\b[^()]*\)/gi,
@@ -224,6 +226,9 @@ export function clausesOf(method: string): string[] {
     .filter(Boolean);
 }
 
+const NO_PRESSURE =
+  /\b(?:(?:with )?(?:the )?lid (?:back )?on\W+)?(?:with )?(?:no|without(?: any)?|not under) pressure\b/gi;
+
 /** As below; kept, because a dish is planned at every keystroke. */
 export const pressureRuns = kept<string, readonly PressureRun[]>(300, (method) => method, runsIn);
 
@@ -232,7 +237,10 @@ export const pressureRuns = kept<string, readonly PressureRun[]>(300, (method) =
  * the release are never those under pressure. Never throws; silent where it is unsure.
  */
 function runsIn(told: string): PressureRun[] {
-  const whole = forThisPot(told).replace(/\blbs?\.(?=\s)/gi, 'lb');
+  const whole = forThisPot(told)
+    .replace(/\blbs?\.(?=\s)/gi, 'lb')
+    // "Lid on, no pressure": it says itself that there is none.
+    .replace(NO_PRESSURE, 'unlocked');
   if (!EVIDENCE.test(whole)) return [];
   const method = withoutPotNames(whole);
   const runs: PressureRun[] = [];
@@ -342,7 +350,9 @@ function runsIn(told: string): PressureRun[] {
         isOpenHeat(clause));
     if (CLOSES.test(clause)) isOff = false;
   }
-  return runs.filter((r) => r.minutes !== null || r.release !== null || r.whistles !== null);
+  const withFigures = runs.filter((r) => r.minutes !== null || r.release !== null || r.whistles !== null);
+  // "Pressure cook until tender": a lid all the same, and the minutes are computed.
+  return withFigures.length || !OF_PRESSURE.test(method) ? withFigures : runs.slice(0, 1);
 }
 
 const MORE_HIGH =

@@ -310,7 +310,8 @@ function suggestFor(input: HeatInput, quick: Run): { minutes: number; lead: numb
   const { minutes, lead } = minutesOfKilo({ ...kilo, ...REFERENCE_SAUCE });
   // Where only heat counts, a kilo in no more than this sauce comes up sooner and is given longer: so much is given to all of it.
   const isByHeat = meats.some((m) => m.doneness.tenderAt95Min < MELTS_FROM_MIN);
-  const floor = Math.max(minutes, ...meats.map((m) => m.doneness.floorMin));
+  // What lies beside it has a floor too: beans that are hard are no food.
+  const floor = Math.max(minutes, ...input.judged.map((j) => j.doneness.floorMin));
   const isMore = share < 1 - 1e-6;
   const least =
     isMore && isByHeat

@@ -16,6 +16,7 @@ import {
   FROZEN_FLOOR,
 } from '../heat/data/cuts';
 import type { PieceSpec } from '../heat/piece';
+import type { FoodKind } from '../pantry/food';
 import { softeningOf, type Softening } from '../heat/data/softness';
 import { donenessOf, type Doneness } from '../heat/doneness';
 import { pressureRuns } from '../dish/pressure';
@@ -214,13 +215,16 @@ function lumpMm(massG: number): number {
 /** Most kinds of plant followed one by one; what is least of them warms with the rest. */
 const MOST_PLANTS = 4;
 
+/** Under the lid they soften all the same, whether the method put them in with the stock or turned them in the fat first. */
+const DRINKS: ReadonlySet<FoodKind> = new Set(['pulse-dry', 'grain', 'pasta']);
+
 /** The vegetables, pulses, grains and pasta under the lid whose softness is followed, heaviest first. */
 export function plantPieces(items: readonly PlacedItem[]): PlantPiece[] {
   const found = new Map<string, PlantPiece>();
   for (const item of items) {
     const { food } = item.read;
-    if (!food || item.moment !== 'lid' || item.read.frozen || item.line.on === 'bowl' || item.massG.mid <= 0)
-      continue;
+    const isUnder = food && (item.moment === 'lid' || (DRINKS.has(food.kind) && !isHeldBack(item.moment)));
+    if (!isUnder || item.read.frozen || item.line.on === 'bowl' || item.massG.mid <= 0) continue;
     const name = `${item.read.foodText} ${food.names[0] ?? ''}`;
     const softening = softeningOf(name, food.kind, item.read.soaked);
     if (!softening || item.read.cooked || item.read.canned) continue;
@@ -326,7 +330,7 @@ const plantDoneness = (p: PlantPiece): Doneness => ({
   tenderAt95Min: p.softening.softAt95Min,
   dryAfterMin: null,
   apart: p.softening.apart,
-  floorMin: 0,
+  floorMin: p.softening.floorMin ?? 0,
 });
 
 const specOf = (kind: MeatPiece | PlantPiece, roomC: number): PieceSpec =>
