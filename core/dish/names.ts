@@ -19,7 +19,7 @@ export function stripBullet(text: string): string {
 
 /** How a thing is cut, behind its name without a comma, and what it is for, before it. */
 const CUT_BEHIND =
-  /(?:\s+(?:and|in|into|lengthwise|lengthways|finely|roughly|thinly|thickly|freshly|coarsely|loosely|tightly|lightly|firmly|well|cut|chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|drained|rinsed|washed|cleaned|picked|torn|crumbled|melted|softened|beaten|whisked|julienned|deseeded|seeded|slit|bruised|smashed|uncooked|packed|thawed|defrosted|divided|optional|more|extra|thick|thin|(?:(?:in|into|cut|thick|thin|small|large|chunky|bite[- ]?sized?)\s+)+(?:chunks|pieces|strips|rounds|rings|wedges|slivers|matchsticks|batons|dice|cubes)|bite[- ]?sized?))+$/i;
+  /(?:\s+(?:(?:bones?|skin)[- ](?:in|on|off)|and|in|into|lengthwise|lengthways|finely|roughly|thinly|thickly|freshly|coarsely|loosely|tightly|lightly|firmly|well|cut|chopped|sliced|diced|minced|crushed|grated|peeled|halved|quartered|cubed|shredded|trimmed|drained|rinsed|washed|cleaned|picked|torn|crumbled|melted|softened|beaten|whisked|julienned|deseeded|seeded|slit|bruised|smashed|uncooked|packed|thawed|defrosted|divided|optional|more|extra|thick|thin|(?:(?:in|into|cut|thick|thin|small|large|chunky|bite[- ]?sized?)\s+)+(?:chunks|pieces|strips|rounds|rings|wedges|slivers|matchsticks|batons|dice|cubes)|bite[- ]?sized?))+$/i;
 const FOR_WHAT =
   /^(?:(?:to|for) (?:serve|serving|garnish|finish|the table)|sides?|side dish(?:es)?|accompaniments?|garnish|beilagen?|optional)(?:\s*[:–—-]\s*|\s{2,})/i;
 
@@ -57,5 +57,14 @@ export function shortName(read: Named): string {
     return fruit.includes(part) ? fruit : `${fruit} ${part}`;
   }
   const isShort = own.length > 0 && own.length <= 22 && !own.includes(',') && own.split(' ').length <= 3;
-  return isShort || !read.food ? own.toLowerCase().slice(0, 40) : (read.food.names[0] ?? own);
+  return isShort || !read.food ? inSmallLetters(own).slice(0, 40) : (read.food.names[0] ?? own);
 }
+
+/** Small letters, but for what is short for something: "SR flour". */
+const inSmallLetters = (own: string): string =>
+  own === own.toUpperCase()
+    ? own.toLowerCase()
+    : own
+        .split(' ')
+        .map((word) => (/^\p{Lu}{2,3}$/u.test(word) ? word : word.toLowerCase()))
+        .join(' ');

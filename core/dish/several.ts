@@ -173,7 +173,10 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     (isBinder
       ? (things[1]?.food.thin ?? 0) > POURS
       : things[1]?.food.kind === 'water' && (things[0]?.food.thin ?? 0) < POURS);
-  const areDifferent = new Set(things.map((t) => t.food.id)).size === things.length;
+  // "2 black cardamoms, 4 green cardamoms, 4 cloves": two of them share a row, and each has its amount.
+  const kinds = new Set(things.map((t) => t.food.id)).size;
+  const isListOf = things.length > 2 && kinds >= things.length - 1 && things.every((t) => t.hasAmount);
+  const areDifferent = kinds === things.length || isListOf;
   const isOneEach =
     new Set(things.map((t) => t.food.kind)).size === things.length ||
     things.length > 2 ||

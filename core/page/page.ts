@@ -278,6 +278,7 @@ function assemble(
       r.title
         ?.replace(NAMED_AS, '')
         .replace(OF_A_SITE, '$1')
+        .replace(ON_A_SITE, '$1')
         .replace(FOR_SO_MANY, '')
         .replace(FOR_IN_BRACKETS, '')
         .replace(TIMES_SO_MANY, '')
@@ -316,6 +317,9 @@ const OF_A_PART =
 
 /** "Chicken Tikka Masala | Pressure Cooker | Weeknight Table": the name, and whose page it is. */
 const OF_A_SITE = /^(\p{L}[^|]{3,60}?\s\S[^|]*?)\s+\|\s.*\|.*$/u;
+
+/** "Pork Vindaloo-Style Curry | The Salt Jetty": the name, and where it stood. */
+const ON_A_SITE = /^(\p{L}[^|]{6,80}?)\s+\|\s+(?!(?:for|serves|makes|feeds|yield)\b)\p{Lu}[^|\d]{2,40}$/iu;
 
 /** "Recipe: cumin lamb". */
 const NAMED_AS = /^(?:recipe|title|name|dish)\s*[:：-]\s*/i;

@@ -186,7 +186,20 @@ const KNEADED = /\bknead|\b(?:roll|form|shape)\b.*\b(?:balls?|patties|koft\w+|me
 
 /** Meat that is put together with what it is to taste of, before there is any pot: a marinade where it is left to stand, else a rub. */
 function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: string | null): string | null {
-  const isFirstMixed = r.last?.verb === 'mix' || r.last?.verb === 'season';
+  const isFirstMixed =
+    r.last?.verb === 'mix' ||
+    r.last?.verb === 'season' ||
+    (r.last?.verb === 'blend' && INTO_A_BOWL.test(text));
+  // "Put the pork in a bowl to marinate, add the paste and the salt": still that bowl.
+  if (
+    r.stage === 'prep' &&
+    r.last?.verb === 'marinate' &&
+    r.last.minutes === null &&
+    (told === 'add' || told === 'mix') &&
+    meant.length > 0 &&
+    !/\b(?:pot|cooker|pan)\b/i.test(text)
+  )
+    return 'marinate';
   // "Put the flour in a large bowl": no pot is near.
   if (
     r.stage === 'prep' &&
@@ -212,7 +225,7 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
   if (!isTogether) return null;
   const next = r.parts[n + 1]?.text ?? '';
   // "Mix well. Cover and refrigerate": what is told of the same bowl before it stands.
-  const then = r.parts.slice(n + 1, n + 4).map((p) => p.text);
+  const then = r.parts.slice(n + 1, n + 6).map((p) => p.text);
   const stands = then.findIndex((t) => STANDS.test(t));
   const isCovered = stands > 0 && then.slice(0, stands).every((t) => IN_THE_BOWL.test(t));
   if (STANDS.test(text) || STANDS.test(next) || isCovered) return 'marinate';
@@ -223,7 +236,8 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
 }
 
 /** Done to what is in a bowl while it waits to stand. */
-const IN_THE_BOWL = /^\W*(?:cover|mix|toss|stir|turn|coat|massage|rub)\b(?!.*\b(?:pot|cooker)\b)/i;
+const IN_THE_BOWL =
+  /^\W*(?:and |then )?(?:cover|mix|toss|stir|turn|coat|massage|rub|add|tip in|pour (?:in|over))\b(?!.*\b(?:pot|cooker|pan)\b)/i;
 
 /** No verb is told: what is meant is inferred from the foods, or belongs to what was told before. */
 function goesOn(r: Reading, c: Clause): void {
@@ -308,9 +322,16 @@ function done(r: Reading, c: Clause, verb: string): void {
   const isAll =
     verb === 'mix' && r.stage === 'prep' && !isShapedNext && /\b(?:ingredients|everything)\b/i.test(text);
   const named = isAll ? new Set(linesNamed(next, r.lines, r.pantry)) : undefined;
+  const inDough = new Set(
+    r.acts.flatMap((a) =>
+      a.verb === 'mix' && a.lines.some((l) => r.kindOf(l.index) === 'flour')
+        ? a.lines.map((l) => l.index)
+        : [],
+    ),
+  );
   const meant = c.meant.filter((i) =>
     verb === 'liftout'
-      ? !DISSOLVED.has(r.kindOf(i))
+      ? !DISSOLVED.has(r.kindOf(i)) && !inDough.has(i)
       : // "Combine the marinade ingredients, add the chicken": it comes with the second.
         !(named?.has(i) && r.isRawMeat(i)),
   );

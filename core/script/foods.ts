@@ -18,6 +18,7 @@ const GROUPS = {
   boiled: of(['pasta', 'grain', 'pulse-dry', 'root-veg']),
   /** What loosens nothing from a floor. */
   dry: of(KINDS.spice, KINDS.aromatic, ['tomato-paste']),
+  salt: of(['salt']),
   /** What meat is put in with, and tastes of. */
   seasoning: of(KINDS.spice, ['herb-woody', 'herb-soft', 'salt']),
 } as const;
@@ -47,8 +48,10 @@ export class Foods {
     return act.lines.some((l) => this.is(l.index, ...groups));
   }
 
-  /** Weight of what an act brings, g. */
-  weightG(act: { lines: readonly { index: number; share: number }[] }): number {
-    return act.lines.reduce((sum, l) => sum + (this.lines[l.index]?.read.massG.mid ?? 0) * l.share, 0);
+  /** Weight of the thin liquid that an act pours, g. */
+  pouredG(act: { lines: readonly { index: number; share: number }[] }): number {
+    return act.lines
+      .filter((l) => this.is(l.index, 'thin'))
+      .reduce((sum, l) => sum + (this.lines[l.index]?.read.massG.mid ?? 0) * l.share, 0);
   }
 }

@@ -95,6 +95,10 @@ export function inferVerb(
   const isRaw = kinds.some((k) => ['poultry', 'red-meat', 'ground-meat'].includes(k));
   if (isRaw && last && HAD_HEAT.has(last.verb) && last.lines.length > 0)
     return timeNamed(text) !== null || FRIED.test(next) ? 'brown' : 'add';
+  // "Leek and carrot 5 minutes. Stock, herbs": what is poured in is fried no more, nor is what comes with it.
+  const isPoured =
+    some(KINDS.thin) && all([...KINDS.thin, ...KINDS.spice, 'herb-woody', 'herb-soft', 'salt']);
+  if (isPoured && last && ['brown', 'soften', 'bloom'].includes(last.verb) && !isTimed) return 'add';
   if (goesOn && last.lines.length > 0 && (last.verb !== 'deglaze' || all(KINDS.thin))) return null;
   if (all(KINDS.thin)) return 'add';
   if (all(KINDS.spice)) return 'bloom';

@@ -83,7 +83,11 @@ function tellOn(last: Act, act: Act, told: readonly ('minutes' | 'until' | 'word
 
 /** "Stir the marinade together, add the chicken and chill": one standing; "season the flour, toss the beef in it": one coat. */
 const inTheSameBowl: Rule = ({ last, act }) => {
-  if (last.verb !== act.verb || !['marinate', 'dredge'].includes(act.verb) || act.lines.length) return;
+  const isOne = last.verb === act.verb && ['marinate', 'dredge'].includes(act.verb);
+  // "Put the pork in a bowl, add the paste, leave for 2 hours": it all stands so long.
+  const isStillFilled = act.verb === 'marinate' && last.minutes === null;
+  if (!isOne || (act.lines.length && !isStillFilled)) return;
+  last.lines.push(...act.lines);
   tellOn(last, act, ['minutes', 'words']);
   last.again = [...new Set([...last.again, ...act.again])];
   return 'gone';
@@ -204,6 +208,17 @@ const warmedAndStirredIn: Rule = ({ last, act }) => {
   return 'gone';
 };
 
+/** "Add the onion; season with salt and pepper. Cook for 5 minutes": salt goes in with what fries, and what fries goes on. */
+const saltedAsItFries: Rule = (pair) => {
+  const { last, act, foods } = pair;
+  const isAdded = ['add', 'season', 'soften'].includes(act.verb) && act.minutes === null;
+  if (!isSameMoment(pair) || last.verb !== 'soften' || last.minutes !== null || !isAdded) return;
+  if (!foods.only(act, 'salt')) return;
+  last.lines.push(...act.lines);
+  tellOn(last, act, ['words']);
+  return 'gone';
+};
+
 /** An act that brings nothing and is done to nothing. */
 const SAYS_NOTHING = ['add', 'stirin', 'mix', 'season'];
 const saysNothing: Rule = ({ act }) => (isEmpty(act) && SAYS_NOTHING.includes(act.verb) ? 'gone' : undefined);
@@ -236,7 +251,7 @@ const BECOMES: readonly Becoming[] = [
     act.verb === 'reduce' &&
     isEmpty(act) &&
     act.stage === 'open' &&
-    foods.weightG(last) < BOILS_AT_ONCE_G
+    foods.pouredG(last) < BOILS_AT_ONCE_G
       ? 'deglaze'
       : null,
   (pair) =>
@@ -320,7 +335,7 @@ const oneThing: Rule = (pair) => {
     ['brown', 'soften', 'render', 'pop', 'bloom'].includes(act.verb);
   const isScraped = last.verb === 'add' && act.verb === 'deglaze' && isEmpty(act);
   const isBoiledAtOnce =
-    last.verb === 'deglaze' && act.verb === 'reduce' && isEmpty(act) && foods.weightG(last) < BOILS_AT_ONCE_G;
+    last.verb === 'deglaze' && act.verb === 'reduce' && isEmpty(act) && foods.pouredG(last) < BOILS_AT_ONCE_G;
   if (!isSame && !isFatOnly && !isScraped && !isBoiledAtOnce) return;
   // "Stir in the tomato purée, let it bubble": a paste loosens nothing.
   const isDry = isScraped && foods.only(last, 'dry');
@@ -352,6 +367,7 @@ const RULES: readonly Rule[] = [
   broughtToIt,
   warmedAndStirredIn,
   saysNothing,
+  saltedAsItFries,
   servedTogether,
   becomesAnother,
   scrapedAfterMeat,

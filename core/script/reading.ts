@@ -53,6 +53,7 @@ const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\
 const TAKEN_OUT = /\b(?:scoop|lift|take|fish|spoon|set|put|move|remove|transfer)\b/i;
 const WHOLE_SPICES = /\bwhole spices?\b/i;
 const UNTIL_IT = /\b(?:until|till|when|once|before) (?:it|they)\b.*$/i;
+const UNTIL_IT_LOOKS = /(?<=\S.*)\b(?:until|till)\b.*$/i;
 const PRONOUN = /\b(?:it|them)\b/i;
 /** "Place in the pot": what is placed was named before. */
 const OBJECTLESS =
@@ -94,12 +95,14 @@ const UNTIL =
 /** "Until wilted 2 min": the time is no part of the look. */
 const HOW_LONG =
   /\s+\(?(?:for )?(?:about |~ ?|approx\.? )?\d[\d\s–-]*(?:m|mins?|minutes?|secs?|seconds?|hours?|hrs?)\b.*$/i;
+/** "Till the gravy is as thick as you like": no look that anybody could wait for. */
+const AS_YOU_LIKE = /^.*\bas \p{L}+(?: as\b.*)?$/iu;
 /** Looks that are one word. */
 const LOOKS =
   /^(?:syrupy|sticky|glossy|shiny|thick(?:ened)?|creamy|silky|smooth|golden|crispy?|caramelis?z?ed|jammy|translucent|transparent|soft(?:ened)?|fragrant|aromatic|wilted|tender|melted|browned|bubbling|toasted|charred)$/i;
 /** "Fry until deep brown": what to look for, in the recipe's words. */
 export function untilTold(text: string): { until: string } | Record<string, never> {
-  const told = (UNTIL.exec(text)?.[1] ?? '').replace(HOW_LONG, '').trim();
+  const told = (UNTIL.exec(text)?.[1] ?? '').replace(HOW_LONG, '').replace(AS_YOU_LIKE, '').trim();
   const long = told.split(/\s+/).length;
   const says = long >= 2 ? long <= MOST_WORDS_OF_A_LOOK : LOOKS.test(told);
   return says ? { until: told } : {};
@@ -234,10 +237,13 @@ export class Reading {
   /** The `n`th clause with the lines it means; remembers what it names and what it makes. */
   clause(n: number): Clause {
     const { text, sentence } = this.parts[n] ?? { text: '', sentence: '' };
-    const product = this.#productNamed(text);
+    // "Fry until the paste darkens": what to look for, and not what is fried.
+    const until = UNTIL_IT_LOOKS.exec(text)?.[0] ?? '';
+    const product = this.#productNamed(text.slice(0, text.length - until.length));
+    const looked = product ?? this.#productNamed(until);
     const named = [
       ...inOrder([
-        ...this.#meaning(withoutMade(text, product?.name), n),
+        ...this.#meaning(withoutMade(text, looked?.name), n),
         ...(product?.lines ?? []),
         ...this.#keptMeant(text),
       ]),
@@ -618,10 +624,12 @@ export class Reading {
         lines.some((i) => foodWords(this.lines[i]?.read.foodText ?? '').includes(own));
       if (found && isOwn) return { name, lines };
     }
-    // "Knead a dough, pinch it into bits. Drop these into the soup": the dough.
+    // "Knead a dough, pinch it into bits. Drop these into the soup", "make 8 balls. Drop balls on top": the dough.
     const dough = this.#made.get('dough');
     const isDropped =
-      dough !== undefined && this.stage === 'after' && this.last?.verb === 'mix' && DROPS_THEM.test(text);
+      dough !== undefined &&
+      this.stage === 'after' &&
+      ((this.last?.verb === 'mix' && DROPS_THEM.test(text)) || DROPS_BALLS.test(text));
     if (isDropped) return { name: 'dough', lines: dough };
     // "Half the barbecue sauce" is a line of its own.
     const isOpen = this.stage === 'prep' || this.stage === 'open';
@@ -638,6 +646,7 @@ export const DOUGHS: readonly string[] = ['dough', 'batter', 'dumplings'];
 const DROPPED = /\b(?:drop|sit|place|put|spoon|add|lay|dot|float|arrange|lower|slide|scoop)\b/i;
 const DROPS_THEM =
   /\b(?:drop|add|lower|slide|put|tip|boil|cook)\b.{0,12}\b(?:these|them|the (?:pieces|bits|noodles|dumplings|gnocchi))\b/i;
+const DROPS_BALLS = /\b(?:drop|sit|place|put|lay|arrange)\b.{0,12}\bballs\b/i;
 const OF_IT = /^(?:the|rest|remaining|other|half|whole|spice|whisked|blended|ground)$/;
 
 const inOrder = (indices: readonly number[]): readonly number[] =>

@@ -47,7 +47,7 @@ export const MEAT = [
   row('ground-meat', 'meatball | turkey meatball | beef meatball | frozen meatball', { pieceG: { each: 35, large: 50, small: 20 }, cut: 'meatball', gPerMl: 0.6 }),
   row('cured-meat', 'bacon | streaky bacon | back bacon | smoked bacon | lardon | bacon lardon', { pieceG: { each: 25, rasher: 25, strip: 25, slice: 25, packet: 200 }, fat: 0.35, cut: 'cured' }),
   row('cured-meat', 'chorizo | cooking chorizo | chorizo cooking sausage | chorizo sausage', { pieceG: { each: 60, piece: 60 }, fat: 0.3, cut: 'cured' }),
-  row('cured-meat', 'prosciutto | serrano ham | parma-style ham', { pieceG: { each: 15, slice: 15 }, salt: 0.05, fat: 0.15, cut: 'cured' }),
+  row('cured-meat', 'prosciutto | serrano ham | parma-style ham | cured ham | jamon | mountain ham', { pieceG: { each: 15, slice: 15 }, salt: 0.05, fat: 0.15, cut: 'cured' }),
   row('sausage', 'sausage | pork sausage | italian sausage | bratwurst | brat | weisswurst | thuringer | sweet italian sausage | hot italian sausage', { pieceG: { each: 67, large: 100, piece: 67 }, cut: 'sausage' }),
   row('sausage', 'smoked sausage | kielbasa | andouille | andouille sausage | cajun sausage | polish sausage | smoked rope sausage', { pieceG: { each: 100 }, cut: 'sausage', salt: 0.022 }),
   row('seafood', 'white fish | cod | haddock | hake', { pieceG: { each: 150, piece: 150 } }),
