@@ -70,12 +70,26 @@ function readLength(text: string): { value: number; unit: Unit; rest: string } |
     : null;
 }
 
+/** "2lb 4oz": the ounces that go on with the pounds. */
+function withOunces(measured: ReturnType<typeof readMeasured>): ReturnType<typeof readMeasured> {
+  const ounces = measured?.unit.id === 'lb' ? /^\s*(\d{1,2})(½)?\s?oz\b\.?/i.exec(measured.rest) : null;
+  if (!measured || !ounces) return measured;
+  const more = (Number(ounces[1]) + (ounces[2] ? 0.5 : 0)) / OUNCES_A_POUND;
+  return {
+    ...measured,
+    min: measured.min + more,
+    max: measured.max + more,
+    rest: measured.rest.slice(ounces[0].length),
+  };
+}
+const OUNCES_A_POUND = 16;
+
 /** A second measure in brackets or after a slash: "(about 1 kg)", "/ 700 g", "(250ml)". */
 function readAlso(text: string): { value: number; unit: Unit; rest: string } | null {
   const open = /^\s*(?:\(|\[|\/|=|,?\s*or about\s|,\s*about\s)\s*/i.exec(text);
   if (!open) return null;
   const inner = text.slice(open[0].length).replace(/^(?:total|weighing)\s+/i, '');
-  const measured = readMeasured(inner);
+  const measured = withOunces(readMeasured(inner));
   if (!measured) return null;
   const bracketed = /[([]/.test(open[0]);
   if (!bracketed)

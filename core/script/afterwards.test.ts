@@ -111,7 +111,9 @@ describe('before the lid', () => {
         pantry,
       )?.acts ?? []
     ).flatMap((a) => a.lines.filter((l) => l.index === 1).map((l) => l.share));
-    expect(shares[1]).toBeCloseTo(2 / 3, 2);
+    // What comes in before the lid by two names is one line of that act.
+    expect(shares).toHaveLength(2);
+    expect(shares[0]).toBeGreaterThan(2 / 3);
     expect(shares.reduce((s, x) => s + x, 0)).toBeCloseTo(1, 5);
   });
 });

@@ -404,8 +404,16 @@ export function merged(acts: readonly Act[], lines: readonly ScriptLine[]): Act[
   return out.map((a, i) => ({
     ...a,
     id: `a${i}`,
+    lines: summed(a.lines),
     verb: inTheEnd(a, out.slice(i + 1), foods),
   }));
+}
+
+/** "Half the oil, adding more as needed": what comes in by halves is one line of the act. */
+function summed(lines: Act['lines']): Act['lines'] {
+  const shares = new Map<number, number>();
+  for (const { index, share } of lines) shares.set(index, (shares.get(index) ?? 0) + share);
+  return [...shares].map(([index, share]) => ({ index, share }));
 }
 
 /** Asks the rules of an act and what stands before it; true once it has become part of that, or says nothing. */

@@ -204,6 +204,8 @@ export function verbAfter(t: Told): string | null {
   const isBrief = (minutesNamed(text) ?? Number.POSITIVE_INFINITY) <= ROASTED_IN_A_PAN_MIN;
   if (said === 'bake' && /\broast/i.test(text) && !IN_AN_OVEN.test(text) && isBrief) return 'fry';
   // "Sauté low ten minutes, uncovered": how the pot is set, with nothing to fry.
+  // "Sauté mode, orzo in 7 minutes": what drinks is simmered in what is there.
+  if (said === 'fry' && meant.length > 0 && all(['pasta', 'grain'])) return 'simmer';
   if (said === 'fry' && !meant.some(isToCome) && (SETS_LOW.test(text) || TILL_IT.test(text))) return 'simmer';
   // "Glaze the small onions in butter": in a pan beside, and no sauce goes down.
   if (said === 'glaze' && IN_FAT.test(text) && meant.some(isToCome) && all(GLAZED_IN_BUTTER)) return 'fry';

@@ -112,6 +112,9 @@ function cautionsOf(done: Done, verb: Verb): string[] {
   return verb.caution && !isCooked && !isCold ? [CAUTIONS[verb.caution]] : [];
 }
 
+/** True of thin liquid. */
+const isPoured = (i: PlacedItem): boolean => (i.read.food?.thin ?? 0) > MOSTLY_THIN;
+const MOSTLY_THIN = 0.8;
 /** Fat and salt are listed with what is fried, and not named. */
 const isInIt = (i: PlacedItem): boolean => isFat(i) || i.read.food?.kind === 'salt';
 
@@ -128,7 +131,10 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const isMarinadePoured = bringsMarinade(act, input);
   // Fat is what a thing is fried in: it is listed, and not named as what is fried.
   const isSoaking = act.verb === 'soak' && mine.every((i) => i.read.food?.kind === 'water');
-  const fried = verb.inFat && mine.some((i) => !isInIt(i)) ? mine.filter((i) => !isInIt(i)) : mine;
+  // What loosens a floor is the liquid, whatever comes in with it.
+  const poured = act.verb === 'deglaze' ? mine.filter(isPoured) : [];
+  const inFat = verb.inFat && mine.some((i) => !isInIt(i)) ? mine.filter((i) => !isInIt(i)) : mine;
+  const fried = poured.length ? poured : inFat;
   const names = unique([
     ...(isSoaking ? againItems(act, input).map(called) : []),
     ...(isMarinadePoured ? ['the marinade'] : []),
@@ -206,7 +212,7 @@ function splashFor(act: Act, { items, script }: StepInput): string {
   const next = acts
     .slice(acts.indexOf(act) + 1)
     .filter((a) => a.run === act.run)
-    .flatMap((a) => items.filter((i) => i.actId === a.id && (i.read.food?.thin ?? 0) > 0.8));
+    .flatMap((a) => items.filter((i) => i.actId === a.id && isPoured(i)));
   const name = next[0] && shortName(next[0].read);
   return name ? `A splash of the ${name} first.` : '';
 }

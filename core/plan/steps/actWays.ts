@@ -11,6 +11,7 @@ import {
   isOnlyFlavour,
   isOnlyHot,
   isPouredOnFilm,
+  isSeasoning,
   isTurnedIn,
   isWholeSpice,
   keepsLiquor,
@@ -71,6 +72,10 @@ const meatOf = ({ mine }: Done): PlacedItem[] => mine.filter(isOfMeatKind);
 const every = (mine: readonly PlacedItem[], is: (i: PlacedItem) => boolean): boolean =>
   mine.length > 0 && mine.every(is);
 
+const isTomato = (i: PlacedItem): boolean => kindOf(i)?.startsWith('tomato-') === true;
+/** What is fried, without what it is fried in and seasoned with. */
+const named = (mine: readonly PlacedItem[]): PlacedItem[] => mine.filter((i) => !isFat(i) && !isSeasoning(i));
+
 /** Meat that is washed in its bowl. */
 export const isWashed = ({ act, input }: Done): boolean =>
   act.verb === 'rinse' && againItems(act, input).some(isOfMeatKind);
@@ -104,6 +109,16 @@ const WAYS: readonly Way[] = [
     when: ({ act, isProduct }) => act.verb === 'soften' && isProduct,
     title: 'Fry {food}',
     look: 'Darker, and it smells.',
+  },
+  {
+    when: ({ act, mine }) => act.verb === 'soften' && every(named(mine), isTomato),
+    title: 'Cook down {food}',
+    look: 'Broken down and thick, and the fat shows at the edges.',
+  },
+  {
+    when: ({ act, mine }) => act.verb === 'soften' && every(named(mine), (i) => kindOf(i) === 'mushroom'),
+    title: 'Fry {food}',
+    look: 'Their water has come and gone, and they take colour.',
   },
   { when: ({ act, mine }) => act.verb === 'soften' && smellsSoon(mine), look: 'It smells; no colour on it.' },
   {

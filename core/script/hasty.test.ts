@@ -1,0 +1,153 @@
+import { readLine } from '../dish/read';
+import { pressureRuns } from '../dish/pressure';
+import { readPage } from '../page/page';
+import { defaultKitchen } from '../plan/kitchen';
+import { planDish, type Plan } from '../plan/plan';
+import { dishOf, pantry, told } from './testing/telling';
+
+const planOf = (list: string, method: string): Plan => planDish(dishOf(list, method), defaultKitchen());
+const titles = (plan: Plan): string[] => plan.steps.map((s) => s.title);
+
+describe('notes in a hurry', () => {
+  const LIST =
+    '8 chix thighs bone in; 1 leek; 2 carrots; 1T butter; 1 pint stock; bay; thyme; 5oz SR flour; 2 1/2 oz suet; parsley; 3T cream';
+  const METHOD =
+    'brown thighs in the butter, out. leek carrot 5 mins. stock, herbs, chx back. HP 10 NPR 10. mix flour suet parsley to a soft dough, 8 balls. take out the herbs. drop balls on top, lid on no pressure simmer 15 mins. cream in.';
+
+  it('say out and back, and what is poured is fried no more', () => {
+    const acts = told(LIST, METHOD).map((a) => a.replace(/\(.*/, ''));
+    expect(acts.slice(0, 5)).toEqual(['brown', 'liftout', 'soften/5', 'add', 'return']);
+  });
+
+  it.each([
+    ['HP 10 NPR 10.', 10],
+    ['HP 25 mins NPR 10.', 25],
+    ['LP 6 QR.', 6],
+  ])('give the minutes before the release: %s', (method, minutes) => {
+    expect(pressureRuns(method).map((r) => r.minutes)).toEqual([minutes]);
+  });
+
+  it('lay the lid on without pressure, which is no second run', () => {
+    expect(pressureRuns(METHOD)).toHaveLength(1);
+  });
+
+  it('drop the dough on top, and fish out no herb that is in it', () => {
+    const plan = planOf(LIST, METHOD);
+    expect(titles(plan)).toContain('Fish out bay and thyme');
+    expect(titles(plan).some((t) => /dumplings|dough/i.test(t) && /on top/.test(t))).toBe(true);
+    expect(titles(plan)).toContain('Brown chicken thighs');
+  });
+});
+
+describe('a method without minutes under pressure', () => {
+  it('is followed, and the minutes are computed', () => {
+    const plan = planOf(
+      '1 kg beef chuck, cubed; 1 onion, chopped; 500 ml beef stock',
+      'Brown the beef. Add the onion and stock. Pressure cook until tender. Serve.',
+    );
+    expect(plan.script?.acts.some((a) => a.verb === 'close')).toBe(true);
+    expect(plan.heat.suggestedMin).toBeGreaterThan(20);
+  });
+
+  it('is none where no pressure is spoken of', () => {
+    expect(pressureRuns('Brown the beef. Add the stock. Cover and close the oven. Cook until done.')).toEqual(
+      [],
+    );
+  });
+});
+
+describe('pulses under the lid', () => {
+  it('are followed wherever they go in, and have a floor of their own', () => {
+    const plan = planOf(
+      '450 g dried cannellini beans, soaked overnight; 450 g Italian sausage; 1 onion, chopped; 1.5 l chicken stock',
+      'Brown the sausage. Soften the onion. Stir in the beans and broth, scraping the bottom. Pressure cook until tender.',
+    );
+    expect(plan.plants.map((p) => p.softening.id)).toContain('bean-soaked');
+    expect(plan.heat.suggestedMin).toBeGreaterThanOrEqual(8);
+  });
+});
+
+describe('a bowl beside the pot', () => {
+  const LIST =
+    '6 dried red chillies; 1 tsp cumin seeds; 5 garlic cloves; 60 ml white wine vinegar; 800 g pork shoulder, cubed; 1 tsp salt; 2 tbsp oil; 2 onions, sliced; 200 ml water';
+  const METHOD =
+    'Toast the chillies and cumin in a dry pan. Tip into a blender with the garlic and vinegar and blitz to a smooth paste. Put the pork in a bowl, add the paste and the salt and mix well. Cover and marinate for 2 hours. Heat the oil and fry the onions for 10 minutes. Add the pork and all of its marinade and fry for 5 minutes until the paste darkens a little. Pour in the water, scraping. Cook at high pressure for 20 minutes. Natural release.';
+
+  it('is filled before it stands: one act, and no pan', () => {
+    const acts = told(LIST, METHOD).map((a) => a.replace(/\(.*/, ''));
+    expect(acts).toEqual([
+      'toast',
+      'blend',
+      'marinate/120',
+      'soften/10',
+      'brown/5',
+      'deglaze',
+      'close/20',
+      'hold/20',
+      'release',
+    ]);
+    expect(planOf(LIST, METHOD).steps.find((s) => s.title.startsWith('Marinate'))?.text).not.toMatch(/pan/);
+  });
+});
+
+describe('salt that goes in with what fries', () => {
+  it('is no frying of its own', () => {
+    const plan = planOf(
+      '1 onion, chopped; salt; black pepper; 600 g chicken thighs; 400 ml stock',
+      'Add onion to pot; season with salt and pepper. Cook until softened, 5 min. Add the chicken and stock. High pressure 8 minutes, quick release.',
+    );
+    expect(titles(plan).filter((t) => t.startsWith('Soften'))).toHaveLength(1);
+  });
+});
+
+describe('how a thing is called', () => {
+  it.each([
+    ['400 g crushed tomatoes', 'Cook down'],
+    ['250 g mushrooms', 'Fry'],
+  ])('as a cook would: %s', (line, verb) => {
+    const plan = planOf(
+      `${line}; 1 onion, chopped; 600 g chicken thighs; 400 ml stock`,
+      `Soften the onion for 5 minutes. Add the ${line.split(' ').at(-1)} and fry for 5 minutes. Add the chicken and stock. High pressure 8 minutes, quick release.`,
+    );
+    expect(titles(plan).some((t) => t.startsWith(verb))).toBe(true);
+  });
+
+  it('loosens the floor with the liquid, whatever comes in with it', () => {
+    const plan = planOf(
+      '450 g lentils; 1 sprig rosemary; 600 g sausages; 1.5 l chicken stock',
+      'Brown the sausages. Stir in the lentils, rosemary and stock, scraping the bottom. High pressure 10 minutes, quick release.',
+    );
+    expect(titles(plan)).toContain('Deglaze with chicken stock');
+  });
+});
+
+describe('lines with two measures, or several things', () => {
+  it.each([
+    ['1kg/2lb 4oz stewing beef', 1000, 'stewing beef'],
+    ['675g/1lb 8oz pork', 675, 'pork'],
+    ['900g (2lb) lamb', 900, 'lamb'],
+  ])('%s', (line, g, name) => {
+    const read = readLine(line, pantry);
+    expect([Math.round(read.massG.mid), read.foodText]).toEqual([g, name]);
+  });
+
+  it('are told apart at a slash before an amount, and at no other', () => {
+    expect(readLine('2 tbsp olive oil / 1 onion / 2 carrots', pantry).several).toHaveLength(3);
+    expect(readLine('400 g / 14 oz beef', pantry).several.length).toBeLessThan(2);
+    expect(
+      readLine('2 black cardamoms, 4 green cardamoms, 1 inch cinnamon, 4 cloves, 2 bay leaves', pantry)
+        .several,
+    ).toHaveLength(5);
+  });
+});
+
+describe('a title', () => {
+  it.each([
+    ['Pork Vindaloo-Style Curry | The Salt Jetty', 'Pork Vindaloo-Style Curry'],
+    ['Paprika chicken | for 4', 'Paprika chicken'],
+    ['Lamb and barley stew', 'Lamb and barley stew'],
+  ])('is the name of the dish: %s', (written, title) => {
+    const page = `${written}\n\nIngredients\n1 kg lamb neck\n300 ml stock\n\nMethod\nAdd the lamb and stock and cook at high pressure for 25 minutes.`;
+    expect(readPage(page, pantry).recipes[0]?.title).toBe(title);
+  });
+});
