@@ -122,6 +122,8 @@ const FOR_WHAT = /\s+(?:for (?:the )?\p{L}+(?: \p{L}+)?|to (?:coat|dust|dredge|f
 /** "Zest of 1 lemon": as much as that gives. */
 const PART_OF = /^(?:finely |grated )*(?:juice|zest|rind|peel) of (?=\d|[¼-¾]|an?\s|half\s|one\s|two\s)/i;
 const ONE_OF_IT = /^(?:an? |one )?(?:small|large|medium|big|little|half|handful|knob|few|some|bit)\b/i;
+/** "A little nutmeg": the nutmeg. */
+const A_LITTLE = /^\s*(?:a (?:little|bit of|touch of|grating of|few grinds of)|some)\s+/i;
 const MOST_THINGS = 8;
 /** Share of thin liquid from which a thing pours by itself: stock, wine, coconut milk. Source: judgement; spread 30 %. */
 const POURS = 0.4;
@@ -149,6 +151,7 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
       n === 0 && pantry.named(told.replace(/^\p{L}[\p{L} ]{2,20}:\s+/u, ''))
         ? told.replace(/^\p{L}[\p{L} ]{2,20}:\s+/u, '')
         : told;
+    const bare = part.replace(A_LITTLE, '');
     const measured = readAmount(part) ?? readAmount(part.replace(PART_OF, '')) ?? amountBehind(part);
     // "2 cardamom, 2 cloves": cloves with nothing behind them are the spice.
     const isSpice = measured?.amount.unitId === 'clove' && !measured.rest.trim();
@@ -156,8 +159,8 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
       ? pantry.get('clove')
       : measured
         ? pantry.find(measured.rest)?.food
-        : (pantry.named(part.replace(FOR_WHAT, '').trim()) ??
-          (isJustNamed(part.trim(), pantry) ? pantry.find(part)?.food : undefined));
+        : (pantry.named(bare.replace(FOR_WHAT, '').trim()) ??
+          (isJustNamed(bare.trim(), pantry) ? pantry.find(bare)?.food : undefined));
     const isThing =
       food !== undefined && !/^or\b/i.test(part) && measured?.amount.unitId !== 'cube' && !isSizeOnly(part);
     const last = things.at(-1);
@@ -198,7 +201,7 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     counted.length === 0 &&
     amount === null &&
     isOneEach &&
-    things.every((t) => isJustNamed(t.text.replace(/,.*$/, ''), pantry));
+    things.every((t) => isJustNamed(t.text.replace(/,.*$/, '').replace(A_LITTLE, ''), pantry));
   // "Olive oil 3 spoons, salt, flour for the meat": what is only seasoned with has no amount.
   const areSeasoned =
     counted.length === 1 &&

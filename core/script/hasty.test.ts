@@ -151,3 +151,52 @@ describe('a title', () => {
     expect(readPage(page, pantry).recipes[0]?.title).toBe(title);
   });
 });
+
+describe('what is told in three words', () => {
+  it('seasons the ribs, and browns them as pieces and no mince', () => {
+    const list = '4 lb beef short ribs; 1 T kosher salt; 2 t black pepper; 1 T oil; 1 cup beef broth';
+    const method =
+      'Salt and pepper ribs. Sear ribs in oil in batches 3 min per side. Remove. Broth in, scrape. Put ribs back in. 45 min high. Natural release 15, then quick. Strain the liquid; boil to 1 cup.';
+    const acts = told(list, method).map((a) => a.replace(/\(.*/, ''));
+    expect(acts.slice(0, 3)).toEqual(['season', 'brown/3', 'liftout']);
+    expect(acts.at(-1)).toBe('reduce');
+    const browned = planOf(list, method).steps.find((s) => s.title.startsWith('Brown'));
+    expect(browned?.text).not.toMatch(/broken up/i);
+  });
+
+  it('lays shredded meat on a tray for the grill, and puts none of it back', () => {
+    const acts = told(
+      '1.5 kg pork shoulder, in 4 chunks; 300 ml orange juice',
+      'Add the juice and the pork. Pressure cook 60 min, natural release. Take out the pork and shred it. Spread the pork on a tray, spoon over some juices and grill 5 min until crisp.',
+    ).map((a) => a.replace(/\(.*/, ''));
+    expect(acts.slice(-3)).toEqual(['liftout', 'shred', 'grill/5']);
+  });
+
+  it('simmers what was only floured for the time that is told', () => {
+    const acts = told(
+      '1 kg chicken thighs; 30 g flour; 2 tbsp oil; 200 ml red wine; 75 g olives',
+      'Dredge the chicken in the flour. Brown in the oil. Pour in the wine, scraping. High pressure 10 minutes, quick release. Stir the olives into the sauce and simmer, uncovered, until slightly thickened, 5 to 8 minutes.',
+    );
+    expect(acts.at(-1)).toBe('simmer/7(olive)');
+  });
+});
+
+describe('meat that is worked between two lids', () => {
+  const plan = planOf(
+    '1 smoked ham hock; 2 litres water; 1 onion, diced; 300 g red lentils',
+    'Put the hock in with the water. Pressure 30 mins. Release naturally. Take out the hock, strip off the meat and shred it. Add the onion and lentils. Close again, pressure 6 minutes, quick release. Return the meat.',
+  );
+
+  it('is checked while it is whole', () => {
+    const at = (start: string): number => plan.steps.findIndex((s) => s.title.startsWith(start));
+    expect(at('Check the')).toBeGreaterThan(0);
+    expect(at('Check the')).toBeLessThan(at('Shred'));
+    expect(plan.steps.filter((s) => s.kind === 'meat')).toHaveLength(1);
+  });
+});
+
+describe('a little of something', () => {
+  it('is a thing of its own in a list', () => {
+    expect(readLine('Salt, white pepper, a little nutmeg', pantry).several).toHaveLength(3);
+  });
+});

@@ -707,7 +707,7 @@ describe('what the words of a method change in the sums', () => {
       'Prick the duck skin and rub with the five spice and salt. Start the legs in the cold pot and cook 10 minutes until the fat runs and the skin is brown. Add the stock, scraping. High pressure 35 minutes, natural release.',
     );
     const titles = plan.steps.map((s) => s.title);
-    expect(titles).toContain('Season duck leg');
+    expect(titles).toContain('Season duck legs');
     expect(titles.filter((title) => /^(?:Render|Brown)/.test(title))).toHaveLength(1);
     for (const s of plan.steps) {
       const sentences = (s.words ?? '').split(/(?<=[.!?])\s+/).filter(Boolean);

@@ -98,6 +98,11 @@ const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
 /** Put to something, however it is said. */
 const STIRRED: ReadonlySet<string> = new Set(['stirin', 'mix', 'serve', 'slice']);
 
+const SIMMERS_SO_LONG = /^\W*(?:and |then )?(?:let (?:it|the sauce) )?(?:simmer|bubble)\b/i;
+/** Where meat is laid for the grill or the oven, and no pot. */
+const ON_A_TRAY =
+  /\b(?:on|onto|over|in) (?:a|the) (?:\p{L}+[- ]){0,2}(?:tray|sheet|baking sheet|roasting tin|grill pan)\b/iu;
+
 /** The verb of a clause once the pot is open, and at the table. */
 export function verbAfter(t: Told): string | null {
   const {
@@ -192,8 +197,17 @@ export function verbAfter(t: Told): string | null {
     (said === 'glaze' && (!GLAZES.test(text) || (/\bthick/i.test(text) && timeNamed(text) === null)));
   if (isItsLook && last?.verb === 'thicken' && isNothingNew) return null;
   const isBound = lines.some((_, i) => isBinder(i) && !isToCome(i));
+  // "Simmer uncovered for 5 minutes, until slightly thicker", of meat that was only floured: it simmers so long.
+  const isOnlyFloured = lines.every(
+    (line, i) => !isBinder(i) || isToCome(i) || /flour/.test(line.read.food?.id ?? ''),
+  );
+  if (said === 'thicken' && isBound && isOnlyFloured && isNothingNew && SIMMERS_SO_LONG.test(text))
+    return timeNamed(text) === null ? null : 'simmer';
   if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
   if (said === 'return' && BACK_ON_HEAT.test(text)) return null;
+  // "Spread the pork on a tray": what is told next is done to it there.
+  const isLaidOut = ON_A_TRAY.test(text) && wasTakenOut && some(KINDS.meat) && !meant.some(isToCome);
+  if (isLaidOut && ['return', 'add', 'stirin', 'top', null].includes(said)) return null;
   const isHeatedAgain = /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text);
   if (said === 'return' && isHeatedAgain && !(PUTS.test(text) && (some(KINDS.meat) || wasTakenOut)))
     return null;

@@ -6,7 +6,7 @@ const whole = (words: string): RegExp => new RegExp(`^(?:${words})[\\s:：.!-]*$
 
 /** What is added to a heading without changing it: "(9)", "(for 4)", "for 4". */
 export const HEADING_TAIL =
-  /\s*(?:\((?:us|metric|imperial|cups?|weights?)\b[^)]{0,20}\)|\(\s*(?:\d+(?: steps?| items?| people| persons?| servings?| portions?| plates)?|for \d+[^)]*|serves[^)]*)\s*\)|for \d+(?: people| persons)?)\s*(?=[:：]?\s*$)/i;
+  /\s*(?:\((?:us|metric|imperial|cups?|weights?)\b[^)]{0,20}\)|\(\s*(?:\d+(?: steps?| items?| people| persons?| servings?| portions?| plates)?|for \d+[^)]*|serves[^)]*)\s*\)|(?:for|für|pour|para|per|voor) \d+(?: people| persons?| personen| personnes?| personas?| persone)?)\s*(?=[:：]?\s*$)/i;
 
 export const INGREDIENT_HEADING = whole(
   String.raw`(?:the |main |key )?ingredients?(?: list)?(?: for (?:the )?[\p{L} ]{3,30})?|you(?:'|’)?ll need|you will need|what you(?:'|’)?ll need|what you need|what (?:i|we) use|what(?:'|’)?s in it|gather|take|what goes in(?:to it)?|shopping list|zutaten(?: ?\/ ?ingredients)?|ingr[eé]dients?|ingredientes|ingredienti|sestavine|ingrediënten|ingredienser|quantity[\s|]+ingredients?|amount[\s|]+ingredients?`.replaceAll(

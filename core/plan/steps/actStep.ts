@@ -163,8 +163,15 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const ofMeat = unique([...mine.filter(isOfMeatKind).map(called), ...(isMeatAlone ? againMeat : again)]);
   // "Rub with the spice": what is rubbed is the meat, whether it is named or not.
   const onPlate = WORKED.has(act.verb) ? unique(liftedLast(act, input).filter(isOfMeatKind).map(called)) : [];
-  const labels = onPlate.length ? onPlate : unique(input.meat.map((m) => m.label));
-  const who = !isOfMeat ? names : ofMeat.length ? ofMeat : labels;
+  const labels = onPlate.length
+    ? onPlate
+    : unique(input.meat.map((m) => asWritten(m.label, m.item.read.foodText)));
+  // What was fried and set aside comes back with the meat.
+  const withIt =
+    act.verb === 'return' && ofMeat.length
+      ? unique(againAll.filter((i) => !isOfMeatKind(i) && isOut(i)).map(called))
+      : [];
+  const who = !isOfMeat ? names : ofMeat.length ? [...ofMeat, ...withIt] : labels;
   const isSimmered = SIMMERS.has(act.verb) && mine.length > 0 && againAll.some(isOut);
   const comesBack = (COMES_BACK.has(act.verb) || isSimmered) && again.length > 0;
   // "Add the chicken along with all the marinade": it is the meat that goes in, with what clings to it.

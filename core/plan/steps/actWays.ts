@@ -80,7 +80,7 @@ const named = (mine: readonly PlacedItem[]): PlacedItem[] => mine.filter((i) => 
 export const isWashed = ({ act, input }: Done): boolean =>
   act.verb === 'rinse' && againItems(act, input).some(isOfMeatKind);
 const isMinceBrowned = ({ act, mine }: Done): boolean =>
-  act.verb === 'brown' && mine.length > 0 && mine.filter(isOfMeatKind).every(isMinced);
+  act.verb === 'brown' && every(mine.filter(isOfMeatKind), isMinced);
 /** Meat that fries, new or in it already. */
 const softenedMeat = (done: Done): PlacedItem[] =>
   done.mine.length ? meatOf(done) : againItems(done.act, done.input).filter(isOfMeatKind);

@@ -17,6 +17,8 @@ import { stepsUnderTheLid } from './underLid';
 
 /** Fried before the lid: what was kept aside then is named where it comes back, and is no seasoning. */
 const FRIED_FIRST: ReadonlySet<string> = new Set(['brown', 'render', 'soften', 'toast']);
+/** After which a piece is no longer whole. */
+const WORKS_MEAT: ReadonlySet<string> = new Set(['bone', 'shred', 'slice']);
 /** Acts that the pot does, told by the steps under the lid. */
 const OF_THE_POT = new Set(['close', 'hold', 'release', 'open']);
 /** The cook as the recipe tells it, in its order and with its words; what it leaves out and no cook may is put in. */
@@ -75,13 +77,25 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
   // One thing that goes in is said where the lid comes off; more than that are steps of their own.
   const inBetween = script.acts.filter((a) => between(a) && !OF_THE_POT.has(a.verb));
   const isPlain = inBetween.every((a) => a.verb === 'add' || a.verb === 'stirin');
+  // Meat that is worked before the second lid is checked before it is worked.
+  const opened = stepsOpened(input).filter((s) => s.id !== 'aside');
+  const isWorkedBetween = inBetween.some((a) => WORKS_MEAT.has(a.verb));
+  const checked = isWorkedBetween ? opened.filter((s) => s.kind === 'meat') : [];
   steps.push(
     ...withBeside(
-      stepsUnderTheLid(input, isPlain ? [] : inBetween.map((a) => actStep(a, input, of(a), 'again'))),
+      stepsUnderTheLid(
+        input,
+        isPlain
+          ? []
+          : [
+              ...checked.map((s): Step => ({ ...s, phase: 'again' })),
+              ...inBetween.map((a) => actStep(a, input, of(a), 'again')),
+            ],
+      ),
       beside.map((a) => ({ ...actStep(a, input, of(a), 'hold'), minutes: a.minutes })),
     ),
   );
-  steps.push(...stepsOpened(input).filter((s) => s.id !== 'aside'));
+  steps.push(...opened.filter((s) => !checked.includes(s)));
   return [...steps, ...afterTheLid(input, script, after, of, loose)];
 }
 

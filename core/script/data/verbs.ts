@@ -453,7 +453,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'reduce',
     words:
-      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:sauce|glaze|juices|cooking|gravy|(?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium)))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|(?<!\b(?:the|a|of|tomato|tamarind|stock|lemon|orange|fish|broth|vegetable) )concentrate|(?:cook|boil|bubble|simmer|hiss|(?<!\b(?:the|all|of|some) )steam|burn)(?:s|ed)? (?:it |them |the \w+ )?(?:off|away|down)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:it is |it has |it'?s )?(?:nearly |almost |all |mostly )*(?:dry|gone|evaporated|disappeared)|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:sauce|glaze|juices|cooking|gravy|(?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium)))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|(?<!\b(?:the|a|of|tomato|tamarind|stock|lemon|orange|fish|broth|vegetable) )concentrate|(?:cook|boil|bubble|simmer|hiss|(?<!\b(?:the|all|of|some) )steam|burn)(?:s|ed)? (?:it |them |the \w+ )?(?:off|away|down)|boil (?:it |them )?(?:down )?to (?:\d|half|a third)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:it is |it has |it'?s )?(?:nearly |almost |all |mostly )*(?:dry|gone|evaporated|disappeared)|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
@@ -509,7 +509,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'season',
     words:
-      /\b(?:rub(?:bed)?|smear|slather|massage|season|sprinkle)\b|^\W*(?:\p{L}+ly )?(?:salt|pepper)(?: and pepper)? (?:the|both|it|them|all)\b/iu,
+      /\b(?:rub(?:bed)?|smear|slather|massage|season|sprinkle)\b|^\W*(?:\p{L}+ly )?(?:salt|pepper)(?: and pepper)? (?:the|both|it|them|all)\b|^\W*salt (?:and|&) pepper (?!to\b|in\b|and\b|if\b|at\b|for\b)\p{L}{3,}/iu,
     stages: ['prep', 'open'],
   },
   { verb: 'season', words: /\bcoat (?:the|it|them|both|each)\b/i, stages: ['prep'] },
