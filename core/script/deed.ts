@@ -341,6 +341,13 @@ function done(r: Reading, c: Clause, verb: string): void {
     if (!whole.length) return;
     meant.push(...whole);
   }
+  // "Fry the lardons. Remove with a slotted spoon": what was fried last.
+  const isFriedLast = r.stage === 'open' && ['render', 'soften'].includes(r.last?.verb ?? '');
+  const isPart = PARTS.some(([words]) => words.test(text));
+  if (verb === 'liftout' && !c.meant.length && isFriedLast && !isPart)
+    meant.push(
+      ...(r.last?.lines ?? []).map((l) => l.index).filter((i) => !r.isFat(i) && !DISSOLVED.has(r.kindOf(i))),
+    );
   if (verb === 'return' && r.stage === 'after') keepTakenOut(r, meant);
   const before = r.last;
   // "Remove. Set aside": taken out once.
@@ -416,11 +423,11 @@ const isWholeChilli = (line: ScriptLine | undefined): boolean =>
 
 /** "Return the chicken to the sauce": of what was in the pot only what was lifted out can go back. */
 function keepTakenOut(r: Reading, meant: number[]): void {
-  const out = new Set(
-    r.acts
-      .filter((a) => a.run === r.run && TAKES_OUT.has(a.verb))
-      .flatMap((a) => [...a.again, ...a.lines.map((l) => l.index)]),
-  );
+  const out = new Set<number>();
+  for (const a of r.acts)
+    for (const i of [...a.again, ...a.lines.map((l) => l.index)])
+      if (TAKES_OUT.has(a.verb)) out.add(i);
+      else out.delete(i);
   if (!meant.some((i) => out.has(i))) return;
   const kept = meant.filter((i) => out.has(i) || r.isToCome(i));
   meant.splice(0, meant.length, ...kept);

@@ -200,3 +200,15 @@ describe('a little of something', () => {
     expect(readLine('Salt, white pepper, a little nutmeg', pantry).several).toHaveLength(3);
   });
 });
+
+describe('what was fried and stands aside under the lid', () => {
+  it('is not in the pot, and comes back where it is named', () => {
+    const plan = planOf(
+      '150 g streaky bacon, in lardons; 20 shallots; 250 g mushrooms; 6 chicken legs; 500 ml white wine',
+      'Start the lardons in the cold cooker. Remove with a slotted spoon. Brown the shallots and mushrooms in the fat, 7 min, and set aside with the bacon. Colour the chicken. Add the wine. Close the cooker, high pressure 12 min. Release the steam. Take out the chicken. Reduce the sauce. Return the chicken with bacon, shallots and mushrooms, reheat for 5 min.',
+    );
+    const momentOf = (n: number): string | undefined => plan.items.find((i) => i.index === n)?.moment;
+    expect([0, 1, 2].map(momentOf)).toEqual(['finish', 'finish', 'finish']);
+    expect(titles(plan).some((t) => /^Return chicken legs.*bacon/.test(t))).toBe(true);
+  });
+});

@@ -157,7 +157,14 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
       ? [product]
       : againAll.filter((i) => !isNewBeside || isOut(i) || (isOfMeatKind(i) && !isInThePot(i))).map(called),
   );
-  const againMeat = unique(againAll.filter(isOfMeatKind).map(called));
+  // The meat first, then its bacon.
+  const isCured = (i: PlacedItem): number => Number(i.read.food?.kind === 'cured-meat');
+  const againMeat = unique(
+    againAll
+      .filter(isOfMeatKind)
+      .sort((a, b) => isCured(a) - isCured(b))
+      .map(called),
+  );
   const isOfMeat = verb.toMeat || isWashed(done);
   const isMeatAlone = !product && act.verb !== 'liftout' && (againMeat.length > 0 || ONLY_MEAT.has(act.verb));
   const ofMeat = unique([...mine.filter(isOfMeatKind).map(called), ...(isMeatAlone ? againMeat : again)]);
@@ -191,7 +198,8 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   ).slice(0, MOST_NAMED);
   if (!named.length) return act.verb === 'return' || act.verb === 'liftout' ? 'the meat' : '';
   const all = unique([...names, ...(comesBack && !bringsMeat ? again : [])]);
-  return named.length < all.length && !isOfMeat ? `${named.join(', ')} and the rest` : listed(named);
+  const isCutShort = isOfMeat ? who.length > named.length && withIt.length > 0 : named.length < all.length;
+  return isCutShort ? `${named.join(', ')} and the rest` : listed(named);
 }
 
 /** The name that was met, in the number it is written in: "olives". */
