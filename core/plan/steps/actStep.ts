@@ -151,20 +151,17 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const back = againItems(act, input).filter((i) => isOfMeatKind(i) || !isMarinadePoured);
   // What it was browned in comes back with it, and is not named.
   const isFood = (i: PlacedItem): boolean => !isFat(i) && !isSeasoning(i);
-  const againAll = back.some(isFood) ? back.filter(isFood) : back;
+  // The meat first, then its bacon and what was fried with it.
+  const isBeside = (i: PlacedItem): number => Number(!isOfMeatKind(i) || i.read.food?.kind === 'cured-meat');
+  const againAll = (back.some(isFood) ? back.filter(isFood) : back).toSorted(
+    (a, b) => isBeside(a) - isBeside(b),
+  );
   const again = unique(
     product
       ? [product]
       : againAll.filter((i) => !isNewBeside || isOut(i) || (isOfMeatKind(i) && !isInThePot(i))).map(called),
   );
-  // The meat first, then its bacon.
-  const isCured = (i: PlacedItem): number => Number(i.read.food?.kind === 'cured-meat');
-  const againMeat = unique(
-    againAll
-      .filter(isOfMeatKind)
-      .sort((a, b) => isCured(a) - isCured(b))
-      .map(called),
-  );
+  const againMeat = unique(againAll.filter(isOfMeatKind).map(called));
   const isOfMeat = verb.toMeat || isWashed(done);
   const isMeatAlone = !product && act.verb !== 'liftout' && (againMeat.length > 0 || ONLY_MEAT.has(act.verb));
   const ofMeat = unique([...mine.filter(isOfMeatKind).map(called), ...(isMeatAlone ? againMeat : again)]);
