@@ -170,12 +170,7 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const labels = onPlate.length
     ? onPlate
     : unique(input.meat.map((m) => asWritten(m.label, m.item.read.foodText)));
-  // What was fried and set aside comes back with the meat.
-  const withIt =
-    act.verb === 'return' && ofMeat.length
-      ? unique(againAll.filter((i) => !isOfMeatKind(i) && isOut(i)).map(called))
-      : [];
-  const who = !isOfMeat ? names : ofMeat.length ? [...ofMeat, ...withIt] : labels;
+  const who = !isOfMeat ? names : ofMeat.length ? ofMeat : labels;
   const isSimmered = SIMMERS.has(act.verb) && mine.length > 0 && againAll.some(isOut);
   const comesBack = (COMES_BACK.has(act.verb) || isSimmered) && again.length > 0;
   // "Add the chicken along with all the marinade": it is the meat that goes in, with what clings to it.
@@ -195,7 +190,7 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   ).slice(0, MOST_NAMED);
   if (!named.length) return act.verb === 'return' || act.verb === 'liftout' ? 'the meat' : '';
   const all = unique([...names, ...(comesBack && !bringsMeat ? again : [])]);
-  const isCutShort = isOfMeat ? who.length > named.length && withIt.length > 0 : named.length < all.length;
+  const isCutShort = named.length < all.length && (!isOfMeat || act.verb === 'return');
   return isCutShort ? `${named.join(', ')} and the rest` : listed(named);
 }
 
