@@ -109,7 +109,7 @@ const NAMED_SIZES: readonly [RegExp, number][] = [
   ],
   [/\blarge (?:chunks|pieces|cubes)\b|\bbig chunks\b/i, 50],
   [
-    /\bcubed?\b|\bcubes\b|\bchunks\b|\bcurry[- ]cut\b|\bstewing\b|\bstew meat\b|\bcut (?:up|into pieces)\b/i,
+    /\bcubed?\b|\bcubes\b|\bchunk(?:s|ed)\b|\bcurry[- ]cut\b|\bstewing\b|\bstew meat\b|\bcut (?:up|into pieces)\b/i,
     USUAL_CUBE_MM,
   ],
 ];
@@ -188,7 +188,7 @@ export function describe(text: string): Descriptors {
       ? 'shredded'
       : has(
             text,
-            /\bcub(?:es?|ed)\b|\bchunks?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |big |inch |cm |mm |even |equal )pieces\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b|\bcurry[- ]cut\b|^(?!.*\b(?:chicken|hen|duck|rabbit|turkey|bird)\b).*\bcut (?:up )?(?:in|into) (?:\d+|\p{L}+) (?:\p{L}+ )?pieces\b/iu,
+            /\bcub(?:es?|ed)\b|\bchunk(?:s|ed)?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |big |inch |cm |mm |even |equal )pieces\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b|\bcurry[- ]cut\b|^(?!.*\b(?:chicken|hen|duck|rabbit|turkey|bird)\b).*\bcut (?:up )?(?:in|into) (?:\d+|\p{L}+) (?:\p{L}+ )?pieces\b/iu,
           )
         ? 'cubed'
         : has(

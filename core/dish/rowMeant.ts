@@ -149,6 +149,14 @@ const REINTERPRET: readonly {
   { from: 'whole-chicken', to: 'chicken-thigh', word: /\bthighs?\b/i },
   { from: 'whole-chicken', to: 'chicken-drumstick', word: /\bdrumsticks?\b/i },
   { from: 'whole-chicken', to: 'chicken-wing', word: /\bwings?\b/i },
+  // "1 beef cube in ¾ pt hot water": a stock cube, and no ox.
+  ...['beef-chuck', 'lamb-shoulder', 'whole-chicken', 'chicken-thigh'].map((from) => ({
+    from,
+    to: 'stock-cube',
+    word: /\b(?:beef|lamb|chicken) (?:stock |bouillon )?cubes?\b/i,
+    unit: ['each', 'piece', 'cube'],
+  })),
+  { from: 'passata', to: 'ketchup', word: /\bketchup\b/i },
   // "Pork steaks (shoulder)", "diced lamb, from the leg": the cut is named beside.
   ...(
     [

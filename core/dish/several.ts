@@ -32,6 +32,8 @@ export function tellApart(clean: string, amount: Amount | null, pantry: Pantry):
     if (names.length > 1 && names.length <= 8 && whole.every(Boolean))
       return whole.map((name) => `${each[1] ?? ''} ${name}`);
   }
+  const cube = cubeInWater(clean);
+  if (cube.length) return cube;
   const spread = eachAtTheEnd(clean);
   if (spread !== clean) return listApart(spread, amount, pantry);
   const citrus = peelAndJuice(clean);
@@ -41,6 +43,15 @@ export function tellApart(clean: string, amount: Amount | null, pantry: Pantry):
   const parted = oneAndOther(clean);
   if (parted.length && parted.every((text) => pantry.find(readAmount(text)?.rest ?? ''))) return parted;
   return listApart(clean, amount, pantry);
+}
+
+/** "1 beef cube in ¾ pt hot water": the cube, and the water that it makes a stock of; empty for anything else. */
+function cubeInWater(clean: string): string[] {
+  const found =
+    /^((?!.*\b(?:stock|bouillon))(?:.{1,40}?)\bcubes?)\b,?\s*\(?(?:(?:dissolved|made up|mixed|crumbled|stirred|melted)\s+)?(?:in|into|with|\+)\s+((?:about |approx\.? )?[\d¼-¾].{1,24}?\bwater)\)?$/i.exec(
+      clean,
+    );
+  return found && readAmount(found[2] ?? '') ? [found[1] ?? '', found[2] ?? ''] : [];
 }
 
 /** "2 tsp salt, 1 tsp each garlic powder, cumin & pepper": the last amount before each of them. */

@@ -54,6 +54,9 @@ const isWaterByName = ({ read }: ScriptLine, clause: string): boolean => {
   );
 };
 
+/** What a stock is of. */
+const OF_STOCK = /^(?:beef|chicken|lamb|pork|veal|turkey|fish|vegetable|veg|ham)$/;
+
 /** What nobody has a water of. */
 const IN_ONE_BREATH: ReadonlySet<string> = new Set([
   'salty-sauce',
@@ -68,6 +71,8 @@ const PLAIN_FOODS = new WeakMap<ReadLine, string | null>();
 
 /** What a line's words name before its state made another food of them: dry red chillies are chillies to whoever cooks them. */
 function plainFoodOf(read: ReadLine, pantry: Pantry): string | null {
+  // A beef cube is no beef.
+  if (read.food?.kind === 'stock-concentrate') return null;
   let id = PLAIN_FOODS.get(read);
   if (id === undefined) PLAIN_FOODS.set(read, (id = pantry.find(read.foodText)?.food.id ?? null));
   return id;
@@ -334,6 +339,8 @@ function namedAfresh(told: string, lines: readonly ScriptLine[], pantry: Pantry)
     // A word that only this line has: "cinnamon" for the cinnamon stick.
     const own = foodWords(line.read.foodText).filter(
       (w) =>
+        // Meat words never name a stock, nor a cube of one.
+        !(food.kind === 'stock-concentrate' && OF_STOCK.test(w)) &&
         (w.length >= 5 || SHORT_NAMES.has(w)) &&
         !NOT_ALONE.has(w) &&
         free.has(w) &&

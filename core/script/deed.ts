@@ -171,6 +171,10 @@ export function verbTold(r: Reading, c: Clause): string | null {
   const atBoard = onTheBoard(r, c, told);
   if (atBoard !== null) return atBoard;
   // What has not been in the pot cannot go back to it.
+  // "Stir in the shrimp, lid on for 6 minutes": raw, and it goes in now.
+  const isQuick =
+    told === 'return' && r.stage === 'after' && meant.some((i) => r.kindOf(i) === 'seafood' && r.isToCome(i));
+  if (isQuick) return 'stirin';
   const isNew =
     told === 'return' &&
     (r.stage === 'open' || r.stage === 'prep') &&
@@ -343,6 +347,15 @@ function done(r: Reading, c: Clause, verb: string): void {
   }
   // "Fry the lardons. Remove with a slotted spoon": what was fried last.
   const isFriedLast = r.stage === 'open' && ['render', 'soften'].includes(r.last?.verb ?? '');
+  // "Brown the chicken; onto the plate with the sausage", which is there: what was browned last.
+  const isBesideIt =
+    verb === 'liftout' &&
+    r.last?.verb === 'brown' &&
+    /\bwith the\b/i.test(text) &&
+    meant.length > 0 &&
+    meant.every((i) => isOutAlready(r, i));
+  if (isBesideIt)
+    meant.splice(0, meant.length, ...(r.last?.lines ?? []).map((l) => l.index).filter((i) => r.isMeat(i)));
   const isPart = PARTS.some(([words]) => words.test(text));
   if (verb === 'liftout' && !c.meant.length && isFriedLast && !isPart)
     meant.push(
@@ -423,14 +436,19 @@ const isWholeChilli = (line: ScriptLine | undefined): boolean =>
 
 /** "Return the chicken to the sauce": of what was in the pot only what was lifted out can go back. */
 function keepTakenOut(r: Reading, meant: number[]): void {
-  const out = new Set<number>();
-  for (const a of r.acts)
-    for (const i of [...a.again, ...a.lines.map((l) => l.index)])
-      if (TAKES_OUT.has(a.verb)) out.add(i);
-      else out.delete(i);
-  if (!meant.some((i) => out.has(i))) return;
-  const kept = meant.filter((i) => out.has(i) || r.isToCome(i));
+  if (!meant.some((i) => isOutAlready(r, i))) return;
+  const kept = meant.filter((i) => isOutAlready(r, i) || r.isToCome(i));
   meant.splice(0, meant.length, ...kept);
+}
+
+/** True of a line that the last act that had to do with it took out of the pot. */
+function isOutAlready(r: Reading, line: number): boolean {
+  const last = r.acts.findLast((a) => a.again.includes(line) || a.lines.some((l) => l.index === line));
+  if (last === undefined) return false;
+  // "Remove", and no word of what: what was browned just before.
+  const at = r.acts.indexOf(last);
+  const next = r.acts[at + 1];
+  return TAKES_OUT.has(last.verb) || (next?.verb === 'liftout' && !next.again.length && !next.lines.length);
 }
 
 /** A little water that stands beside the starch in the list and that no sentence names is what it is stirred with. */

@@ -212,3 +212,51 @@ describe('what was fried and stands aside under the lid', () => {
     expect(titles(plan).some((t) => /^Return chicken legs.*bacon/.test(t))).toBe(true);
   });
 });
+
+describe('a cube of stock', () => {
+  it.each([
+    ['1 Oxo-type beef cube', 'stock-cube'],
+    ['2 chicken cubes', 'stock-cube'],
+    ['500 g beef cubes', 'beef-chuck'],
+    ['1 kg lamb cubes', 'lamb-shoulder'],
+  ])('is no meat, and meat in cubes is no stock: %s', (line, id) => {
+    expect(readLine(line, pantry).food?.id).toBe(id);
+  });
+
+  it('brings its water, and no word for the meat means it', () => {
+    expect(readLine('1 beef cube in 3/4 pt hot water', pantry).several).toEqual([
+      '1 beef cube',
+      '3/4 pt hot water',
+    ]);
+    const acts = told(
+      '2 lb shin of beef, chunked; 3 tbsp flour; 1 beef cube; 400 ml hot water; 2 onions',
+      'Dust the beef in the flour and brown in hot dripping. Fry the onions. Everything else in, scrape about, lid on and 35 mins at high pressure. Natural release.',
+    );
+    expect(acts[0]).not.toMatch(/stock-cube/);
+  });
+});
+
+describe('what goes in once the lid is off', () => {
+  it('stirs in raw shrimp, which is put back by nobody', () => {
+    const plan = planOf(
+      '340 g andouille sausage, sliced; 680 g boneless chicken thighs, cubed; 1 onion, diced; 300 g long-grain rice; 450 ml chicken broth; 250 g shrimp, peeled',
+      'Brown the sausage 4 minutes; transfer to a plate. Brown the chicken 4 minutes; transfer to plate with the sausage. Soften the onion 5 minutes. Stir in the broth, scraping. Add the rice, the sausage and the chicken. High pressure 7 minutes; natural release 5 minutes. Stir in the shrimp, cover and let stand 7 minutes.',
+    );
+    expect(plan.items.find((i) => i.read.food?.kind === 'seafood')?.moment).toBe('finish');
+    expect(titles(plan)).toContain('Lift out chicken thighs');
+  });
+
+  it('gives everything a scrape, and throws not everything in', () => {
+    const plan = planOf(
+      '300 g arborio rice; 900 ml hot stock; 50 g parmesan, grated; chives',
+      'Turn the rice in the pot for 1 min. Pour over the stock and give everything a good scrape. Pressure cook on high for 5 mins then quick release. Beat in the parmesan and scatter with chives.',
+    );
+    expect(plan.items.find((i) => i.index === 2)?.moment).toBe('dairy');
+  });
+});
+
+describe('the second ring', () => {
+  it('is pressure, by its number too', () => {
+    expect(pressureRuns('Close. Ring 2, 30 min. Slow release.').map((r) => r.minutes)).toEqual([30]);
+  });
+});

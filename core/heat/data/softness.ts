@@ -16,7 +16,7 @@ export interface Softening {
 }
 
 /**
- * Fewest minutes for pulses that cook in about the time of the meat beside them; what takes far longer is said to stay hard instead.
+ * Fewest minutes for pulses, rice and pasta that cook in about the time of the meat beside them; what takes far longer is said to stay hard instead.
  * Source: the least that recipes for pressure print; spread 30 %.
  */
 const LEAST_MIN: Readonly<Record<string, number>> = {
@@ -24,6 +24,9 @@ const LEAST_MIN: Readonly<Record<string, number>> = {
   lentil: 6,
   'split-pea': 6,
   'bean-soaked': 8,
+  rice: 4,
+  pasta: 3,
+  'small-pasta': 3,
 };
 
 /**

@@ -122,12 +122,13 @@ const isInIt = (i: PlacedItem): boolean => isFat(i) || i.read.food?.kind === 'sa
 function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): string {
   const { act, mine, input } = done;
   // Once it is cooked nothing is frozen any more.
-  const called = (i: PlacedItem): string =>
-    act.run > 0 ? shortName(i.read).replace(RAW_STATE, '') : shortName(i.read);
-  const nameOf = (i: PlacedItem): string =>
-    i.read.foodText.split(' ').length > 2 && i.read.known
-      ? asWritten(i.read.known, i.read.foodText)
-      : called(i);
+  const called = (i: PlacedItem): string => {
+    const name =
+      i.read.foodText.split(' ').length > 2 && i.read.known
+        ? asWritten(i.read.known, i.read.foodText)
+        : shortName(i.read);
+    return act.run > 0 ? name.replace(RAW_STATE, '') : name;
+  };
   const isMarinadePoured = bringsMarinade(act, input);
   // Fat is what a thing is fried in: it is listed, and not named as what is fried.
   const isSoaking = act.verb === 'soak' && mine.every((i) => i.read.food?.kind === 'water');
@@ -139,7 +140,7 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
     ...(isSoaking ? againItems(act, input).map(called) : []),
     ...(isMarinadePoured ? ['the marinade'] : []),
     ...(made ? [made.name] : []),
-    ...fried.filter((i) => !isSoaking && !made?.items.includes(i)).map(nameOf),
+    ...fried.filter((i) => !isSoaking && !made?.items.includes(i)).map(called),
   ]);
   // "Pour it over the chicken", which was browned and never taken out.
   const isInThePot = (i: PlacedItem): boolean => wasCooked(i.index, act, input);
