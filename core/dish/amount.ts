@@ -192,6 +192,9 @@ const PARTS_IN_WORDS: readonly (readonly [RegExp, string])[] = [
   [/^(?:a|one)[- ]quarter\s+(?=of\b)/i, '1/4 '],
 ];
 
+const SO_MANY_LENGTHS =
+  /^(\d{1,2})\s*[x×]\s*(\d{1,2}(?:[.,]\d)?)(?=[\s-]?(?:cm|mm|in(?:ch(?:es)?)?\b|")[\s-]+(?:thick |long )?(?:pieces?|knobs?|chunks?|lengths?|thumbs?)\b)/i;
+
 const ONE_UNSAID =
   /^(?:pint|cup|cupful|litre|liter|quart|kilo|pound|can|tin|jar|packet|pack|carton|tub|pot|bottle|tablespoon|teaspoon|tbsp|tsp)\s+of\s+\p{L}/iu;
 
@@ -202,6 +205,11 @@ function readPlainAmount(text: string): FoundAmount | null {
   if (/^\s*(?:a (?:little|bit of|touch of)|some)\s/i.test(text)) return null;
   const s = PARTS_IN_WORDS.reduce((t, [words, figure]) => t.replace(words, figure), skipApprox(text))
     .replace(/^an?\s+(?=[\d¼-¾])/i, '')
+    // "1 x 2.5cm piece of ginger": so many lengths of it.
+    .replace(
+      SO_MANY_LENGTHS,
+      (_, n: string, length: string) => `${Number(n) * Number(length.replace(',', '.'))}`,
+    )
     // "½ a large onion", "1 drained tin of chickpeas": the word between says nothing of how much.
     .replace(PART_OF_ONE, '$1')
     .replace(BEFORE_TIN, '$1')

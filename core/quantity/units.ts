@@ -44,7 +44,7 @@ export const UNITS: readonly Unit[] = [
   u('ml', 'volume', 1, 0.03, 'ml|mls|millilitre|millilitres|milliliter|milliliters|cc|cm3'),
   u('cl', 'volume', 10, 0.03, 'cl|centilitre|centilitres|centiliter|centiliters'),
   u('dl', 'volume', 100, 0.03, 'dl|decilitre|decilitres|deciliter|deciliters'),
-  u('l', 'volume', 1000, 0.03, 'l|litre|litres|liter|liters|ltr|ltrs'),
+  u('l', 'volume', 1000, 0.03, 'l|litre|litres|liter|liters|ltr|ltrs|lt|lts'),
   u(
     'tsp',
     'volume',

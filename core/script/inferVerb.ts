@@ -63,7 +63,8 @@ export function inferVerb(
     // Milk that makes a dough of what was mixed.
     if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text)) return null;
     if (some(KINDS.dairy) && last?.verb !== 'dairy') return 'dairy';
-    if (all(KINDS.leaf)) return 'wilt';
+    // "Serve with the apples, potatoes and greens": they stand on the table.
+    if (all(KINDS.leaf)) return last?.verb === 'serve' ? 'serve' : 'wilt';
     if (all(['bread'])) return 'serve';
     if (/\b(?:boil|sticky|glaze)\b/i.test(text)) return 'glaze';
     // "Sharpen with the vinegar": a way of cooks to say that it is stirred in.

@@ -196,7 +196,7 @@ export const REGIONAL = [
   row('thick-sauce', 'alfredo sauce | white sauce | béchamel | cheese sauce | queso', { thin: 0.1, fat: 0.12, sugar: 0.03, strength: 0.05, allergens: ['milk', 'gluten'], pieceG: { jar: 420 } }),
   row('thick-sauce', 'curry sauce | tikka masala sauce | korma sauce | simmer sauce | butter chicken sauce | jar of curry sauce', { thin: 0.2, fat: 0.08, sugar: 0.06, strength: 0.04, pieceG: { jar: 450 } }),
   row('thick-sauce', 'mincemeat', { thin: 0, sugar: 0.2, acid: 0.08, strength: 0.02, pieceG: { jar: 350 } }),
-  row('thick-sauce', 'tapenade | olive paste | sun-dried tomato paste | artichoke paste', { thin: 0, fat: 0.25, sugar: 0.03, salt: 0.03 }),
+  row('thick-sauce', 'tapenade | olive paste | artichoke paste', { thin: 0, fat: 0.25, sugar: 0.03, salt: 0.03 }),
   row('thick-sauce', 'hummus', { thin: 0, fat: 0.15, sugar: 0.01, strength: 0.06, allergens: ['sesame'] }),
   row('coconut-cream', 'coconut cream block | coconut butter | creamed coconut | block of creamed coconut', { dairy: 'coconut-cream', pieceG: { block: 200 }, fat: 0.6 }),
   row('coconut-milk', 'coconut milk powder', { thin: 0, gPerMl: 0.5, fat: 0.6 }),

@@ -536,7 +536,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'heat',
     words:
-      /(?<!\b(?:the|off|of|from|medium|high|low|gentle|moderate|full|lower|reduce|less|more) )heat\b(?! (?:down|up|off|to (?:low|medium|high)))|\b(?:warm|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b/i,
+      /(?<!\b(?:the|off|of|from|medium|high|low|gentle|moderate|full|lower|reduce|less|more) )heat\b(?! (?:down|up|off|to (?:low|medium|high)))|\b(?:warm|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b|\bget (?:the |some )?(?:oil|fat|butter|lard|ghee|dripping)\b.{0,12}\bhot\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'boil', words: /\bboil\b/i, stages: ['after'] },
@@ -577,7 +577,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /^\W*over (?:\p{L}+ ){0,2}(?:rice|noodles|pasta|mash\w*|polenta|couscous|spaghetti|potatoes)\b|\b(?:serve|pile|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat (?:it |them |hot |at once |(?:the )?next day )*with|grind (?:over|some|plenty)|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on)\b|top (?:the |each )?(?:(?:bowls?|plates?|servings?|it|them) )?with|drizzle|crumble (?:.* )?over)\b/iu,
+      /^\W*over (?:\p{L}+ ){0,2}(?:rice|noodles|pasta|mash\w*|polenta|couscous|spaghetti|potatoes)\b|\b(?:serve|pile|heap|help (?:them|your)sel(?:f|ves)|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat (?:it |them |hot |at once |(?:the )?next day )*with|grind (?:over|some|plenty)|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on)\b|top (?:the |each )?(?:(?:bowls?|plates?|servings?|it|them) )?with|drizzle|crumble (?:.* )?over)\b/iu,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
