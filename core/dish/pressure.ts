@@ -141,6 +141,11 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
     /\b\d{1,2}(?:\s*(?:-|–|to|or)\s*\d{1,2})? whistles?\s*[,(]?\s*(?:or )?\(?(?:about|approx\.?|approximately|around|roughly|~|i\.?e\.?)\s*(\d{1,3}(?:\s*[-–]\s*\d{1,3})? ?min\w*)\)?/gi,
     '$1 at pressure',
   ],
+  // "Using the highest sauté setting, heat the oil": how the pot is set.
+  [
+    /\busing (?:the |a )?(?:\p{L}+ )?(?:saut[eé]|brown(?:ing)?|sear(?:ing)?) (?:setting|function|mode|programme?)\b/giu,
+    '',
+  ],
   // "HP 10 NPR 10": two figures in one breath, the second of which is the release's.
   [/(?<=\b(?:HP|LP) ?\d{1,3} ?(?:m|mins?|minutes?)?)\s+(?=(?:NPR|NR|QP?R)\b)/gi, ', '],
   // "(add half a cup of water if your pot is 8 quarts)": not this pot, and nobody knows.

@@ -433,6 +433,8 @@ function asTold(item: PlacedItem, liquid: LiquidSum): Severity {
   // A few spoonfuls of curd, cooked into the masala before the lid, are how half a continent cooks: they grain a little.
   const isCurd = by === 'method' && read.food?.kind === 'sour-dairy' && early.severity === 'stop';
   if (isCurd && item.massG.mid <= LITTLE_CURD_G) return 'careful';
+  // Milk that bubbles away in the meat before the lid, as for a ragù: nothing of it is left to split.
+  if (by === 'method' && read.food?.kind === 'milk' && item.boilsDown) return 'note';
   // A packet of gravy or dressing in the braise is how it is sold: most cook it so, and only its dose makes it thick.
   // Cheese laid on top and left there, cream in a thin sauce: many recipes do so, some split, and no pot is harmed by it.
   const isDairy = ['cream', 'cream-cheese', 'cheese'].includes(read.food?.kind ?? '');

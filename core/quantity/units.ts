@@ -84,7 +84,9 @@ export const UNITS: readonly Unit[] = [
   u('mm', 'length', 1, 0.1, 'mm|millimetre|millimetres|millimeter|millimeters'),
   u('cm', 'length', 10, 0.1, 'cm|centimetre|centimetres|centimeter|centimeters'),
   u('inch', 'length', 25.4, 0.15, 'inch|inches|in|in.|"|”|″|-inch'),
-  u('pinch', 'piece', 1, 0.5, 'pinch|pinches|smidgen|pizca|prise|krm|nypa', { typicalG: 0.3 }),
+  u('pinch', 'piece', 1, 0.5, 'pinch|pinches|grating|gratings|smidgen|pizca|prise|krm|nypa', {
+    typicalG: 0.3,
+  }),
   u('grind', 'piece', 1, 0.5, 'grind|grinds|twist|twists|crack|cracks|grinding|grindings', {
     typicalG: 0.15,
   }),

@@ -19,7 +19,7 @@ const OPTIONAL =
   /\bif (?:(?:you|u|ya)(?:'d|’d)? (?:like|want|prefer|wish|wanna)|needed|necessary|desired|liked|wanted)\b|\boptional(?:ly)?\b/i;
 
 const BESIDE =
-  /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?:(?!sheet|baking|roasting|oven|grill|broiler|foil)\p{L}+ )?(?<!(?:sheet|baking|roasting|grill|broiler) )(?:pan|skillet)\b|\bskillet\b/iu;
+  /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?!pressure\b)(?:(?!pressure|sheet|baking|roasting|oven|grill|broiler|foil)\p{L}+ )?(?<!(?:sheet|baking|roasting|grill|broiler) )(?:pan|skillet)\b|\bskillet\b/iu;
 
 const SAUCEPAN = /\bin (?:a|another) (?:\p{L}+ )?(?:saucepan|pan|pot)\b/iu;
 

@@ -12,7 +12,7 @@ export const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods
   {
     words: /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings?)\b/i,
     kinds: ['spice-ground', 'spice-whole'],
-    foods: ['bay-leaf', 'garam-masala'],
+    foods: ['bay-leaf', 'garam-masala', 'saffron'],
   },
   {
     words: /\b(?:the |all the |chopped )?(?:vegetables|veg|veggies)\b/i,

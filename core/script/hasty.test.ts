@@ -260,3 +260,53 @@ describe('the second ring', () => {
     expect(pressureRuns('Close. Ring 2, 30 min. Slow release.').map((r) => r.minutes)).toEqual([30]);
   });
 });
+
+describe('words that only sound like something', () => {
+  it('half a tin of water halves no tomatoes, and mince that fries dry is browned', () => {
+    const plan = planOf(
+      '500 g beef mince; 150 ml milk; 400 g tin plum tomatoes; 2 tbsp tomato purée; 1 onion, chopped; 1 tbsp oil',
+      'Heat the oil and soften the onion for 8 mins. Crumble in the mince and fry until any liquid has evaporated, 10 mins. Pour in the milk and let it bubble away almost completely. Add the tomatoes and purée with half a tin of water. Lock on the lid and cook at high pressure for 20 mins. Natural release.',
+    );
+    expect(plan.items.filter((i) => i.index === 2).map((i) => i.share)).toEqual([1]);
+    expect(plan.script?.acts[1]?.verb).toBe('brown');
+    expect(plan.findings.find((f) => f.id === 'early-l1')?.severity).toBe('note');
+  });
+
+  it.each([
+    [
+      'Add the soy, ginger and water. Pop on the lid and pressure cook on high for 25 mins, natural release.',
+      'add',
+    ],
+    [
+      'Add the soy, ginger and water. Pop the lid on and pressure cook on high for 25 mins, quick release.',
+      'add',
+    ],
+  ])('pops a lid on and no spice: %s', (method, verb) => {
+    const acts = told(
+      '500 g pork belly, cubed; 100 ml soy sauce; 3 cm ginger; 150 ml water',
+      `Brown the pork. ${method}`,
+    );
+    expect(acts[1]).toMatch(new RegExp(`^${verb}`));
+  });
+
+  it('heats the ghee in the pressure pan, which is the pot, and blanches in no water of the list', () => {
+    const plan = planOf(
+      '250 g spinach; 2 green chillies; 2 tbsp ghee; 1 onion, chopped; 500 g chicken, curry cut; ½ cup water',
+      'Blanch spinach in boiling water for 2 minutes, drain and grind with the green chillies to a smooth puree. Heat ghee in a pressure pan. Add onions and saute till golden. Add chicken and fry for 5 minutes. Add ½ cup water, close the lid and cook for 3 whistles. Let the pressure settle. Add the spinach puree and simmer for 5 minutes.',
+    );
+    expect(plan.steps.some((s) => /In the pan beside/.test(s.text))).toBe(false);
+    expect(plan.items.find((i) => i.index === 5)?.moment).not.toBe('finish');
+    expect(plan.items.find((i) => i.index === 0)?.moment).toBe('finish');
+    expect(plan.steps.find((s) => s.title.startsWith('Blanch'))?.items.map((i) => i.name)).toEqual([
+      'spinach',
+    ]);
+  });
+
+  it('turns in a sauce that has boiled down already, and boils it no more', () => {
+    const acts = told(
+      '500 g pork belly, cubed; 200 ml soy sauce; 1 tsp cornflour',
+      'Add the pork and soy. Pressure cook for 25 mins, natural release. Lift out the pork. Boil the liquid for 10 mins, then thicken with the cornflour. Return the pork to the sauce and turn until sticky.',
+    ).map((a) => a.replace(/\(.*/, ''));
+    expect(acts.slice(-2)).toEqual(['return', 'coat']);
+  });
+});

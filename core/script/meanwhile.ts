@@ -67,7 +67,7 @@ function intoTheDough(r: Reading, { meant, text }: Clause, dough: Act): boolean 
 
 /** What says that the pot is left to itself. */
 const MEANWHILE =
-  /^\W*(?:(?:\d{1,2}[.)]|step \d+\W?)\s*)?(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that|the) (?:time|cooking)|while (?:it|that|this|they|the \p{L}+(?: \p{L}+)?) (?:is |are |['’]s )?(?:cook|pressur|braise|stew|bubbl|com(?:es|ing) (?:up|to)|under|in the)\p{L}*|as (?:it|they|the \p{L}+) cooks?)\b/iu;
+  /^\W*(?:(?:\d{1,2}[.)]|step \d+\W?)\s*)?(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that|the) (?:time|cooking)|while (?:it|that|this|they|the \p{L}+(?: \p{L}+)?) (?:is |are |['’]s )?(?:cook|pressur|braise|stew|bubbl|go|work|com(?:es|ing) (?:up|to)|under|in the)\p{L}*|as (?:it|they|the \p{L}+) cooks?)\b/iu;
 
 const OPENS_IT = /\b(?:open|lid off|into the pot|in the pot|to the pot)\b/i;
 

@@ -251,8 +251,18 @@ const BECOMES: readonly Becoming[] = [
     act.verb === 'reduce' &&
     isEmpty(act) &&
     act.stage === 'open' &&
+    foods.some(last, 'thin') &&
     foods.pouredG(last) < BOILS_AT_ONCE_G
       ? 'deglaze'
+      : null,
+  // "Crumble in the mince and fry until its liquid has gone": it browns.
+  ({ last, act, foods }) =>
+    last.verb === 'add' &&
+    act.verb === 'reduce' &&
+    isEmpty(act) &&
+    act.stage === 'open' &&
+    isMeatAlone(last, foods)
+      ? 'brown'
       : null,
   (pair) =>
     pair.last.verb === 'stirin' && pair.act.verb === 'serve' && isEmpty(pair.act) && isSaidTogether(pair)

@@ -252,7 +252,7 @@ export class Reading {
     const later = LITTLE_FAT.test(text) ? this.namedAfter(n) : NONE;
     for (const i of named.filter((j) => this.isFat(j) && later.has(j))) named.splice(named.indexOf(i), 1);
     // "Soak in lots of water": what is poured away is not the water that a later sentence has.
-    const kept = /\b(?:soak|rinse|wash)\b/i.test(text) ? this.namedAfter(n) : NONE;
+    const kept = /\b(?:soak|rinse|wash|blanch|parboil|scald)\b/i.test(text) ? this.namedAfter(n) : NONE;
     for (const i of named.filter((j) => this.kindOf(j) === 'water' && kept.has(j)))
       named.splice(named.indexOf(i), 1);
     if (!named.length && THE_REST.test(text)) named.push(...this.#restOfLast());

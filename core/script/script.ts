@@ -108,13 +108,13 @@ const STANDS_BY: ReadonlySet<FoodKind> = new Set([
   'nut',
 ]);
 
-/** Lines that are fried, lifted out before the lid and named again only once it is off: bacon and onions for the end. */
+/** Lines that are fried and lifted out, or blanched, before the lid and named again only once it is off: bacon, onions, spinach for the end. */
 function keptAside({ acts }: Script, lines: readonly ScriptLine[]): ReadonlySet<number> {
   const lid = acts.findIndex((a) => a.verb === 'close');
   const out = new Set<number>();
   acts.slice(0, Math.max(0, lid)).forEach((a) => {
     for (const i of [...a.again, ...a.lines.map((l) => l.index)])
-      if (a.verb === 'liftout') out.add(i);
+      if (a.verb === 'liftout' || a.verb === 'blanch') out.add(i);
       else out.delete(i);
   });
   const comesBack = (line: number): boolean =>

@@ -221,6 +221,14 @@ export function verbAfter(t: Told): string | null {
   // "Sauté mode, orzo in 7 minutes": what drinks is simmered in what is there.
   if (said === 'fry' && meant.length > 0 && all(['pasta', 'grain'])) return 'simmer';
   if (said === 'fry' && !meant.some(isToCome) && (SETS_LOW.test(text) || TILL_IT.test(text))) return 'simmer';
+  // "Return the pork and turn until sticky": it is coated with what has boiled down already.
+  if (
+    said === 'glaze' &&
+    last?.verb === 'return' &&
+    !meant.length &&
+    /^\W*(?:and )?(?:turn|toss|coat|roll)\b/i.test(text)
+  )
+    return 'coat';
   // "Glaze the small onions in butter": in a pan beside, and no sauce goes down.
   if (said === 'glaze' && IN_FAT.test(text) && meant.some(isToCome) && all(GLAZED_IN_BUTTER)) return 'fry';
   // "Shanks back in to glaze": they go back.

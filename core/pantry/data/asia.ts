@@ -13,7 +13,11 @@ export const ASIA = [
   }),
   row('poultry', 'chicken feet | phoenix claws | chicken foot', { fat: 0.14, pieceG: { each: 35 } }),
   row('poultry', 'quail', { cut: 'whole-chicken', pieceG: { each: 150 } }),
-  row('red-meat', 'pork trotter | pata | pigs foot | trotter | pig’s trotter', { cut: 'ham-hock', fat: 0.16, pieceG: { each: 600 } }),
+  row('red-meat', 'pork trotter | pata | pigs foot | trotter | pig’s trotter', {
+    cut: 'ham-hock',
+    fat: 0.16,
+    pieceG: { each: 600 },
+  }),
   row('red-meat', 'liempo | inihaw cut pork belly', { cut: 'pork-belly', fat: 0.4, pieceG: { slice: 120 } }),
   row('red-meat', 'kasim | pigue | pork kasim', { cut: 'pork-shoulder', fat: 0.15 }),
   row('red-meat', 'bulalo bone | beef shank with marrow | beef bulalo', {

@@ -214,7 +214,7 @@ export const REGIONAL = [
   row('cheese', 'camembert | reblochon-type cheese | halloumi slice', { dairy: 'soft-cheese', pieceG: { each: 250 } }),
   row('egg', 'quail egg', { pieceG: { each: 12 } }),
   row('egg', 'boiled egg | hard-boiled egg | hard boiled egg | soft-boiled egg', { pieceG: { each: 50, large: 55, small: 42, medium: 50 } }),
-  row('aromatic', 'chipotle in adobo | chipotle chile in adobo | chipotle pepper in adobo | adobo sauce', { pieceG: { each: 12, can: 200 }, gPerMl: 1, salt: 0.02, acid: 0.1, sugar: 0.05, scorch: 2 }),
+  row('aromatic', 'chipotle in adobo | chipotle paste | chipotle chilli paste | chipotle chile in adobo | chipotle pepper in adobo | adobo sauce', { pieceG: { each: 12, can: 200 }, gPerMl: 1, salt: 0.02, acid: 0.1, sugar: 0.05, scorch: 2 }),
   row('mustard', 'honey mustard', { sugar: 0.25 }),
   row('mustard', 'sweet mustard | bavarian-style mustard', { sugar: 0.25 }),
   row('pickle', 'pickled onion | cocktail onion', { pieceG: { each: 12, jar: 340 } }),

@@ -315,7 +315,11 @@ export const WORLD = [
     salt: 0.03,
     sugar: 0.1,
   }),
-  row('poultry', 'duck breast | duck fillet | magret', { pieceG: { each: 180 }, fat: 0.25, cut: 'duck-breast' }),
+  row('poultry', 'duck breast | duck fillet | magret', {
+    pieceG: { each: 180 },
+    fat: 0.25,
+    cut: 'duck-breast',
+  }),
   row('spice-ground', 'berbere | berbere spice | mitmita | mekelesha | shiro powder', {
     salt: 0.04,
     scorch: 3,

@@ -25,7 +25,7 @@ const before = (act: Act, { script }: StepInput): readonly Act[] =>
   ) ?? [];
 
 /** Where a line stands apart from the pot: in its marinade, in the pan beside, on its plate. */
-const APART: ReadonlySet<string> = new Set(['marinate', 'brine', 'liftout', 'render']);
+const APART: ReadonlySet<string> = new Set(['marinate', 'brine', 'liftout', 'render', 'blanch']);
 /** True of a line that stands apart from the pot when an act comes to it. */
 export function waitsBeside(line: number, act: Act, input: StepInput): boolean {
   const last = before(act, input).findLast(

@@ -202,7 +202,8 @@ const WAYS: readonly Way[] = [
   },
   // Scum rises from meat; chillies and greens are only softened.
   {
-    when: ({ act, mine }) => act.verb === 'blanch' && !mine.some(isOfMeatKind) && !act.again.length,
+    when: ({ act, mine, input }) =>
+      act.verb === 'blanch' && !mine.some(isOfMeatKind) && !againItems(act, input).some(isOfMeatKind),
     look: 'Softened.',
   },
 ];

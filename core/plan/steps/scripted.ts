@@ -16,7 +16,7 @@ import { handwork, kindOf, listed, slurryItems, step, stepItems, type Step, type
 import { stepsUnderTheLid } from './underLid';
 
 /** Fried before the lid: what was kept aside then is named where it comes back, and is no seasoning. */
-const FRIED_FIRST: ReadonlySet<string> = new Set(['brown', 'render', 'soften', 'toast']);
+const FRIED_FIRST: ReadonlySet<string> = new Set(['brown', 'render', 'soften', 'toast', 'blanch']);
 /** After which a piece is no longer whole. */
 const WORKS_MEAT: ReadonlySet<string> = new Set(['bone', 'shred', 'slice']);
 /** Acts that the pot does, told by the steps under the lid. */

@@ -479,7 +479,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'pop',
-    words: /\b(?:sizzl\w*|splutter\w*|pops?\b(?! (?:it|them|the))|popped|crackl\w*)/i,
+    words: /\b(?:sizzl\w*|splutter\w*|pops?\b(?! (?:it|them|the|on|in|into|back|over)\b)|popped|crackl\w*)/i,
     stages: ['prep', 'open'],
   },
   {
