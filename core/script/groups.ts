@@ -2,8 +2,10 @@ import type { FoodKind } from '../pantry/food';
 import { foodWords } from '../pantry/words';
 import type { ScriptLine } from './line';
 
+export const WHOLE_SPICES = /\bwhole spices?\b/i;
+
 export const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: readonly string[] }[] = [
-  { words: /\bwhole spices?\b/i, kinds: ['spice-whole'], foods: ['bay-leaf'] },
+  { words: WHOLE_SPICES, kinds: ['spice-whole'], foods: ['bay-leaf'] },
   {
     words:
       /\b(?:dry|powdered|ground) (?:masalas?|spices)\b|\b(?:the|all)(?: the)? masalas\b|\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i,

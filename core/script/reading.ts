@@ -6,7 +6,7 @@ import { foodWords } from '../pantry/words';
 import type { Act, SizeTold } from './act';
 import { KNEADED_BUTTER } from './namingWords';
 import { linesMeant, linesNamed } from './align';
-import { meansEverything, meansSection, namesGroup } from './groups';
+import { meansEverything, meansSection, namesGroup, WHOLE_SPICES } from './groups';
 import { type ScriptLine } from './line';
 import { clauses } from './clauses';
 import type { Stage } from './data/verbs';
@@ -51,7 +51,6 @@ const OUT_OF_IT =
 const BACK_AGAIN = /\b(?:everything|all of it|the lot) back\b|\b(?:return|put back) everything\b/i;
 const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
 const TAKEN_OUT = /\b(?:scoop|lift|take|fish|spoon|set|put|move|remove|transfer)\b/i;
-const WHOLE_SPICES = /\bwhole spices?\b/i;
 const UNTIL_IT = /\b(?:until|till|when|once|before) (?:it|they)\b.*$/i;
 const UNTIL_IT_LOOKS = /(?<=\S.*)\b(?:until|till)\b.*$/i;
 const PRONOUN = /\b(?:it|them)\b/i;

@@ -325,7 +325,9 @@ export function verbBefore(t: Told): string | null {
   if (said === null && meant.length && /\b(?:in\b|on top|then the|over)/i.test(`${text} `))
     return /on top/i.test(text)
       ? 'top'
-      : stage === 'open' && wasHot(last) && all([...KINDS.spice, 'tomato-paste'])
+      : stage === 'open' &&
+          wasHot(last) &&
+          (all([...KINDS.spice, 'tomato-paste']) || (some(['spice-ground']) && all(BLOOMED)))
         ? 'bloom'
         : // "Onions in, 5 min", "the rest of the oil in, onions in for 6 min until soft".
           stage === 'open' && last && HAD_HEAT.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER)
