@@ -193,7 +193,7 @@ export function describe(text: string): Descriptors {
         ? 'cubed'
         : has(
               text,
-              /\bslic(?:es?|ed)\b(?! (?:to serve|for serving|at the end|after|when|later))|\bstrips?\b/i,
+              /\bslic(?:es?|ed)\b(?! (?:to serve|for serving|at the end|after|when|later))|\bstrips?\b|\b(?:escalopes?|schnitzels?|scaloppin[ei])\b/i,
             )
           ? 'sliced'
           : has(text, /\bwhole\b|\bin one piece\b|(?<!at the )\bjoint\b/i)

@@ -310,3 +310,21 @@ describe('words that only sound like something', () => {
     expect(acts.slice(-2)).toEqual(['return', 'coat']);
   });
 });
+
+describe('what is done again with something else', () => {
+  it('lets the wine bubble away as the milk did', () => {
+    const acts = told(
+      '500 g beef mince; 150 ml milk; 150 ml dry white wine; 400 g tin plum tomatoes',
+      'Brown the mince. Pour in the milk and let it bubble away, then do the same with the wine. Add the tomatoes. High pressure 20 mins, natural release.',
+    );
+    expect(acts).toContain('deglaze(white-wine)');
+  });
+
+  it('blooms garlic that goes in with its ground spice', () => {
+    const acts = told(
+      '1 onion, sliced; 2 cloves garlic, grated; 1 tsp sweet paprika; 800 g beef chuck, cubed; 350 ml beef stock',
+      'Sweat the onion for 6 minutes. Garlic and paprika go in for one minute. Add the beef and stock. High pressure 30 minutes, natural release.',
+    );
+    expect(acts[1]).toMatch(/^bloom/);
+  });
+});

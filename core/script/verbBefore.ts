@@ -126,6 +126,9 @@ export function verbBefore(t: Told): string | null {
   if (said === 'heat' && !meant.length && last?.verb === 'deglaze' && /\b(?:it|them)\b/i.test(text))
     return null;
   if (said === 'toast') return stage === 'open' && wasHot(last) ? 'bloom' : meant.length ? 'toast' : null;
+  // "Then do the same with the wine", of milk that bubbled away.
+  const isAgain = /\b(?:do|repeat) (?:exactly )?the same with\b|\brepeat with\b/i.test(text);
+  if (isAgain && all(KINDS.thin) && ['reduce', 'deglaze'].includes(last?.verb ?? '')) return 'deglaze';
   if (said === 'pound' && meant.length && !some(KINDS.meat)) return 'blend';
   // Nothing new in it, and something was lifted out: it goes back.
   const isBack =
