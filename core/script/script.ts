@@ -136,13 +136,13 @@ function isShaped({ acts }: Script, at: number, lines: readonly ScriptLine[]): b
   return next?.verb === 'shape' || ((acts[at]?.run ?? 0) > 0 && acts[at]?.lines.some(isFlour) === true);
 }
 
-/** True of an act between two lids: what goes in then is cooked by the second. */
 /** "Meanwhile cook the rice", of which the list says no amount: it stands on the table. */
 const isBesideIt = (act: Act, line: ScriptLine | undefined): boolean =>
   act.verb === 'boil' &&
   line?.read.amount === null &&
   ['grain', 'pasta'].includes(line.read.food?.kind ?? '');
 
+/** True of an act between two lids: what goes in then is cooked by the second. */
 function isLater(act: Act, script: Script): boolean {
   return act.run > 0 && script.acts.some((a) => a.verb === 'close' && a.run === act.run);
 }
