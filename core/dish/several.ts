@@ -162,7 +162,7 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
       n === 0 && pantry.named(told.replace(/^\p{L}[\p{L} ]{2,20}:\s+/u, ''))
         ? told.replace(/^\p{L}[\p{L} ]{2,20}:\s+/u, '')
         : told;
-    const bare = part.replace(A_LITTLE, '');
+    const plain = part.replace(A_LITTLE, '');
     const measured = readAmount(part) ?? readAmount(part.replace(PART_OF, '')) ?? amountBehind(part);
     // "2 cardamom, 2 cloves": cloves with nothing behind them are the spice.
     const isSpice = measured?.amount.unitId === 'clove' && !measured.rest.trim();
@@ -170,8 +170,8 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
       ? pantry.get('clove')
       : measured
         ? pantry.find(measured.rest)?.food
-        : (pantry.named(bare.replace(FOR_WHAT, '').trim()) ??
-          (isJustNamed(bare.trim(), pantry) ? pantry.find(bare)?.food : undefined));
+        : (pantry.named(plain.replace(FOR_WHAT, '').trim()) ??
+          (isJustNamed(plain.trim(), pantry) ? pantry.find(plain)?.food : undefined));
     const isThing =
       food !== undefined && !/^or\b/i.test(part) && measured?.amount.unitId !== 'cube' && !isSizeOnly(part);
     const last = things.at(-1);

@@ -328,3 +328,16 @@ describe('what is done again with something else', () => {
     expect(acts[1]).toMatch(/^bloom/);
   });
 });
+
+describe('mussels that stay shut', () => {
+  it.each(['Discard any that stay shut.', 'Throw out any mussels that have not opened.'])(
+    'are a word of warning, and nobody lifts the meat out: %s',
+    (words) => {
+      const plan = planOf(
+        '300 ml fish stock; 400 g tin chickpeas, drained; 500 g white fish; 200 g mussels; parsley',
+        `Add the stock and chickpeas. High pressure for 5 minutes, quick release. Simmer, lay the fish and mussels in the sauce, cover and cook for 4 minutes until the mussels have opened. ${words} Scatter with parsley.`,
+      );
+      expect(titles(plan).some((t) => t.startsWith('Lift out'))).toBe(false);
+    },
+  );
+});

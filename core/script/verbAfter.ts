@@ -99,6 +99,8 @@ const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
 const STIRRED: ReadonlySet<string> = new Set(['stirin', 'mix', 'serve', 'slice']);
 
 const SIMMERS_SO_LONG = /^\W*(?:and |then )?(?:let (?:it|the sauce) )?(?:simmer|bubble)\b/i;
+const STAYS_SHUT =
+  /\b(?:any|those|mussels|clams|shells?)\b.*\b(?:shut|closed|unopened|not open(?:ed)?|(?:do|have|did)(?:n['’]t| not) open(?:ed)?)\b/i;
 /** Where meat is laid for the grill or the oven, and no pot. */
 const ON_A_TRAY =
   /\b(?:on|onto|over|in) (?:a|the) (?:\p{L}+[- ]){0,2}(?:tray|sheet|baking sheet|roasting tin|grill pan)\b/iu;
@@ -205,6 +207,8 @@ export function verbAfter(t: Told): string | null {
     return timeNamed(text) === null ? null : 'simmer';
   if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
   if (said === 'return' && BACK_ON_HEAT.test(text)) return null;
+  // "Discard any that stay shut": a word about the mussels, and nobody lifts the meat out.
+  if (said === 'liftout' && STAYS_SHUT.test(text)) return null;
   // "Spread the pork on a tray": what is told next is done to it there.
   const isLaidOut = ON_A_TRAY.test(text) && wasTakenOut && some(KINDS.meat) && !meant.some(isToCome);
   if (isLaidOut && ['return', 'add', 'stirin', 'top', null].includes(said)) return null;
