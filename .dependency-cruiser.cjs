@@ -10,10 +10,14 @@ const rooms = [
   'pot',
   'heat',
   'sauce',
+  'kitchen',
+  'pieces',
+  'findings',
+  'steps',
   'plan',
+  'meal',
   'cook',
   'log',
-  'practice',
   'formats',
 ];
 
@@ -22,6 +26,17 @@ const roomRules = rooms.map((room, i) => ({
   severity: 'error',
   from: { path: `^core/${room}/`, pathNot: '\\.test\\.ts$' },
   to: { path: `^core/(${rooms.slice(i + 1).join('|') || 'nothing-below'})/` },
+}));
+
+/** Rooms that are entered by their door alone. */
+const withDoor = ['findings', 'steps', 'meal'];
+
+const doorRules = withDoor.map((room) => ({
+  name: `core-${room}-is-entered-by-its-door`,
+  severity: 'error',
+  comment: `From outside, core/${room}/index.ts.`,
+  from: { path: '^core/', pathNot: `^core/${room}/|\\.test\\.ts$` },
+  to: { path: `^core/${room}/(?!index\\.ts$)` },
 }));
 
 module.exports = {
@@ -57,6 +72,7 @@ module.exports = {
     },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
     ...roomRules,
+    ...doorRules,
   ],
   options: {
     tsConfig: { fileName: 'tsconfig.json' },

@@ -21,9 +21,12 @@ export {
   type Calibration,
   type Kitchen,
   potFor,
-} from './plan/kitchen';
-export { SEVERITIES, type Finding, type Fix, type Severity } from './plan/finding';
+} from './kitchen/kitchen';
 export {
+  SEVERITIES,
+  type Finding,
+  type Fix,
+  type Severity,
   addLater,
   asComputed,
   cutLine,
@@ -38,7 +41,10 @@ export {
   standOn,
   takeAs,
   tellLineApart,
-} from './plan/fixes';
+  swapsFor,
+  swapBack,
+  type SwapFix,
+} from './findings/index';
 export {
   answerWish,
   layOutMeal,
@@ -49,28 +55,39 @@ export {
   type MealMeans,
   type MealTask,
   type SoonerWay,
-} from './plan/serve';
-export { mealInput, wishTime } from './plan/meal';
-export { sidesNamed, sidesOf, wishOf } from './plan/sides';
+  mealInput,
+  wishTime,
+} from './meal/index';
+export { sidesNamed, sidesOf, wishOf } from './kitchen/sides';
 export { ventedAtOnce } from './plan/early';
-export { minutesTable, MINUTES_SIZES, type MinutesRow } from './plan/minutes';
-export { SIDES, SideSchema, type Side, type SideTask } from './plan/data/sides';
+export { minutesTable, MINUTES_SIZES, type MinutesRow } from './pieces/minutes';
+export { SIDES, SideSchema, type Side, type SideTask } from './kitchen/data/sides';
 export { HeatRanges, spreadOut, type RangeAnswer } from './heat/ranges';
 export { restOf, weighKitchens, type Happened, type RestAnswer } from './heat/weigh';
-export { bowlsFor, BOWL_WHEN, type Bowl, type BowlWhen } from './plan/bowls';
+export {
+  bowlsFor,
+  BOWL_WHEN,
+  type Bowl,
+  type BowlWhen,
+  mayBeDoneAhead,
+  stepItem,
+  PHASES,
+  type Phase,
+  type Step,
+  type StepItem,
+  type RibbonBlock,
+  type Timing,
+} from './steps/index';
 export { comparePots, type PotChoice } from './plan/comparePots';
 export { diagnose, type Diagnosis, type Suspect, type TroubleKind } from './plan/diagnose';
 export { consequencesOf, type Consequence } from './plan/consequences';
-export { ALLERGEN_NAMES, NEED_FIGURES, type BrokenNeed } from './plan/needs';
+export { ALLERGEN_NAMES, NEED_FIGURES, type BrokenNeed } from './kitchen/needs';
 export { outlookOf, type Outlook } from './plan/outlook';
 export { platesForMeat, platesToFill, scalingNotes, PLATES } from './plan/plates';
 export { concerns as concernsDish, schoolsFor, type OptionForDish, type SchoolForDish } from './plan/schools';
-export { swapsFor, swapBack, type SwapFix } from './plan/swaps';
-export { mayBeDoneAhead, stepItem, PHASES, type Phase, type Step, type StepItem } from './plan/steps/step';
-export { boundWith, thickenerFor } from './plan/binding';
+export { boundWith, thickenerFor } from './pieces/binding';
 export { BINDING } from './sauce/data/binding';
-export { type RibbonBlock, type Timing } from './plan/timing';
-export { decider, type MeatPiece, type PlantPiece } from './plan/meat';
+export { decider, type MeatPiece, type PlantPiece } from './pieces/meat';
 
 export {
   AIMS,

@@ -9,9 +9,8 @@ import {
   type RestOf,
   type Stretch,
 } from '../heat/weigh';
-import type { Kitchen } from '../plan/kitchen';
-import type { Plan } from '../plan/plan';
-import { stepsOf } from '../plan/plan';
+import type { Kitchen } from '../kitchen/kitchen';
+import { type Plan, stepsOf } from '../plan/plan';
 import type { CookState } from './cook';
 import type { Reading } from './protocol';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { emptyDish } from '../dish/dish';
-import { defaultKitchen } from '../plan/kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish } from '../plan/plan';
 import { cookTime, foldCook, foldOn, liveTimers, orderEvents, secondsLeft } from './cook';
 import { CookEventSchema, type CookEvent, type EventPayload } from './events';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { defaultKitchen } from '../plan/kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish } from '../plan/plan';
 import { emptyDish } from '../dish/dish';
 import { foldCook } from './cook';

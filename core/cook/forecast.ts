@@ -1,6 +1,5 @@
 import type { Plan } from '../plan/plan';
-import type { Step } from '../plan/steps/step';
-import { sumSteps } from '../plan/timing';
+import { type Step, sumSteps } from '../steps/index';
 import type { Range } from '../quantity/range';
 import type { CookState } from './cook';
 import type { CookForecast } from './events';

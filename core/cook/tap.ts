@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/plan';
-import type { Step } from '../plan/steps/step';
+import type { Step } from '../steps/index';
 import type { CookState } from './cook';
 import type { EventPayload } from './events';
 

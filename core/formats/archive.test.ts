@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { emptyDish, type Dish } from '../dish/dish';
-import { defaultKitchen } from '../plan/kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { isArchive, readArchive, writeArchive, type ArchivedPhoto } from './archive';
 import { readBackup, writeBackup } from './backup';
 import { compareHouseholds, joinKitchen, mergePhotos, mergeShared, type Shared } from './merge';

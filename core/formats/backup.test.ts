@@ -3,7 +3,7 @@ import { foldCook } from '../cook/cook';
 import { planDish } from '../plan/plan';
 import fc from 'fast-check';
 import { emptyDish } from '../dish/dish';
-import { defaultKitchen } from '../plan/kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { MAX_BACKUP_BYTES, newestThatFit, readBackup, writeBackup } from './backup';
 
 const parts = {

@@ -3,7 +3,7 @@ import { CookEventSchema } from '../cook/events';
 import { ReadingSchema } from '../cook/protocol';
 import { DishSchema } from '../dish/dish';
 import { RevisionSchema } from '../dish/revision';
-import { KitchenSchema } from '../plan/kitchen';
+import { KitchenSchema } from '../kitchen/kitchen';
 
 /** The photo of a cook: the bytes of a JPEG picture in base64. */
 export const KeptPhotoSchema = z.object({

@@ -2,7 +2,7 @@ import crc32 from 'crc-32';
 import type { Dish } from '../dish/dish';
 import { isSameDish } from '../dish/diff';
 import type { Revision } from '../dish/revision';
-import type { Kitchen } from '../plan/kitchen';
+import type { Kitchen } from '../kitchen/kitchen';
 import type { ArchivedHousehold } from './archive';
 import type { Household } from './backup';
 

@@ -8,7 +8,7 @@ import { pagesFromJsonLd } from '../page/jsonLd';
 import { readPage } from '../page/page';
 import { recipeOf } from '../page/recipe';
 import { Pantry } from '../pantry/pantry';
-import { defaultKitchen } from '../plan/kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish } from '../plan/plan';
 import { MAX_LINK, packDish, unpackDish } from './link';
 import { isSameRecipe, portable } from './portable';

@@ -1,5 +1,5 @@
 import type { CookState } from '../cook/cook';
-import { NO_CALIBRATION, type Calibration } from '../plan/kitchen';
+import { NO_CALIBRATION, type Calibration } from '../kitchen/kitchen';
 import { thicknessOf } from '../sauce/data/thickeners';
 import { believe } from './posterior';
 

@@ -15,8 +15,7 @@ import { placesOf, type ScriptPlace } from '../script/script';
 import { exactly, scaleRange } from '../quantity/range';
 import type { MeasureSystem } from '../quantity/units';
 import { COAT_STICKS } from './data/coat';
-import type { PlacedItem } from './item';
-import { shareName } from './item';
+import { type PlacedItem, shareName } from './item';
 import { dividedParts, EARLY_HARMS, ruleFor, type EarlyHarm, type Part, type RuleContext } from './rules';
 
 /** What placing depends on besides the dish. */

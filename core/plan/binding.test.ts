@@ -1,7 +1,7 @@
 import { emptyDish } from '../dish/dish';
 import { doseFor, isWrittenRight, secondDose, thicknessAfter } from '../sauce/dose';
-import { goneShare, leftAfterBoiling } from './boilsDown';
-import { defaultKitchen } from './kitchen';
+import { goneShare, leftAfterBoiling } from '../pieces/boilsDown';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish } from './plan';
 
 const plan = (lines: string[], method: string) =>

@@ -1,9 +1,7 @@
 import type { Dish } from '../dish/dish';
 import type { Pot } from '../pot/pot';
-import type { Fix } from './finding';
-import { SEVERITIES, type Finding } from './finding';
-import { setSettings } from './fixes';
-import { NO_CALIBRATION, type Calibration, type Kitchen } from './kitchen';
+import { type Fix, SEVERITIES, type Finding, setSettings } from '../findings/index';
+import { NO_CALIBRATION, type Calibration, type Kitchen } from '../kitchen/kitchen';
 import { platesToFill } from './plates';
 import { planDish, type Plan } from './plan';
 

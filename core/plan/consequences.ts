@@ -1,6 +1,6 @@
 import { formatDuration, formatMass, formatVolume, type DisplayUnits } from '../quantity/format';
 import type { Plan } from './plan';
-import { SEVERITIES, type Severity } from './finding';
+import { SEVERITIES, type Severity } from '../findings/index';
 
 /** One difference between two plans of a dish: what changes, and whether it is for the better. */
 export interface Consequence {

@@ -3,9 +3,9 @@ import { POT_PRESETS } from '../pot/pot';
 import { comparePots } from './comparePots';
 import { BURN_CAUSES, NO_PRESSURE_CAUSES } from './data/trouble';
 import { diagnose } from './diagnose';
-import { defaultKitchen, type Kitchen } from './kitchen';
+import { defaultKitchen, type Kitchen } from '../kitchen/kitchen';
 import { planDish } from './plan';
-import { whistles } from './steps/underLid';
+import { whistles } from '../steps/underLid';
 
 const kitchen: Kitchen = { ...defaultKitchen(), pots: [...POT_PRESETS], potId: 'electric-standard' };
 const dishOf = (...lines: string[]): Dish => ({

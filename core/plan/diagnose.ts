@@ -1,7 +1,7 @@
 import { isHeldBack } from '../dish/moment';
 import { formatTemp, sayTemps, type DisplayUnits } from '../quantity/format';
 import { BURN_CAUSES, BURN_FIRST, BURN_LAST, NO_PRESSURE_CAUSES, type TroubleCause } from './data/trouble';
-import type { Fix } from './finding';
+import type { Fix } from '../findings/index';
 import type { Plan } from './plan';
 
 /** Which trouble a closed pot is in. */

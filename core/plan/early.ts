@@ -1,5 +1,5 @@
 import type { HeatForecast } from '../heat/simulate';
-import { forecastOnce } from './meat';
+import { forecastOnce } from '../pieces/meat';
 import type { Plan } from './plan';
 
 /** The same minutes, vented at once: what hurrying costs. Null where the plan vents at once anyway, or there is no meat. */

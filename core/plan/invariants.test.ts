@@ -2,11 +2,10 @@ import fc from 'fast-check';
 import { DishSchema, emptyDish, type Dish } from '../dish/dish';
 import { SCHOOLS, type HouseRules } from '../dish/houseRules';
 import { POT_PRESETS } from '../pot/pot';
-import { defaultKitchen, type Kitchen } from './kitchen';
-import { layOutMeal } from './serve';
-import { mealInput } from './meal';
+import { defaultKitchen, type Kitchen } from '../kitchen/kitchen';
+import { layOutMeal, mealInput } from '../meal/index';
 import { planDish } from './plan';
-import { SIDES } from './data/sides';
+import { SIDES } from '../kitchen/data/sides';
 
 /** Lines of every kind, good and odd, as they come. */
 const LINES = [

@@ -4,12 +4,12 @@ import { diffDishes } from '../dish/diff';
 import { CUTS, isLoose } from '../heat/data/cuts';
 import { POT_PRESETS } from '../pot/pot';
 import { ventedAtOnce } from './early';
-import { defaultKitchen } from './kitchen';
-import { decider } from './meat';
-import { mealInput } from './meal';
-import { minutesTable, MINUTES_SIZES } from './minutes';
+import { defaultKitchen } from '../kitchen/kitchen';
+import { decider } from '../pieces/meat';
+import { mealInput } from '../meal/index';
+import { minutesTable, MINUTES_SIZES } from '../pieces/minutes';
 import { planDish } from './plan';
-import { sidesOf } from './sides';
+import { sidesOf } from '../kitchen/sides';
 
 const kitchen = defaultKitchen();
 const dishOf = (

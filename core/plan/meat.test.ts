@@ -1,7 +1,7 @@
 import { emptyDish } from '../dish/dish';
 import { readLine } from '../dish/read';
 import { Pantry } from '../pantry/pantry';
-import { defaultKitchen } from './kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish } from './plan';
 
 const pantry = new Pantry();

@@ -1,7 +1,6 @@
 import { emptyDish } from '../dish/dish';
-import { defaultKitchen } from './kitchen';
-import { minutesTable, MINUTES_SIZES, type MinutesRow } from './minutes';
-import { potFor } from './kitchen';
+import { defaultKitchen, potFor } from '../kitchen/kitchen';
+import { minutesTable, MINUTES_SIZES, type MinutesRow } from '../pieces/minutes';
 import { planDish } from './plan';
 
 const kitchen = defaultKitchen();

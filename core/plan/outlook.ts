@@ -1,4 +1,4 @@
-import type { Severity } from './finding';
+import type { Severity } from '../findings/index';
 import type { Plan } from './plan';
 
 /** What the home screen shows of a plan: small enough to keep for thousands of dishes. */

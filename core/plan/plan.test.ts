@@ -7,7 +7,7 @@ import { FOODS } from '../pantry/pantry';
 import { POT_PRESETS } from '../pot/pot';
 import { thicknessAfter } from '../sauce/dose';
 import { PASTED } from '../../e2e/pasted';
-import { defaultKitchen, type Kitchen } from './kitchen';
+import { defaultKitchen, type Kitchen } from '../kitchen/kitchen';
 import { pantryFor, planDish } from './plan';
 
 const kitchen: Kitchen = { ...defaultKitchen(), pots: [...POT_PRESETS], potId: 'electric-standard' };

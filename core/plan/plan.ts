@@ -20,10 +20,9 @@ import { scriptOfDish } from '../script/edit';
 import { SLURRY_WATER, thicknessOf, type ThickenerId } from '../sauce/data/thickeners';
 import { doseFor, type Dose, type DoseInput } from '../sauce/dose';
 import { laterAdditions, presentStrengthG, saltG, sharpnessOf, sugarShareOf } from '../sauce/present';
-import type { Finding } from './finding';
-import { judge } from './findings';
-import { glazedOf } from './glazed';
-import { NO_CALIBRATION, potFor, type Calibration, type Kitchen } from './kitchen';
+import { type Finding, judge } from '../findings/index';
+import { glazedOf } from '../pieces/glazed';
+import { NO_CALIBRATION, potFor, type Calibration, type Kitchen } from '../kitchen/kitchen';
 import {
   forecastFor,
   forecastOnce,
@@ -36,15 +35,13 @@ import {
   type MeatPiece,
   type PlantPiece,
   FOAMS_FROM,
-} from './meat';
-import { brokenNeeds, type BrokenNeed } from './needs';
-import { buildSteps } from './steps/build';
+} from '../pieces/meat';
+import { brokenNeeds, type BrokenNeed } from '../kitchen/needs';
+import { buildSteps, type Step, timeSteps, type Timing } from '../steps/index';
 import { kept } from '../quantity/kept';
 import type { Range } from '../quantity/range';
-import { boundWith } from './binding';
-import { leftAfterBoiling } from './boilsDown';
-import type { Step } from './steps/step';
-import { timeSteps, type Timing } from './timing';
+import { boundWith } from '../pieces/binding';
+import { leftAfterBoiling } from '../pieces/boilsDown';
 
 /** The finish as the plan forecasts it; the cook's own measurement replaces `input.sauceG` at the pot. */
 export interface SaucePlan {

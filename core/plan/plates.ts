@@ -1,5 +1,5 @@
 import type { Dish } from '../dish/dish';
-import type { Kitchen } from './kitchen';
+import type { Kitchen } from '../kitchen/kitchen';
 import { planDish, type Plan, type PlanOptions } from './plan';
 
 /** Fewest and most plates a dish is scaled to. */

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { emptyDish } from '../dish/dish';
-import { defaultKitchen } from './kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish } from './plan';
 
 /** Lines with the minutes that cooks print for them, each in the same plain stew. */

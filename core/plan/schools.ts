@@ -3,7 +3,7 @@ import type { Dish } from '../dish/dish';
 import type { FoodKind } from '../pantry/food';
 import { consequencesOf, type Consequence } from './consequences';
 import { planDish, type Plan, type PlanOptions } from './plan';
-import type { Kitchen } from './kitchen';
+import type { Kitchen } from '../kitchen/kitchen';
 
 /** One option of a school for one dish, with what choosing it changes. */
 export interface OptionForDish extends SchoolOption {

@@ -1,6 +1,5 @@
 import { formatMass, formatSpoons, formatTemp, formatVolume, type DisplayUnits } from '../quantity/format';
-import type { Dose, DoseInput } from './dose';
-import { doseFor } from './dose';
+import { type Dose, type DoseInput, doseFor } from './dose';
 import { SALT_SHARE } from './present';
 import { dilutionG, SALT_FIGURES } from './salt';
 import { mixedC } from './temper';

@@ -1,7 +1,7 @@
 import { pressureRuns } from '../dish/pressure';
 import { readLine } from '../dish/read';
 import { readPage } from '../page/page';
-import { defaultKitchen } from '../plan/kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish, type Plan } from '../plan/plan';
 import { readScript } from './read';
 import { dishOf, pantry, told } from './testing/telling';

@@ -1,7 +1,6 @@
 import { OF_PRESSURE, timeNamed } from '../dish/pressure';
 import { linesNamed } from './align';
-import type { Reading } from './reading';
-import { BESIDE_THE_POT, type Clause, ON_THE_BOARD } from './reading';
+import { type Reading, BESIDE_THE_POT, type Clause, ON_THE_BOARD } from './reading';
 
 const TIP =
   /^(?:\W*)(?:do not|don['’]?t|never|no need\b|there(?:['’]s| is) no need\b|add (?:a little |some )?more\b|adding more\b|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;

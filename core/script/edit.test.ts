@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { scriptCases } from '../../corpora/judge';
 import { DishSchema, emptyDish, type Dish } from '../dish/dish';
 import { goesRows, looseLines } from '../plan/goes';
-import { defaultKitchen } from '../plan/kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish } from '../plan/plan';
 import { addAct, asTheMethodSays, dropAct, giveLine, moveAct, setActMinutes, verbLabel } from './edit';
 import { VERBS } from './data/verbs';

@@ -1,5 +1,5 @@
 import { planDish } from '../plan/plan';
-import { defaultKitchen } from '../plan/kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { emptyDish } from '../dish/dish';
 import { Pantry } from '../pantry/pantry';
 import { readLine } from '../dish/read';

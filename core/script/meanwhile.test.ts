@@ -1,7 +1,7 @@
 import { readLine } from '../dish/read';
 import { readPage } from '../page/page';
 import { recipeOf } from '../page/recipe';
-import { defaultKitchen } from '../plan/kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish, type Plan } from '../plan/plan';
 import { dishOf, pantry, told } from './testing/telling';
 

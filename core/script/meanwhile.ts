@@ -3,8 +3,7 @@ import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
 import { INTO_WHAT_COOKS, isSameBowl, verbTold } from './deed';
 import { KINDS } from './kinds';
-import type { Reading } from './reading';
-import { type Clause } from './reading';
+import { type Reading, type Clause } from './reading';
 
 /** "Meanwhile fry the mushrooms in butter": done in a pan or a bowl of its own while the pot is closed. */
 export function meanwhile(r: Reading, c: Clause): boolean {

@@ -4,7 +4,7 @@ import { emptyDish, type Dish } from '../dish/dish';
 import { minutesNamed, pressureRuns } from '../dish/pressure';
 import { readLine } from '../dish/read';
 import { Pantry } from '../pantry/pantry';
-import { defaultKitchen } from '../plan/kitchen';
+import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish } from '../plan/plan';
 import { VERBS, verbById } from './data/verbs';
 import { linesMeant } from './align';

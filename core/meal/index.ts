@@ -1,0 +1,13 @@
+/** The dish with its sides, backwards from the table. The door of the room. */
+export { mealInput, wishTime } from './meal';
+export {
+  answerWish,
+  layOutMeal,
+  soonerWays,
+  yesterdayOf,
+  type Meal,
+  type MealInput,
+  type MealMeans,
+  type MealTask,
+  type SoonerWay,
+} from './serve';

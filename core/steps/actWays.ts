@@ -1,0 +1,236 @@
+import type { PlacedItem } from '../moments/item';
+import { verbById, type Verb } from '../script/data/verbs';
+import type { Act } from '../script/act';
+import {
+  againItems,
+  isFat,
+  isGrainFried,
+  isInItsOwnPot,
+  isMinced,
+  isOfMeatKind,
+  isOnlyFlavour,
+  isOnlyHot,
+  isPouredOnFilm,
+  isSeasoning,
+  isTurnedIn,
+  isWholeSpice,
+  keepsLiquor,
+  smellsSoon,
+  wasChilled,
+} from './actFacts';
+import { kindOf, type StepInput } from './step';
+
+/** An act with its lines, as a way of doing it looks at it. */
+export interface Done {
+  act: Act;
+  mine: readonly PlacedItem[];
+  input: StepInput;
+  /** What its lines were made to: a paste, a mixture. */
+  isProduct: boolean;
+}
+
+/** A way in which what a verb's row says is not what a cook does here. */
+interface Way {
+  when: (done: Done) => boolean;
+  title?: string;
+  text?: string;
+  look?: string;
+}
+
+const WASHED =
+  'In a bowl, never under the tap: what splashes is as raw as the meat. Most food authorities say not to wash poultry at all.';
+const TURNED =
+  'All of it at once, stirred and turned in what is there: it takes colour from the base, no crust.';
+const KEPT_WARM = /\bkeep\w*\b.{0,24}\b(?:warm|hot)\b/i;
+const BETWEEN_BONES = /\bbetween (?:the |each )?(?:rib )?bones?\b/i;
+
+const FISHED = /\b(?:discard|fish out|throw (?:away|out)|pick out)\b/i;
+const TAKEN = /\b(?:take out|remove)\b/i;
+const GIVES_FLAVOUR: ReadonlySet<string> = new Set([
+  'aromatic',
+  'herb-woody',
+  'herb-soft',
+  'spice-whole',
+  'citrus',
+  'spice-late',
+]);
+const UNDER_THE_GRILL = /\b(?:broil\w*|grill|griddle)\b/i;
+
+/** Fat and flour, and nothing else, stirred over the heat. */
+function isRoux(act: Act, input: StepInput): boolean {
+  const lines = new Set([...act.lines.map((l) => l.index), ...act.again]);
+  const of = input.items.filter((i) => lines.has(i.index));
+  return (
+    act.minutes !== null &&
+    of.some((i) => kindOf(i) === 'flour') &&
+    of.some(isFat) &&
+    of.every((i) => isFat(i) || kindOf(i) === 'flour')
+  );
+}
+
+const meatOf = ({ mine }: Done): PlacedItem[] => mine.filter(isOfMeatKind);
+const every = (mine: readonly PlacedItem[], is: (i: PlacedItem) => boolean): boolean =>
+  mine.length > 0 && mine.every(is);
+
+const isTomato = (i: PlacedItem): boolean => kindOf(i)?.startsWith('tomato-') === true;
+/** What is fried, without what it is fried in and seasoned with. */
+const named = (mine: readonly PlacedItem[]): PlacedItem[] => mine.filter((i) => !isFat(i) && !isSeasoning(i));
+
+/** Meat that is washed in its bowl. */
+export const isWashed = ({ act, input }: Done): boolean =>
+  act.verb === 'rinse' && againItems(act, input).some(isOfMeatKind);
+const isMinceBrowned = ({ act, mine }: Done): boolean =>
+  act.verb === 'brown' && every(mine.filter(isOfMeatKind), isMinced);
+/** Meat that fries, new or in it already. */
+const softenedMeat = (done: Done): PlacedItem[] =>
+  done.mine.length ? meatOf(done) : againItems(done.act, done.input).filter(isOfMeatKind);
+const isMeatSoftened = (done: Done): boolean => done.act.verb === 'soften' && softenedMeat(done).length > 0;
+
+/** The first way that applies and says something of it is what is said; what none says is the verb's own. */
+const WAYS: readonly Way[] = [
+  {
+    when: ({ act, input }) => act.verb === 'mix' && isRoux(act, input),
+    title: 'Cook the roux',
+    text: 'Flour and fat over a medium heat, stirred all the time. It is hotter than boiling water: no splash.',
+    look: 'As dark as the dish wants it, and it smells of nuts.',
+  },
+  { when: ({ act }) => act.verb === 'skim' && act.run === 0, title: 'Skim the scum' },
+  {
+    when: ({ act, input }) => act.verb === 'skim' && wasChilled(act, input),
+    text: 'It lifts off in a sheet.',
+  },
+  {
+    when: ({ act, mine }) => act.verb === 'soften' && every(mine, (i) => kindOf(i) === 'sour-dairy'),
+    title: 'Fry {food} in',
+    text: 'A spoonful at a time, stirred all the while: it splits if it is left.',
+    look: 'The water is gone and the fat comes out at the edges.',
+  },
+  {
+    when: ({ act, isProduct }) => act.verb === 'soften' && isProduct,
+    title: 'Fry {food}',
+    look: 'Darker, and it smells.',
+  },
+  {
+    when: ({ act, mine }) => act.verb === 'soften' && every(named(mine), isTomato),
+    title: 'Cook down {food}',
+    look: 'Broken down and thick, and the fat shows at the edges.',
+  },
+  {
+    when: ({ act, mine }) => act.verb === 'soften' && every(named(mine), (i) => kindOf(i) === 'mushroom'),
+    title: 'Fry {food}',
+    look: 'Their water has come and gone, and they take colour.',
+  },
+  { when: ({ act, mine }) => act.verb === 'soften' && smellsSoon(mine), look: 'It smells; no colour on it.' },
+  {
+    when: (done) => isMeatSoftened(done) && every(softenedMeat(done), (i) => kindOf(i) === 'cured-meat'),
+    title: 'Cook {food}',
+    look: 'Golden at the edges, and the fat clear.',
+  },
+  { when: isMeatSoftened, title: 'Cook {food}', look: 'No raw colour on the outside.' },
+  {
+    when: ({ act, input }) => act.verb === 'liftout' && isOnlyFlavour(act, input),
+    title: 'Fish out {food}',
+    text: 'It has given what it had.',
+  },
+  {
+    when: ({ act, input }) =>
+      act.verb === 'liftout' &&
+      act.again.length > 0 &&
+      (FISHED.test(act.words) ||
+        (TAKEN.test(act.words) && againItems(act, input).every((i) => GIVES_FLAVOUR.has(kindOf(i) ?? '')))) &&
+      !againItems(act, input).some(isOfMeatKind),
+    title: 'Fish out {food}',
+    text: 'It has given what it had.',
+  },
+  {
+    when: ({ act }) => act.verb === 'liftout' && KEPT_WARM.test(act.words),
+    text: 'Onto a warm plate, with a slotted spoon, under foil.',
+  },
+  {
+    when: ({ act }) => act.verb === 'toast' && UNDER_THE_GRILL.test(act.words),
+    title: 'Char {food}',
+    text: 'Close under the grill, turned as they blacken. Stay with it.',
+  },
+  { when: isWashed, title: 'Wash {food}', text: WASHED },
+  { when: ({ act, input }) => act.verb === 'soak' && !keepsLiquor(act, input), text: '' },
+  {
+    when: ({ act, mine }) => isGrainFried(act, mine),
+    title: 'Turn {food} in the fat',
+    text: '',
+    look: 'Shining all over, the edges glassy.',
+  },
+  // Whole spices bear more than what is ground.
+  {
+    when: ({ act, mine }) =>
+      act.verb === 'bloom' &&
+      every(mine.some((i) => !isFat(i)) ? mine.filter((i) => !isFat(i)) : mine, isWholeSpice),
+    title: 'Let {food} sizzle',
+    text: '',
+    look: verbById('pop').look,
+  },
+  {
+    when: ({ act, mine }) =>
+      act.verb === 'bloom' && mine.some(isWholeSpice) && !mine.some((i) => kindOf(i) === 'spice-ground'),
+    look: verbById('pop').look,
+  },
+  {
+    when: ({ act, mine }) => act.verb === 'bloom' && every(mine, (i) => kindOf(i) === 'flour'),
+    look: 'No dry flour to be seen.',
+  },
+  {
+    when: isMinceBrowned,
+    text: 'Broken up with the spoon as it goes, then left alone until it catches a little.',
+    look: 'No pink left.',
+  },
+  {
+    when: ({ act, input }) => isTurnedIn(act, input),
+    title: 'Turn {food} in it',
+    text: TURNED,
+    look: 'No raw colour on the outside.',
+  },
+  { when: ({ act, mine }) => isInItsOwnPot(act, mine), text: 'In a pot of its own.' },
+  { when: ({ act, mine, input }) => isOnlyHot(act, mine, input.items), text: '' },
+  { when: ({ act }) => act.verb === 'slice' && BETWEEN_BONES.test(act.words), text: 'Between the bones.' },
+  {
+    when: ({ act, input }) =>
+      act.verb === 'slice' && act.again.length > 0 && !againItems(act, input).some(isOfMeatKind),
+    text: '',
+  },
+  {
+    when: ({ act, mine }) => isPouredOnFilm(act, mine),
+    text: 'Flat spoon over the whole floor as it boils.',
+  },
+  // Scum rises from meat; chillies and greens are only softened.
+  {
+    when: ({ act, mine, input }) =>
+      act.verb === 'blanch' && !mine.some(isOfMeatKind) && !againItems(act, input).some(isOfMeatKind),
+    look: 'Softened.',
+  },
+];
+
+const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** How an act is called, what is said of it and what to look for: as it is done here, else as its verb has it. */
+export function wayOf(done: Done): { title: string; text: string; look: string } {
+  const { act, mine } = done;
+  const verb: Verb = verbById(act.verb);
+  const ways = WAYS.filter((w) => w.when(done));
+  const first = (of: 'title' | 'text' | 'look'): string | undefined =>
+    ways.find((w) => w[of] !== undefined)?.[of];
+  const isHot = isOnlyHot(act, mine);
+  const look = first('look') ?? (isHot ? '' : verb.look);
+  // The recipe's own words say it best, unless they say the same.
+  const isTold =
+    act.until !== undefined &&
+    (verb.look !== '' || isHot) &&
+    !look.toLowerCase().includes(act.until.toLowerCase());
+  return {
+    title: first('title') ?? verb.title,
+    text: first('text') ?? verb.text,
+    look: isTold ? upper(`${act.until ?? ''}.`) : look,
+  };
+}
+
+/** True of meat that is laid in one layer and browned batch by batch. */
+export const isBrownedInBatches = (done: Done): boolean =>
+  done.act.verb === 'brown' && !isMinceBrowned(done) && !isTurnedIn(done.act, done.input);
