@@ -1,10 +1,11 @@
 import type { PlacedItem } from '../moments/item';
-import type { LiquidSum } from '../pot/liquid';
-import { formatMass } from '../quantity/format';
+import { formatMass, formatTemp } from '../quantity/format';
+import { curdling, type Curdling } from '../sauce/curdle';
+import { sharpnessOf } from '../sauce/present';
 import type { Finding, Severity } from './finding';
 import { moveLine } from './fixes';
 import type { FindingInput } from './input';
-import { capital, nameOf, holdFix } from './words';
+import { capital, holdFix, listed, nameOf } from './words';
 
 /** Ground spice from which a bloom is easily burnt, g: about a tablespoon. */
 const SPICE_CATCHES_G = 6;
@@ -27,9 +28,6 @@ const SUGAR_DISSOLVES = 0.06;
 /** Up to here it is the sauce of a braise as many cook it, thin as syrup goes, g/ml. Source: a quarter cup of sugar to a cup of soy and water; spread 40 %. */
 const SUGAR_IS_A_SAUCE = 0.25;
 
-/** So much curd grains without spoiling a sauce for four, g. Source: a quarter to half a cup; spread 30 %. */
-const LITTLE_CURD_G = 125;
-
 /** Packets that bind as they cook. */
 const MIXES: ReadonlySet<string> = new Set([
   'gravy-mix',
@@ -42,23 +40,43 @@ const MIXES: ReadonlySet<string> = new Set([
 /** Flour thinner than this in the thin liquid makes a light sauce that still boils, g/ml. Source: a spoonful to a third of a litre; spread 30 %. */
 const FLOUR_BINDS = 0.025;
 
+/** From these shares of sauces that split, what the recipe means to go in is warned of, and stopped. Source: by judgement; a grainy sauce is a dish spoilt. */
+const SPLITS = { careful: 0.15, stop: 0.7 } as const;
+
+/** How likely a line's dairy shows grains when it goes under the lid of this dish; null where it is none, or not under it. */
+function splitting(item: PlacedItem, input: FindingInput): Curdling | null {
+  const dairy = item.read.food?.dairy;
+  // Milk that bubbles away in the meat before the lid, as for a ragù: nothing of it is left to split.
+  if (!dairy || dairy === 'coconut-cream' || item.boilsDown || item.touchesRaw) return null;
+  const sauceG = input.liquid.sauceAfterG.mid;
+  return curdling({
+    dairy,
+    dairyG: item.massG.mid,
+    sauceG,
+    sharpness: sharpnessOf(input.items, sauceG),
+    boundPercent: input.boil.strengthPercent,
+    atC: input.heat.workingC,
+  });
+}
+
 /** How bad it is that something stands early: what the recipe puts there on purpose and loses little by is told, not warned of. */
-function asTold(item: PlacedItem, liquid: LiquidSum): Severity {
+function asTold(item: PlacedItem, input: FindingInput): Severity {
   const { early, by, read } = item;
   if (!early) return 'fine';
+  const { liquid } = input;
   // A spoonful of flour fried with the onions, with a jug of stock after it, is an old way of cooks and hardly settles.
   const isFried = by === 'method' && (item.moment === 'bloom' || item.moment === 'aromatics');
   if (isFried && read.food?.kind === 'flour' && item.massG.mid <= FLOUR_BINDS * liquid.countedMl.mid)
     return 'careful';
-  // A few spoonfuls of curd, cooked into the masala before the lid, are how half a continent cooks: they grain a little.
-  const isCurd = by === 'method' && read.food?.kind === 'sour-dairy' && early.severity === 'stop';
-  if (isCurd && item.massG.mid <= LITTLE_CURD_G) return 'careful';
-  // Milk that bubbles away in the meat before the lid, as for a ragù: nothing of it is left to split.
-  if (by === 'method' && read.food?.kind === 'milk' && item.boilsDown) return 'note';
+  if (read.food?.dairy && item.boilsDown && by === 'method') return 'note';
+  const splits = splitting(item, input);
+  if (splits && early.severity === 'stop' && by === 'method') {
+    // Cheese laid on top and left there, cream in a thin sauce: many recipes do so, some split, and no pot is harmed by it.
+    const isForgiven = ['cream', 'cream-cheese', 'cheese'].includes(read.food?.kind ?? '');
+    if (splits.chance >= SPLITS.stop && !isForgiven) return 'stop';
+    return splits.chance >= SPLITS.careful ? 'careful' : 'note';
+  }
   // A packet of gravy or dressing in the braise is how it is sold: most cook it so, and only its dose makes it thick.
-  // Cheese laid on top and left there, cream in a thin sauce: many recipes do so, some split, and no pot is harmed by it.
-  const isDairy = ['cream', 'cream-cheese', 'cheese'].includes(read.food?.kind ?? '');
-  if (by === 'method' && isDairy && early.severity === 'stop') return 'careful';
   if (by === 'method' && read.food && MIXES.has(read.food.id)) return 'careful';
   if (by !== 'method' || early.severity !== 'careful') return early.severity;
   const kind = read.food?.kind;
@@ -69,11 +87,37 @@ function asTold(item: PlacedItem, liquid: LiquidSum): Severity {
   return kind === 'quick-veg' || kind === 'leaf' || kind === 'pasta' ? 'note' : 'careful';
 }
 
-export function momentFindings({ items, kitchen, liquid }: FindingInput): Finding[] {
+/** From so much of a share more or less, sharpness or starch is named as a reason. */
+const TELLS = 0.04;
+
+/** Why a line had better wait: what of dairy splits in this sauce at this heat, told by its fat, its acid and its starch. */
+function harmOf(item: PlacedItem, input: FindingInput): string {
+  const splits = splitting(item, input);
+  if (!item.early || item.early.severity !== 'stop' || !splits) return item.early?.harm ?? '';
+  const { food } = item.read;
+  const { units } = input.kitchen;
+  const often = Math.round(splits.chance * 10);
+  const odds =
+    often >= 10
+      ? 'nearly every such sauce shows grains'
+      : often >= 1
+        ? `about ${often} in 10 such sauces show grains`
+        : 'few such sauces show grains';
+  const reasons = [
+    ...(food && !food.dairy?.endsWith('cheese') ? [`it has ${Math.round(food.fat * 100)} % fat`] : []),
+    ...(splits.bySharpness > TELLS ? ['the sharpness of this sauce makes it worse'] : []),
+    ...(splits.byBinding > TELLS ? ['what binds this sauce helps a little'] : []),
+  ];
+  const why = reasons.length ? `: ${listed(reasons)}` : '';
+  return `Under the lid, at ${formatTemp(input.heat.workingC, units)}, ${odds}${why}. It may catch on the floor too. In after the pin drops it stays smooth.`;
+}
+
+export function momentFindings(input: FindingInput): Finding[] {
+  const { items, kitchen } = input;
   const out: Finding[] = [];
   for (const item of items) {
     if (!item.early) continue;
-    const told = asTold(item, liquid);
+    const told = asTold(item, input);
     if (told === 'fine') continue;
     out.push({
       id: `early-${item.lineId}`,
@@ -81,7 +125,7 @@ export function momentFindings({ items, kitchen, liquid }: FindingInput): Findin
       about: 'moment',
       lineIds: [item.lineId],
       text: `${capital(nameOf(item))} ${PLURAL.test(nameOf(item)) ? 'are' : 'is'} ${place(item)}`,
-      why: item.early.harm,
+      why: harmOf(item, input),
       fixes: item.touchesRaw ? [] : [holdFix(item)],
     });
   }
