@@ -184,12 +184,15 @@ export {
   reduceTo,
   thicknessAfter,
   inSpoons,
+  isWorthStirring,
   mixedWays,
   type MixedWay,
   type SpoonDose,
   type Dose,
   type DoseInput,
 } from './sauce/dose';
+export { waysToAim, type WaysToAim } from './sauce/ways';
+export { BENCH, TASTES } from './sauce/data/bench';
 export { BOIL_OFF_G_PER_MIN } from './quantity/boilOff';
 export {
   THICKENERS,
@@ -207,6 +210,7 @@ export {
 export { adviseThickener, type Advice, type AdviseInput } from './sauce/advise';
 export {
   MEASURING,
+  sliderOf,
   readSauce,
   type MeasuringAid,
   type MeasuringId,
@@ -304,7 +308,7 @@ export {
   type DisplayUnits,
 } from './quantity/format';
 export { EIGHT_IN_TEN, type Range } from './quantity/range';
-export { type MeasureSystem } from './quantity/units';
+export { cupMl, type MeasureSystem } from './quantity/units';
 export { greyOf, madeReady, type Grey } from './photo/picture';
 export { withoutEdges, type PrintedWord } from './photo/edges';
 export { photoDoubt, type PhotoDoubt } from './photo/doubts';

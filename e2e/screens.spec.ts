@@ -84,7 +84,7 @@ test('the bench counts ladles and cups, keeps the last good answer, and knows mo
   await page.locator('.advice').getByRole('button', { name: 'potato starch' }).click();
   await expect(dose).toContainText('potato starch');
   await page.getByRole('radio', { name: 'light' }).first().check();
-  await page.getByRole('radio', { name: 'Boil down too' }).check();
+  await page.getByRole('radio', { name: 'Boil down' }).check();
   const rows = page.locator('.bench-tab tbody tr');
   expect(await rows.count()).toBeGreaterThan(3);
   await page.getByRole('radio', { name: 'Salt', exact: true }).check();

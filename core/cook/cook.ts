@@ -1,5 +1,6 @@
 import type { Aim, Dish } from '../dish/dish';
 import type { ThickenerId } from '../sauce/data/thickeners';
+import type { MeasuringId } from '../sauce/measure';
 import type { CookEvent, CookForecast, ToldTimes } from './events';
 
 /** A named timer, true by the wall clock: it ends at `startedAt + seconds` whatever happened to the page in between. */
@@ -15,7 +16,7 @@ export interface Timer {
 /** What has been measured and stirred in. */
 export interface SauceRecord {
   sauceG: number;
-  how: 'jug' | 'scale' | 'depth' | 'ladles' | 'cups' | 'forecast';
+  how: MeasuringId;
   aim: Aim;
   presentPercent: number;
   starchG: number;

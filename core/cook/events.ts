@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { AIMS, DishSchema } from '../dish/dish';
 import { THICKENER_IDS } from '../sauce/data/thickeners';
+import { MEASURING_IDS } from '../sauce/measure';
 
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,80}$/);
 const text = (max: number) => z.string().max(max);
@@ -69,7 +70,7 @@ const Payload = z.discriminatedUnion('type', [
   z.object({
     type: z.literal('sauceMeasured'),
     sauceG: positive,
-    how: z.enum(['jug', 'scale', 'depth', 'ladles', 'cups', 'forecast']),
+    how: z.enum(MEASURING_IDS),
     aim: z.enum(AIMS),
     presentPercent: z.number().min(0).max(20),
     thickener: z.enum(THICKENER_IDS).optional(),

@@ -2,9 +2,9 @@ import { isHeldBack } from '../dish/moment';
 import type { PlacedItem } from '../moments/item';
 import type { LiquidSum } from '../pot/liquid';
 import { formatVolume } from '../quantity/format';
-import type { Finding, Severity } from './finding';
+import type { Finding, Fix, Severity } from './finding';
 import { moveLine, pourIn, setRule, setSettings, standOn } from './fixes';
-import { helping } from './helping';
+import { helping, together } from './helping';
 import type { FindingInput } from './input';
 import { nameOf } from './words';
 
@@ -61,8 +61,7 @@ export function liquidFindings(input: FindingInput): Finding[] {
     ];
   const name = ownLiquid(items);
   const fixes = [pourIn(liquid.splashMl, name, `Add ${ml(liquid.splashMl)} ${name}`)];
-  if (rules.liquid === 'poured' && liquid.countedMl.mid + liquid.givenMl.mid >= liquid.needMl)
-    fixes.push(setRule('liquid', 'juices', 'Count the juices for this dish'));
+  if (rules.liquid === 'poured') fixes.push(...countingJuices(liquid, name, ml));
   const thrifty = kitchen.pots.find(
     (p) => p.id !== pot.id && p.minThinMl <= liquid.countedMl.mid && p.litres >= pot.litres * 0.75,
   );
@@ -99,6 +98,17 @@ export function liquidFindings(input: FindingInput): Finding[] {
     },
   ];
 }
+
+/** The other school, where it asks for clearly less: the juices counted, and what they leave short poured so that it covers the base. */
+function countingJuices(liquid: LiquidSum, name: string, ml: (v: number) => string): Fix[] {
+  const counted = setRule('liquid', 'juices', 'Count the juices for this dish');
+  const less = liquid.splashWithJuicesMl;
+  if (less === 0) return [counted];
+  if (less > liquid.splashMl * CLEARLY_LESS) return [];
+  return [together([counted, pourIn(less, name, `Add ${ml(less)} ${name}`)])];
+}
+/** From this share of the manual's splash on nobody would count juices for it. By judgement. */
+const CLEARLY_LESS = 0.75;
 
 /** What is poured to loosen: the dish's own stock, else one that suits it. */
 export function ownLiquid(items: readonly PlacedItem[]): string {

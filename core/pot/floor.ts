@@ -105,7 +105,10 @@ export function floorRisk(
   if (depthMm < FLOOR_FIGURES.filmMm.value)
     parts.push({
       id: 'film-depth',
-      label: `only ${Math.round(depthMm)} mm of thin liquid over this floor`,
+      label:
+        depthMm < 0.5
+          ? 'no thin liquid over this floor'
+          : `only ${Math.round(depthMm)} mm of thin liquid over this floor`,
       risk: FLOOR_FIGURES.dryFloor.value * (1 - depthMm / FLOOR_FIGURES.filmMm.value),
       lineIds: [],
     });

@@ -134,6 +134,24 @@ describe('laws of the pot', () => {
     );
   });
 
+  it('asks less of a house that counts the juices, never less than covers its base, and the same whoever asks', () => {
+    const dishes = [
+      ['1 kg chicken thighs', '4 onions, sliced'],
+      ['1 kg chicken thighs', '100 ml stock'],
+      ['500 g beef chuck'],
+    ];
+    for (const foods of dishes)
+      for (const pot of POT_PRESETS) {
+        const poured = load(foods, pot).liquid;
+        const juices = load(foods, pot, { ...DEFAULT_RULES, liquid: 'juices' }).liquid;
+        expect(poured.splashWithJuicesMl).toBeLessThanOrEqual(Math.max(poured.splashMl, juices.splashMl));
+        expect(poured.splashWithJuicesMl).toBe(juices.splashMl);
+        expect(poured.pouredMl.mid + poured.splashWithJuicesMl).toBeGreaterThanOrEqual(
+          juices.pouredFloorMl - 4,
+        );
+      }
+  });
+
   it('offers a splash where only a drop is missing', () => {
     const thick = ['400 g passata', '150 g rice', '59 g tomato paste', '293 ml water'];
     const { boil, liquid } = load(thick);

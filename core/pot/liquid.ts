@@ -30,6 +30,8 @@ export interface LiquidSum {
   pouredFloorMl: number;
   /** The splash that makes it enough, ml; 0 when it is enough. Rounded up to what a jug shows. */
   splashMl: number;
+  /** The splash that would do in a house that counts the juices: what they leave short, and never less than covers the base, ml. */
+  splashWithJuicesMl: number;
   verdict: 'enough' | 'tight' | 'short';
   /** Sauce in the pot when the pin drops (liquid, melted and dissolved, without the pieces), grams. */
   sauceAfterG: Range;
@@ -122,6 +124,9 @@ const LIQUOR_KINDS: ReadonlySet<FoodKind> = new Set<FoodKind>([
 ]);
 
 const isAlcohol = (kind: FoodKind): boolean => kind === 'wine' || kind === 'beer' || kind === 'spirit';
+
+/** What is short as a jug shows it, ml; a few drops short is enough. */
+const splash = (shortByMl: number): number => (shortByMl < 4 ? 0 : Math.ceil(shortByMl / 25) * 25);
 
 /** Adds up the thin liquid of the items that are in the pot when the lid closes. */
 export function sumLiquid(
@@ -269,18 +274,22 @@ export function sumLiquid(
     sumRanges(entries.filter((e) => kinds.includes(e.kind) && (!only || e.counts)).map((e) => e.ml));
   const countedMl = sum(['poured', 'given', 'drunk', 'boiled'], true);
   const pouredMl = sum(['poured']);
-  const pouredFloorMl = countJuices ? (floorAreaCm2(pot) * LIQUID_FIGURES.filmMm.value) / 10 : 0;
-  const shortBy = Math.max(pot.minThinMl - countedMl.mid, pouredFloorMl - pouredMl.mid, 0);
-  const splashMl = shortBy < 4 ? 0 : Math.ceil(shortBy / 25) * 25;
+  const givenMl = sum(['given']);
+  const baseMl = (floorAreaCm2(pot) * LIQUID_FIGURES.filmMm.value) / 10;
+  const pouredFloorMl = countJuices ? baseMl : 0;
+  const splashMl = splash(Math.max(pot.minThinMl - countedMl.mid, pouredFloorMl - pouredMl.mid));
+  // With the juices goes what boils off of them while they soften; the pot's own steam is nobody's.
+  const withJuicesMl = sumRanges(entries.filter((e) => e.counts || e.lineId !== null).map((e) => e.ml)).mid;
   const after = sumRanges([...sauce, vapour]);
   return {
     entries: byLine(entries),
     countedMl,
     pouredMl,
-    givenMl: sum(['given']),
+    givenMl,
     needMl: pot.minThinMl,
     pouredFloorMl,
     splashMl,
+    splashWithJuicesMl: splash(Math.max(pot.minThinMl - withJuicesMl, baseMl - pouredMl.mid)),
     verdict: splashMl > 0 ? 'short' : countedMl.low < pot.minThinMl * 0.97 ? 'tight' : 'enough',
     sauceAfterG: atLeast(after, 0),
   };

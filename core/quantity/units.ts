@@ -184,6 +184,11 @@ export function perUnitIn(unit: Unit, system: MeasureSystem): number {
   return unit.bySystem?.[system] ?? unit.perUnit;
 }
 
+/** A cup of the household, ml. */
+export function cupMl(system: MeasureSystem): number {
+  return perUnitIn(unitById('cup'), system);
+}
+
 /**
  * Reads a unit at the start of `text`. Returns the unit and the rest, or null.
  * A lone capital `T` is a tablespoon and a lone small `t` a teaspoon; every other spelling ignores case.

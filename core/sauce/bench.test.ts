@@ -4,10 +4,11 @@ import { adviseThickener, type AdviseInput } from './advise';
 import { onThePlate, SLURRY_WATER, THICKENER_IDS, THICKENERS } from './data/thickeners';
 import { doseFor, inSpoons, mixedWays, thicknessAfter, type DoseInput } from './dose';
 import { glazeDown } from './glaze';
-import { MEASURING, readSauce, type MeasuringAid } from './measure';
+import { MEASURING, readSauce, sliderOf, type MeasuringAid } from './measure';
 import { pastaStanding } from './pasta';
 import { loosenFrom, rescue, RESCUES, type RescueInput } from './rescue';
 import { dilutionG, saltView } from './salt';
+import { waysToAim } from './ways';
 
 const plain: DoseInput = {
   sauceG: 800,
@@ -37,6 +38,30 @@ describe('how much sauce there is', () => {
     expect(grams('cups', '2½')).toBe(592);
     expect(grams('forecast', '')).toBe(640);
     for (const m of MEASURING) expect(m.spread).toBeGreaterThan(0);
+  });
+
+  it('knows fingers and soup plates where there is neither jug nor scale, and trusts them least', () => {
+    expect(grams('fingers', '1')).toBe(grams('depth', '18'));
+    expect(grams('fingers', '1 1/2')).toBe(grams('depth', '27'));
+    expect(grams('plates', '2')).toBe(500);
+    const spread = (id: string): number => MEASURING.find((m) => m.id === id)!.spread;
+    for (const id of ['fingers', 'plates'])
+      for (const m of MEASURING) expect(spread(id)).toBeGreaterThanOrEqual(m.spread);
+  });
+
+  it('has a slider over what each way can say, every place on it an amount', () => {
+    for (const preset of POT_PRESETS)
+      for (const m of MEASURING.filter((x) => x.id !== 'forecast')) {
+        const { from, to, step } = sliderOf(m.id, { pot: preset, piecesG: 0 });
+        expect(to).toBeGreaterThan(from);
+        for (const at of [from + step * 2, (from + to) / 2])
+          expect([
+            m.id,
+            readSauce(m.id, String(Math.round(at / step) * step), { ...aid, pot: preset }),
+          ]).toEqual([m.id, { sauceG: expect.any(Number), spread: expect.any(Number) }]);
+      }
+    const full = sliderOf('scale', { pot, piecesG: 900 }).from - sliderOf('scale', { pot, piecesG: 0 }).from;
+    expect(Math.abs(full - 900)).toBeLessThanOrEqual(25);
   });
 
   it('allows for pieces that are still in the pot, and trusts itself less', () => {
@@ -307,5 +332,36 @@ describe('rescues', () => {
   it('never tells a cook to scrape or restart on a scorched floor', () => {
     const r = rescue('scorched', input, 2);
     expect(r.caution).toMatch(/Do not restart/);
+  });
+});
+
+describe('starch, boiling down, or both', () => {
+  it('is a line between the two: less starch for more minutes, nothing dissolved lost', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 200, max: 2000, noNaN: true }),
+        fc.double({ min: 0, max: 2, noNaN: true }),
+        (sauceG, presentPercent) => {
+          const ways = waysToAim({ ...plain, sauceG, presentPercent });
+          if (!ways) return;
+          const { thicken, both, boilDown } = ways;
+          expect(thicken.minutes).toBe(0);
+          expect(thicken.saltFactor).toBe(1);
+          for (const way of [both, boilDown]) {
+            if (!way) continue;
+            expect(way.minutes).toBeGreaterThan(0);
+            expect(way.dose.starchG).toBeLessThan(thicken.dose.starchG);
+            expect(way.leftG * way.saltFactor).toBeCloseTo(sauceG, 6);
+            expect(way.saltFactor).toBeLessThan(3);
+          }
+        },
+      ),
+    );
+  });
+
+  it('offers no boiling alone to a broth in which nothing thickens, nor to a sauce that is thick enough', () => {
+    expect(waysToAim({ ...plain, presentPercent: 0 })?.boilDown).toBeNull();
+    expect(waysToAim({ ...plain, presentPercent: 1.4, sauceG: 500 })?.boilDown).not.toBeNull();
+    expect(waysToAim({ ...plain, presentPercent: 3 })).toBeNull();
   });
 });

@@ -11,17 +11,21 @@ const SAUCE: CurdleInput = {
 };
 
 describe('what splits', () => {
-  it.each(DAIRY_CLASSES)('%s: never better for more heat, acid or dairy, never worse for more starch', (dairy) => {
-    const chance = (change: Partial<CurdleInput>): number => curdling({ ...SAUCE, dairy, ...change }).chance;
-    for (let i = 0; i < 10; i++) {
-      expect(chance({ atC: 71 + 5 * i })).toBeGreaterThanOrEqual(chance({ atC: 70 + 5 * i }));
-      expect(chance({ sharpness: (i + 1) / 10 })).toBeGreaterThanOrEqual(chance({ sharpness: i / 10 }));
-      expect(chance({ boundPercent: (i + 1) / 5 })).toBeLessThanOrEqual(chance({ boundPercent: i / 5 }));
-      expect(chance({ dairyG: 20 * (i + 1) })).toBeGreaterThanOrEqual(chance({ dairyG: 20 * i }));
-    }
-    expect(chance({ dairyG: 0 })).toBe(0);
-    expect(chance({ sauceG: 0 })).toBeLessThanOrEqual(1);
-  });
+  it.each(DAIRY_CLASSES)(
+    '%s: never better for more heat, acid or dairy, never worse for more starch',
+    (dairy) => {
+      const chance = (change: Partial<CurdleInput>): number =>
+        curdling({ ...SAUCE, dairy, ...change }).chance;
+      for (let i = 0; i < 10; i++) {
+        expect(chance({ atC: 71 + 5 * i })).toBeGreaterThanOrEqual(chance({ atC: 70 + 5 * i }));
+        expect(chance({ sharpness: (i + 1) / 10 })).toBeGreaterThanOrEqual(chance({ sharpness: i / 10 }));
+        expect(chance({ boundPercent: (i + 1) / 5 })).toBeLessThanOrEqual(chance({ boundPercent: i / 5 }));
+        expect(chance({ dairyG: 20 * (i + 1) })).toBeGreaterThanOrEqual(chance({ dairyG: 20 * i }));
+      }
+      expect(chance({ dairyG: 0 })).toBe(0);
+      expect(chance({ sauceG: 0 })).toBeLessThanOrEqual(1);
+    },
+  );
 
   it('says what is known of kitchens: cream mostly stands, milk and yoghurt do not, a spoonful is not seen', () => {
     const under = (dairy: CurdleInput['dairy'], change: Partial<CurdleInput> = {}): number =>

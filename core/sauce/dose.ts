@@ -1,3 +1,4 @@
+import { LEAST_DOSE_G } from './data/bench';
 import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
 import type { Range } from '../quantity/range';
 import {
@@ -182,6 +183,11 @@ export function reduceTo(
   return { minutes: (sauceG - leftG) / BOIL_OFF_G_PER_MIN.high, leftG, saltFactor: sauceG / leftG };
 }
 
+/** True when there is something to stir in. */
+export function isWorthStirring({ starchG, thickener }: Pick<Dose, 'starchG' | 'thickener'>): boolean {
+  return starchG >= (thickener.how === 'whisk' ? LEAST_DOSE_G.gum : LEAST_DOSE_G.starch);
+}
+
 /** One way of sharing the work between boiling down and starch. */
 export interface MixedWay {
   minutes: number;
@@ -207,7 +213,7 @@ export function mixedWays(input: DoseInput, stepMin = 2, mostMin = 20): MixedWay
     const saltFactor = leftG > 0 ? input.sauceG / leftG : 1;
     const dose = doseFor({ ...input, sauceG: leftG, presentPercent: input.presentPercent * saltFactor });
     out.push({ minutes, leftG, dose, saltFactor });
-    if (dose.starchG < 0.4) break;
+    if (!isWorthStirring(dose)) break;
   }
   return out;
 }

@@ -2,7 +2,10 @@ import { readNumber } from '../quantity/number';
 import { formatVolume } from '../quantity/format';
 import { floorAreaCm2, type Pot } from '../pot/pot';
 
-/** Ways of finding out how much sauce there is, each with how far it is usually off. Source: kitchen trials; spreads relative. */
+/**
+ * Ways of finding out how much sauce there is, each with how far it is usually off, and what a slider of it runs over. Fingers and soup
+ * plates are for a kitchen with neither jug nor scale. Source: kitchen trials; spreads relative.
+ */
 export const MEASURING = [
   {
     id: 'jug',
@@ -11,6 +14,9 @@ export const MEASURING = [
     spread: 0.04,
     example: '750',
     ask: 'Pour it into a jug and read it.',
+    from: 50,
+    to: 2000,
+    step: 25,
   },
   {
     id: 'scale',
@@ -19,6 +25,9 @@ export const MEASURING = [
     spread: 0.03,
     example: '1600',
     ask: 'Weigh the pot with the sauce in it.',
+    from: 50,
+    to: 2500,
+    step: 25,
   },
   {
     id: 'depth',
@@ -27,6 +36,20 @@ export const MEASURING = [
     spread: 0.12,
     example: '22',
     ask: 'Stand a spoon handle in it and read how deep.',
+    from: 1,
+    to: 70,
+    step: 1,
+  },
+  {
+    id: 'fingers',
+    label: 'Fingers',
+    unit: 'fingers',
+    spread: 0.2,
+    example: '1 1/2',
+    ask: 'Hold your fingers to the spoon handle: how many wide is it deep?',
+    from: 0.25,
+    to: 4,
+    step: 0.25,
   },
   {
     id: 'ladles',
@@ -35,6 +58,9 @@ export const MEASURING = [
     spread: 0.1,
     example: '6',
     ask: 'Count the ladles as you lift it out and back.',
+    from: 0.5,
+    to: 16,
+    step: 0.5,
   },
   {
     id: 'cups',
@@ -43,10 +69,35 @@ export const MEASURING = [
     spread: 0.07,
     example: '3',
     ask: 'Count it in cups: 2 1/2 is understood.',
+    from: 0.25,
+    to: 8,
+    step: 0.25,
   },
-  { id: 'forecast', label: 'Forecast', unit: '', spread: 0.12, example: '', ask: '' },
+  {
+    id: 'plates',
+    label: 'Soup plates',
+    unit: 'plates',
+    spread: 0.2,
+    example: '2',
+    ask: 'How many soup plates would it fill to where the rim begins?',
+    from: 0.5,
+    to: 8,
+    step: 0.5,
+  },
+  {
+    id: 'forecast',
+    label: 'Forecast',
+    unit: '',
+    spread: 0.12,
+    example: '',
+    ask: '',
+    from: 0,
+    to: 0,
+    step: 1,
+  },
 ] as const;
 export type MeasuringId = (typeof MEASURING)[number]['id'];
+export const MEASURING_IDS: readonly MeasuringId[] = MEASURING.map((m) => m.id);
 
 /** What stands round a reading. Grams are millilitres of sauce here. */
 export interface MeasuringAid {
@@ -61,6 +112,10 @@ export interface MeasuringAid {
 
 /** Highest figure that is taken for a reading. */
 const MOST = 10_000;
+/** A finger of a grown hand is so wide, mm. Source: anthropometric tables, middle finger at its middle joint; spread 12 %. */
+const FINGER_MM = 18;
+/** A soup plate holds so much to where its rim begins, ml. Source: household crockery; spread 20 %. */
+const SOUP_PLATE_ML = 250;
 /** Density of cooked meat and vegetables, g/ml. Source: food-engineering tables; spread 4 %. */
 const PIECES_G_PER_ML = 1.05;
 /** Less sauce than this is not worth a slurry, g. */
@@ -68,6 +123,16 @@ const LEAST_G = 10;
 
 /** A reading understood, or what to say about it. */
 export type SauceReading = { sauceG: number; spread: number } | { ask: string };
+
+/** What a slider of one way runs over, in its unit: on the scale from the empty pot and its pieces up. */
+export function sliderOf(
+  way: MeasuringId,
+  aid: Pick<MeasuringAid, 'pot' | 'piecesG'>,
+): { from: number; to: number; step: number } {
+  const { from, to, step } = MEASURING.find((m) => m.id === way) ?? MEASURING[0];
+  const emptyG = way === 'scale' ? Math.round((aid.pot.emptyG + aid.piecesG) / step) * step : 0;
+  return { from: from + emptyG, to: to + emptyG, step };
+}
 
 /**
  * Grams of sauce that a reading means, with how far it may be off; or a sentence that says what is wrong with it in a cook's
@@ -104,9 +169,13 @@ export function readSauce(way: MeasuringId, text: string, aid: MeasuringAid): Sa
       return fits(value * aid.ladleMl);
     case 'cups':
       return fits(value * aid.cupMl);
-    case 'depth': {
-      if (value > 300) return { ask: 'Deeper than the pot: in millimetres, please.' };
-      const ml = (floorAreaCm2(pot) * value) / 10 - pieces.ml;
+    case 'plates':
+      return fits(value * SOUP_PLATE_ML);
+    case 'depth':
+    case 'fingers': {
+      if (way === 'depth' && value > 300) return { ask: 'Deeper than the pot: in millimetres, please.' };
+      const mm = way === 'depth' ? value : value * FINGER_MM;
+      const ml = (floorAreaCm2(pot) * mm) / 10 - pieces.ml;
       return ml > LEAST_G
         ? fits(ml)
         : { ask: 'The pieces alone would stand that deep: lift them out and measure again.' };

@@ -1,9 +1,12 @@
 import { inOrder, type PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
 import { formatDuration, formatMass } from '../quantity/format';
+import { thicknessOf } from '../sauce/data/thickeners';
+import { reduceTo } from '../sauce/dose';
 import { eatenG, saltG } from '../sauce/present';
 import { quartersToAdd, saltView } from '../sauce/salt';
 import { CAUTIONS } from '../kitchen/data/cautions';
+import { leftAfterBoiling } from '../pieces/boilsDown';
 import { WORK } from '../pieces/data/work';
 import { glazedOf, SWEET, type Glazed } from '../pieces/glazed';
 import { handwork, kindOf, listed, step, stepItems, willBind, type Step, type StepInput } from './step';
@@ -182,9 +185,24 @@ function glazeWords({ minutes, latestMin, leftG }: Glazed): Together {
   };
 }
 
-/** Where the salt stands by the sum, and how much more could be right: said where it is tasted. */
-function saltWords({ items, dish, kitchen }: StepInput): string {
-  const view = saltView(saltG(items), eatenG(items), dish.plates, kitchen.needs.includes('low-salt'));
+/** Water that has boiled off by the time it is tasted, g: as the recipe boils it down, as a glaze, or as a house without starch. */
+function boiledAwayG(input: StepInput): number {
+  const { script, items, meat, dish, rules, presentPercent } = input;
+  const there = input.liquid.sauceAfterG.mid;
+  const isGlazed = script?.acts.some((a) => a.verb === 'glaze');
+  const glazed = isGlazed ? glazedOf(items, 'glaze', meat, there) : script ? null : glazeOf(input);
+  if (glazed) return Math.max(0, there - glazed.leftG);
+  if (script) return there - leftAfterBoiling(script, there);
+  if (rules.thickener !== 'reduce' || dish.settings.aim === 'brothy') return 0;
+  const down = reduceTo(there, presentPercent, thicknessOf(dish.settings.aim).percent);
+  return down ? there - Math.max(down.leftG, there / 3) : 0;
+}
+
+/** Where the salt stands by the sum once it has boiled down, and how much more could be right: said where it is tasted. */
+function saltWords(input: StepInput): string {
+  const { items, dish, kitchen } = input;
+  const massG = eatenG(items) - boiledAwayG(input);
+  const view = saltView(saltG(items), massG, dish.plates, kitchen.needs.includes('low-salt'));
   const low = view.percent.low.toFixed(1);
   const high = view.percent.high.toFixed(1);
   const has = `By the sum it has ${low === high ? low : `${low}–${high}`} % salt`;

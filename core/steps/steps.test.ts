@@ -275,6 +275,20 @@ describe('the salt, where it is tasted', () => {
     expect(quarters(season(lines, ['low-salt']))).toBeLessThan(quarters(season(lines)));
   });
 
+  it('is what it will be once it has boiled down', () => {
+    const lines = ['1 kg beef chuck', '800 ml beef stock', '1 tsp salt'];
+    const share = (method: string): number => {
+      const { steps } = planDish({ ...dishOf(lines), method }, kitchen);
+      const text = steps.find((s) => s.id === 'season')!.text;
+      return Number(/ it has (?:[\d.]+–)?([\d.]+) % salt/.exec(text)?.[1]);
+    };
+    const start = 'Put the beef, stock and salt in the pot. High pressure for 35 minutes, natural release.';
+    const plain = share(`${start} Serve.`);
+    const half = share(`${start} Take the beef out. Reduce the sauce by half. Return the beef and serve.`);
+    expect(half).toBeGreaterThan(plain * 1.15);
+    expect(half).toBeLessThan(plain * 2);
+  });
+
   it('never asks for more than a plate may have, however much thin soup there is', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 4000 }), fc.integer({ min: 1, max: 12 }), (ml, plates) => {

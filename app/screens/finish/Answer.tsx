@@ -4,9 +4,10 @@ import {
   formatSpoons,
   formatVolume,
   inSpoons,
+  isWorthStirring,
   nearestThickness,
   onThePlate,
-  reduceTo,
+  waysToAim,
   thicknessOf,
   type Dose,
   type DoseInput,
@@ -14,17 +15,9 @@ import {
   type Kitchen,
   sayTemps,
 } from '../../../core/index';
+import { SaucePlate } from '../../parts/SaucePlate';
 import { Spoon } from '../../parts/Spoon';
 import type { Bench } from './bench';
-
-/** Less than this is not worth stirring in, g; a gum is strong enough for a tenth. */
-const LEAST_G = 0.4;
-const LEAST_GUM_G = 0.05;
-
-/** True when there is something to stir in. */
-export function isWorth(dose: Dose): boolean {
-  return dose.starchG >= (dose.thickener.how === 'whisk' ? LEAST_GUM_G : LEAST_G);
-}
 
 /** The answer, large: the dose, or the splash that loosens, or nothing; and what the spoon will show. */
 export function Answer({
@@ -49,7 +42,7 @@ export function Answer({
         <p>It is thicker than {thicknessOf(bench.aim).name} already: nothing to add.</p>
       </>
     );
-  if (!isWorth(dose))
+  if (!isWorthStirring(dose))
     return (
       <>
         <p className="bench-answer bench-big">
@@ -66,18 +59,18 @@ export function Answer({
         <DoseLines dose={dose} rules={rules} kitchen={kitchen} />
       </div>
       <Becomes input={input} dose={dose} glaze={bench.aim === 'glaze'} />
-      <Notes input={input} dose={dose} bench={bench} kitchen={kitchen} />
+      <Ways input={input} kitchen={kitchen} />
+      <Notes input={input} dose={dose} kitchen={kitchen} />
     </>
   );
 }
 
-/** Three spoons: now, in the pot, and on the plate. */
+/** A spoon now, a spoon in the pot, and the plate. */
 function Becomes({ input, dose, glaze }: { input: DoseInput; dose: Dose; glaze: boolean }) {
   const plate = onThePlate(dose.resultPercent);
   const shown = [
     ['now', input.presentPercent],
     ['in the pot', dose.resultPercent],
-    ['on the plate', plate],
   ] as const;
   return (
     <ul className="becomes" aria-label="What the spoon shows">
@@ -89,35 +82,48 @@ function Becomes({ input, dose, glaze }: { input: DoseInput; dose: Dose; glaze: 
           </span>
         </li>
       ))}
+      <li>
+        <SaucePlate percent={plate} glaze={glaze} />
+        <span className="small">
+          on the plate: <strong>{nearestThickness(plate).name}</strong>
+        </span>
+      </li>
     </ul>
   );
 }
 
-function Notes({
-  input,
-  dose,
-  bench,
-  kitchen,
-}: {
-  input: DoseInput;
-  dose: Dose;
-  bench: Bench;
-  kitchen: Kitchen;
-}) {
+/** Starch alone, some of both, boiling alone: what each takes, in one line. */
+function Ways({ input, kitchen }: { input: DoseInput; kitchen: Kitchen }) {
+  const ways = waysToAim(input);
+  if (!ways) return null;
+  const { both, boilDown } = ways;
+  return (
+    <p className="bench-ways small">
+      {both && (
+        <span>
+          <strong>Both:</strong> boil {formatDuration(both.minutes * 60)}, then{' '}
+          {formatMass(both.dose.starchG, kitchen.units)}
+        </span>
+      )}
+      <span>
+        <strong>Boil down only:</strong>{' '}
+        {boilDown
+          ? `${formatDuration(boilDown.minutes * 60)}, ${formatVolume(boilDown.leftG, kitchen.units)} left, salt × ${boilDown.saltFactor.toFixed(1)}`
+          : 'no, too little in it thickens'}
+      </span>
+    </p>
+  );
+}
+
+function Notes({ input, dose, kitchen }: { input: DoseInput; dose: Dose; kitchen: Kitchen }) {
   const t = dose.thickener;
-  const reduced = reduceTo(input.sauceG, Math.max(0.05, input.presentPercent), input.aimPercent);
   const spoon = inSpoons(input, dose);
   const off = Math.round(Math.abs(spoon.error) * 100);
   return (
     <div className="bench-notes">
       <p className="mb-1">
-        brings {formatVolume(input.sauceG, kitchen.units)} to{' '}
-        {dose.capped
-          ? `${dose.resultThickness.name}, no further: more ${t.name} turns unpleasant`
-          : thicknessOf(bench.aim).name}
-        .
+        {dose.capped && `${dose.resultThickness.name}, no further: more ${t.name} turns unpleasant. `}
         <span className="soft">
-          {' '}
           Likely between {formatMass(dose.rangeG.low)} and {formatMass(dose.rangeG.high)}: start with this,
           look, then decide.
           {off >= 5 && spoon.massG > 0
@@ -128,10 +134,6 @@ function Notes({
       <p className="soft small mb-0">
         {sayTemps(t.note, kitchen.units)}
         {t.gluten && ' Contains gluten.'}
-        {reduced &&
-          reduced.minutes > 1 &&
-          reduced.minutes < 45 &&
-          ` Or boil it down about ${formatDuration(reduced.minutes * 60)}; salt and sharpness rise by ${Math.round((reduced.saltFactor - 1) * 100)} %.`}
       </p>
     </div>
   );

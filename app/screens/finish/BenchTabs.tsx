@@ -2,6 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import {
   adviseThickener,
+  BENCH,
   eatenG,
   formatDuration,
   formatMass,
@@ -9,6 +10,7 @@ import {
   formatVolume,
   freeFatG,
   glazeDown,
+  isWorthStirring,
   mixedWays,
   pastaStanding,
   rescue,
@@ -28,14 +30,14 @@ import {
 } from '../../../core/index';
 import { Segments } from '../../parts/Segments';
 import { adviseInput, type Bench } from './bench';
-import { isWorth } from './Answer';
 
 const DoseCurve = lazy(() => import('./DoseCurve'));
 
 const TABS = [
+  { id: 'order', label: 'In order' },
   { id: 'curve', label: 'Curve' },
   { id: 'with', label: 'With what' },
-  { id: 'down', label: 'Boil down too' },
+  { id: 'down', label: 'Boil down' },
   { id: 'salt', label: 'Salt' },
   { id: 'wrong', label: 'Went wrong' },
 ] as const;
@@ -48,15 +50,24 @@ interface Props {
   onBench: (change: Partial<Bench>) => void;
   plan: Plan | undefined;
   kitchen: Kitchen;
+  /** What is to be done, one thing after the other. */
+  order: readonly string[];
 }
 
 /** What else can be asked about this sauce, one at a time. */
 export function BenchTabs(props: Props) {
-  const [tab, setTab] = useState<Tab>('curve');
+  const [tab, setTab] = useState<Tab>('order');
   return (
     <section className="bench-tabs" aria-label="More about this sauce">
       <Segments name="bench-tab" label="More about this sauce" value={tab} options={TABS} onChange={setTab} />
       <div className="bench-tab">
+        {tab === 'order' && (
+          <ol className="bench-order">
+            {props.order.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ol>
+        )}
         {tab === 'curve' && (
           <div className="bench-curve">
             <Suspense fallback={<p className="loading">Drawing…</p>}>
@@ -76,10 +87,6 @@ export function BenchTabs(props: Props) {
     </section>
   );
 }
-
-/** Taken where no dish says: a sauce that tastes too salty, and the fat on a braise, shares. Source: household figures; spread 40 %. */
-const SALTY = 0.016;
-const USUAL_FAT = 0.05;
 
 const VERDICTS = { best: 'best here', fits: 'fits', careful: 'careful', never: 'not here' } as const;
 
@@ -116,7 +123,7 @@ function WithWhat({ input, bench, onBench, plan, kitchen }: Props) {
               </span>
               <span className="figure small">
                 {[
-                  a.dose && (isWorth(a.dose) ? formatMass(a.dose.starchG, kitchen.units) : 'nothing'),
+                  a.dose && (isWorthStirring(a.dose) ? formatMass(a.dose.starchG, kitchen.units) : 'nothing'),
                   a.minutes >= 1 && formatDuration(a.minutes * 60),
                 ]
                   .filter(Boolean)
@@ -150,7 +157,7 @@ function BoilDown({ input, bench, plan, kitchen }: Props) {
             <tr key={w.minutes}>
               <th scope="row">{w.minutes === 0 ? 'not at all' : formatDuration(w.minutes * 60)}</th>
               <td>
-                {isWorth(w.dose)
+                {isWorthStirring(w.dose)
                   ? `${formatSpoons(w.dose.starchG / w.dose.thickener.gPerMl)} (${formatMass(w.dose.starchG, kitchen.units)})`
                   : 'none'}
               </td>
@@ -268,8 +275,8 @@ function WentWrong({ input, dose, bench, plan, kitchen }: Props) {
       stirredG: dose.starchG,
       saltG: plan
         ? (plan.sauce.saltG * input.sauceG) / Math.max(1, saltMass(plan, input))
-        : input.sauceG * SALTY,
-      fatG: plan ? freeFatG(plan.items) : input.sauceG * USUAL_FAT,
+        : input.sauceG * BENCH.saltyShare,
+      fatG: plan ? freeFatG(plan.items) : input.sauceG * BENCH.fatShare,
       lowSalt: kitchen.needs.includes('low-salt'),
       noDairy: kitchen.needs.includes('no-dairy') || kitchen.allergens.includes('milk'),
       units: kitchen.units,

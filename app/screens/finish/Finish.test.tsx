@@ -118,6 +118,7 @@ describe('the bench, for any pot', () => {
   it('draws the curve with now and aim on it', async () => {
     await openAt('/finish');
     type('750');
+    tab('Curve');
     // The curve is drawn anew for what is typed over the jugful that stood there.
     const points = (): { x: number; y: number }[] =>
       [...drawn.values()]
@@ -161,7 +162,7 @@ describe('more about this sauce', () => {
 
   it('trades minutes of boiling down against starch', async () => {
     await open();
-    tab('Boil down too');
+    tab('Boil down');
     const cells = [...document.querySelectorAll('.bench-tab tbody tr')].map((tr) => tr.textContent ?? '');
     expect(cells[0]).toMatch(/^not at all/);
     const starch = cells.map((c) => Number(/\(([\d.]+) g\)/.exec(c)?.[1] ?? 0));

@@ -1,10 +1,17 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { BINDING, type Dish, type DoseInput, type Kitchen, type Plan, sayTemps } from '../../../core/index';
+import {
+  BINDING,
+  isWorthStirring,
+  type Dish,
+  type DoseInput,
+  type Kitchen,
+  type Plan,
+  sayTemps,
+} from '../../../core/index';
 import { editDish } from '../../store/dishes';
 import { rememberSpoon } from '../../store/household';
 import { benchFor } from './bench';
-import { isWorth } from './Answer';
 import { BenchTabs } from './BenchTabs';
 import { SauceBench } from './SauceBench';
 import { SpoonShows } from './SpoonShows';
@@ -76,7 +83,7 @@ export function OnBench({
         {(answer) =>
           answer && (
             <>
-              {isWorth(answer.dose) && (
+              {isWorthStirring(answer.dose) && (
                 <SpoonShows
                   key={`${answer.input.aimPercent}-${answer.input.sauceG}-${answer.input.thickener}`}
                   input={answer.input}
@@ -92,9 +99,7 @@ export function OnBench({
                 onBench={(change) => setBench((b) => ({ ...b, ...change }))}
                 plan={plan}
                 kitchen={kitchen}
-              />
-              <Order
-                lines={
+                order={
                   stepsFor?.(answer.input) ??
                   BINDING[answer.dose.thickener.how].order.map((line) => sayTemps(line, kitchen.units))
                 }
@@ -104,18 +109,5 @@ export function OnBench({
         }
       </SauceBench>
     </div>
-  );
-}
-
-function Order({ lines }: { lines: readonly string[] }) {
-  return (
-    <details className="bench-order">
-      <summary>In this order</summary>
-      <ol>
-        {lines.map((l) => (
-          <li key={l}>{l}</li>
-        ))}
-      </ol>
-    </details>
   );
 }

@@ -1,11 +1,13 @@
 import type { ReactNode } from 'react';
 import Form from 'react-bootstrap/Form';
 import {
+  BENCH,
   doseFor,
   formatMass,
   formatVolume,
   MEASURING,
   nearestThickness,
+  sliderOf,
   THICKENERS,
   THICKNESSES,
   thicknessOf,
@@ -20,7 +22,7 @@ import {
 import { Segments } from '../../parts/Segments';
 import { Spoon } from '../../parts/Spoon';
 import { Answer } from './Answer';
-import { doseInput, sauceOnBench, type Bench, type Taste } from './bench';
+import { doseInput, PIECES_MAY_BE_IN, piecesOf, sauceOnBench, type Bench, type Taste } from './bench';
 
 interface Props {
   bench: Bench;
@@ -64,6 +66,7 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
       : doseInput(bench, sauceG, rules, plan, starchFactor, isGood ? measured.spread : undefined);
   const dose = input && doseFor(input);
   const method = MEASURING.find((m) => m.id === bench.way);
+  const slider = sliderOf(bench.way, { pot, piecesG: piecesOf(bench) });
   const ways = MEASURING.filter((w) =>
     w.id === 'forecast' ? plan : w.id === 'scale' ? kitchen.tools.scale : true,
   );
@@ -104,6 +107,15 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
                 />
                 <span>{method?.unit}</span>
               </span>
+              <Form.Range
+                aria-label={`Slide the ${(method?.label ?? '').toLowerCase()}`}
+                min={slider.from}
+                max={slider.to}
+                step={slider.step}
+                value={Number(bench.reading) || slider.from}
+                aria-valuetext={`${bench.reading || '0'} ${method?.unit ?? ''}`}
+                onChange={(e) => set({ reading: e.target.value })}
+              />
               <span className="soft small" id="reading-says">
                 {!isGood && bench.reading.trim() !== '' ? (
                   <span className="severity-stop" role="alert">
@@ -115,7 +127,7 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
               </span>
             </Form.Group>
           )}
-          {(bench.way === 'scale' || bench.way === 'depth') && (
+          {PIECES_MAY_BE_IN.has(bench.way) && (
             <div className="bench-pieces">
               <Form.Check
                 id="pieces-in"
@@ -238,9 +250,10 @@ function waysSay(bench: Bench, pot: Pot, kitchen: Kitchen, spread: number): stri
     case 'scale':
       return `pot and sauce together; ${pot.name} weighs ${formatMass(pot.emptyG)} empty.${off}`;
     case 'depth':
-      return `in ${pot.name}, ${pot.diameterCm} cm across.${off}`;
+    case 'fingers':
+      return `deep in ${pot.name}, ${pot.diameterCm} cm across.${off}`;
     case 'ladles':
-      return `of ${formatVolume(kitchen.ladleMl ?? 120)} each; yours is set in Kitchen.${off}`;
+      return `of ${formatVolume(kitchen.ladleMl ?? BENCH.ladleMl)} each; yours is set in Kitchen.${off}`;
     default:
       return off.trim();
   }

@@ -1,4 +1,7 @@
 import {
+  BENCH,
+  cupMl,
+  TASTES,
   isHeldBack,
   MEASURING,
   readSauce,
@@ -19,16 +22,7 @@ import {
 } from '../../../core/index';
 
 /** What a sauce tastes of where no dish says so. */
-export type Taste = 'mild' | 'sharp' | 'sweet';
-const TASTES: Record<Taste, { sharpness: number; sugarShare: number }> = {
-  mild: { sharpness: 0, sugarShare: 0 },
-  sharp: { sharpness: 0.8, sugarShare: 0 },
-  sweet: { sharpness: 0.2, sugarShare: 0.25 },
-};
-const USUAL_LADLE_ML = 120;
-const CUP_ML = { us: 236.588, metric: 250, uk: 250, au: 250 } as const;
-/** Share of its raw weight that meat keeps. Source: household yields of braised meat; spread 10 %. */
-const MEAT_KEEPS = 0.78;
+export type Taste = keyof typeof TASTES;
 
 /** What stands on the sauce bench: what the cook said, nothing computed. */
 export interface Bench {
@@ -49,18 +43,15 @@ export interface Bench {
   laterG: number;
 }
 
-/** What stands on a bench that belongs to no dish, ml: a sauce for four. */
-export const START_READING = '500';
-
 /** A bench for a dish, or one for any pot of sauce. */
 export function benchFor(plan: Plan | undefined, rules: HouseRules, dish?: Dish): Bench {
   return {
     way: plan ? 'forecast' : 'jug',
     // A jugful to begin with: the answer shows what it does before anything is typed.
-    reading: plan ? '' : START_READING,
+    reading: plan ? '' : String(BENCH.startMl),
     lastG: null,
     piecesIn: false,
-    piecesG: Math.round((plan?.meat ?? []).reduce((s, m) => s + m.massG, 0) * MEAT_KEEPS),
+    piecesG: Math.round((plan?.meat ?? []).reduce((s, m) => s + m.massG, 0) * BENCH.meatKeeps),
     presentPercent: plan ? Math.round(plan.sauce.input.presentPercent * 20) / 20 : 0,
     aim: dish?.settings.aim ?? 'coating',
     thickener: plan?.sauce.input.thickener ?? thickenerFor(rules.thickener),
@@ -69,17 +60,20 @@ export function benchFor(plan: Plan | undefined, rules: HouseRules, dish?: Dish)
   };
 }
 
+/** Ways that measure whatever is in the pot, pieces and all. */
+export const PIECES_MAY_BE_IN: ReadonlySet<MeasuringId> = new Set<MeasuringId>(['scale', 'depth', 'fingers']);
+
 /** What an empty field means for the pieces. */
 export function piecesOf(bench: Pick<Bench, 'piecesIn' | 'piecesG' | 'way'>): number {
-  return bench.piecesIn && (bench.way === 'scale' || bench.way === 'depth') ? bench.piecesG : 0;
+  return bench.piecesIn && PIECES_MAY_BE_IN.has(bench.way) ? bench.piecesG : 0;
 }
 
 /** Grams of sauce that the bench's reading means, or why it means nothing yet. */
 export function sauceOnBench(bench: Bench, pot: Pot, plan: Plan | undefined, kitchen: Kitchen): SauceReading {
   return readSauce(bench.way, bench.reading, {
     pot,
-    ladleMl: kitchen.ladleMl ?? USUAL_LADLE_ML,
-    cupMl: CUP_ML[kitchen.system],
+    ladleMl: kitchen.ladleMl ?? BENCH.ladleMl,
+    cupMl: cupMl(kitchen.system),
     piecesG: piecesOf(bench),
     forecastG: plan ? plan.sauce.leftG.mid : null,
   });

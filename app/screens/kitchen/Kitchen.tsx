@@ -2,6 +2,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import {
+  BENCH,
   POT_PRESETS,
   SAFE_C,
   SCHOOLS,
@@ -187,7 +188,7 @@ function Household({ kitchen, change }: { kitchen: Kitchen; change: ChangeKitche
           id="ladle"
           label="Our ladle holds"
           unit="ml"
-          value={kitchen.ladleMl ?? 120}
+          value={kitchen.ladleMl ?? BENCH.ladleMl}
           min={20}
           max={500}
           onChange={(ladleMl) => change({ ladleMl })}
