@@ -82,6 +82,7 @@ export { comparePots, type PotChoice } from './plan/comparePots';
 export { diagnose, type Diagnosis, type Suspect, type TroubleKind } from './plan/diagnose';
 export { consequencesOf, type Consequence } from './plan/consequences';
 export { ALLERGEN_NAMES, NEED_FIGURES, type BrokenNeed } from './kitchen/needs';
+export { sauceChoices, type SauceChoice } from './plan/sauceChoices';
 export { outlookOf, type Outlook } from './plan/outlook';
 export { platesForMeat, platesToFill, scalingNotes, PLATES } from './plan/plates';
 export { concerns as concernsDish, schoolsFor, type OptionForDish, type SchoolForDish } from './plan/schools';

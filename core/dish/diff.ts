@@ -1,5 +1,5 @@
 import type { Dish, Line } from './dish';
-import { AIM_WORDS, RELEASE_WORDS } from './words';
+import { AIM_WORDS, RELEASE_WORDS, SAUCE_WORDS } from './words';
 import { SCHOOLS } from './houseRules';
 import { MOMENT_NAMES } from './moment';
 
@@ -65,6 +65,8 @@ export function diffDishes(from: Dish, to: Dish): DishChange[] {
   if (JSON.stringify(from.script) !== JSON.stringify(to.script))
     say('setting', to.script ? 'How it goes: changed by hand' : 'How it goes: as the method says');
   if (a.aim !== b.aim) say('setting', `Sauce: ${AIM_WORDS[a.aim]}, now ${AIM_WORDS[b.aim]}`);
+  if ((a.sauce ?? 'recipe') !== (b.sauce ?? 'recipe'))
+    say('setting', `Sauce: ${SAUCE_WORDS[a.sauce ?? 'recipe']}, now ${SAUCE_WORDS[b.sauce ?? 'recipe']}`);
   if (a.potId !== b.potId) say('setting', 'Cooked in another pot');
   for (const school of SCHOOLS) {
     const was = from.rules[school.id];

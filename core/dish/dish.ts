@@ -5,6 +5,9 @@ import { MOMENTS } from './moment';
 /** Names of the wanted thickness; strengths live in the sauce room. */
 export const AIMS = ['brothy', 'light', 'coating', 'gravy', 'clinging', 'glaze'] as const;
 export type Aim = (typeof AIMS)[number];
+/** Whether the sauce is thickened: as the recipe does or does not, by this house whatever the recipe says, or left as thin as it is. */
+export const SAUCES = ['recipe', 'house', 'thin'] as const;
+export type SauceWay = (typeof SAUCES)[number];
 
 /** One part of a line the cook split: its share of the line and where it goes. */
 export const SplitPartSchema = z.object({ share: z.number().min(0.01).max(0.99), moment: z.enum(MOMENTS) });
@@ -79,10 +82,17 @@ export const DishSettingsSchema = z.object({
   /** The meal around the dish: when, with what beside it, and who helps. */
   meal: MealSchema.optional(),
   aim: z.enum(AIMS).default('coating'),
+  /** As the recipe where it is not said. */
+  sauce: z.enum(SAUCES).optional(),
   /** The cook's own loading order, layer ids from the floor up; layers not named keep their computed place. */
   layers: z.array(z.string().max(20)).max(20).default([]),
 });
 export type DishSettings = z.infer<typeof DishSettingsSchema>;
+
+/** How the sauce of a dish is treated; a house that likes it brothy leaves it thin. */
+export function sauceWay({ sauce, aim }: Pick<DishSettings, 'sauce' | 'aim'>): SauceWay {
+  return sauce === 'house' && aim === 'brothy' ? 'thin' : (sauce ?? 'recipe');
+}
 
 /** Longest note of a dish: what a page holds besides its lines and its method finds room in it. */
 export const MAX_NOTE = 20000;

@@ -16,3 +16,10 @@ export const AIM_WORDS: Record<Aim, string> = {
   clinging: 'clinging',
   glaze: 'glaze',
 };
+
+/** Whether the sauce is thickened, in words. */
+export const SAUCE_WORDS = {
+  recipe: 'as the recipe',
+  house: 'as this house likes it',
+  thin: 'left thin',
+} as const;

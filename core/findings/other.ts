@@ -1,9 +1,11 @@
-import { scaleOf } from '../dish/dish';
+import { sauceWay, scaleOf } from '../dish/dish';
+import { isSlurry } from '../pieces/binding';
 import { formatTemp, formatVolume } from '../quantity/format';
 import { SALT_SHARE } from '../sauce/present';
 import type { Finding } from './finding';
 import { setSettings } from './fixes';
 import type { FindingInput } from './input';
+import { listed, nameOf } from './words';
 
 /** Altitude from which it is worth mentioning, m. Source: public advice on pressure cooking at altitude. */
 const ALTITUDE_NOTE_M = 600;
@@ -40,6 +42,17 @@ export function otherFindings({ kitchen, heat, saltG, items, dish, meat, liquid 
       text: 'No meat found',
       why: 'Minutes are only forecast for meat so far. Set them yourself from what you know.',
       fixes: [setSettings({ minutes: 10 }, 'Set 10 min')],
+    });
+  const leftOut = sauceWay(dish.settings) === 'thin' ? items.filter(isSlurry) : [];
+  if (leftOut.length)
+    out.push({
+      id: 'left-thin',
+      severity: 'note',
+      about: 'sauce',
+      lineIds: leftOut.map((i) => i.lineId),
+      text: `Left out: ${listed(leftOut.map(nameOf))}`,
+      why: 'The sauce of this dish is left thin, so nothing is stirred in to thicken it.',
+      fixes: [setSettings({ sauce: 'recipe' }, 'Thicken it as the recipe does')],
     });
   if (scaleOf(dish) > 1.4 && liquid.verdict !== 'short' && liquid.pouredMl.mid > liquid.needMl * 1.6)
     out.push({

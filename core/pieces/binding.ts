@@ -1,3 +1,4 @@
+import { sauceWay, type DishSettings } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
 import type { PlacedItem } from '../moments/item';
 import type { ThickenerId } from '../sauce/data/thickeners';
@@ -27,6 +28,21 @@ export interface Bound {
   lines: PlacedItem[];
   /** What the recipe writes of it, g: starch, or flour and butter together; 0 where the house decides. */
   writtenG: number;
+}
+
+/** What is stirred cold and poured in at the boil. */
+const STARCHES: ReadonlySet<string> = new Set(['starch', 'flour', 'gum']);
+
+/** True of starch that goes in after pressure. */
+export const isSlurry = (item: PlacedItem): boolean =>
+  item.moment === 'thicken' && STARCHES.has(item.read.food?.kind ?? '');
+
+/** The lines that are used: where the sauce is left thin, no starch that would have thickened it. */
+export function usedItems(
+  items: readonly PlacedItem[],
+  dish: { settings: Pick<DishSettings, 'sauce' | 'aim'> },
+): readonly PlacedItem[] {
+  return sauceWay(dish.settings) === 'thin' ? items.filter((i) => !isSlurry(i)) : items;
 }
 
 /** The starch of the household's thickener rule; reduction falls back on cornstarch for what boiling down leaves. */

@@ -40,7 +40,7 @@ import { brokenNeeds, type BrokenNeed } from '../kitchen/needs';
 import { buildSteps, type Step, timeSteps, type Timing } from '../steps/index';
 import { kept } from '../quantity/kept';
 import type { Range } from '../quantity/range';
-import { boundWith } from '../pieces/binding';
+import { boundWith, usedItems } from '../pieces/binding';
 import { leftAfterBoiling } from '../pieces/boilsDown';
 
 /** The finish as the plan forecasts it; the cook's own measurement replaces `input.sauceG` at the pot. */
@@ -436,7 +436,7 @@ export function planDish(dish: Dish, household: Kitchen, options: PlanOptions = 
     moments: MOMENTS.map((moment) => ({ moment, items: inOrder(items, moment) })).filter(
       (g) => g.items.length > 0,
     ),
-    held: items.filter((i) => isHeldBack(i.moment)),
+    held: usedItems(items, dish).filter((i) => isHeldBack(i.moment)),
     meat,
     plants,
     kinds,

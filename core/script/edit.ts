@@ -1,4 +1,4 @@
-import type { Dish, DishAct, DishScript } from '../dish/dish';
+import { sauceWay, type Dish, type DishAct, type DishScript } from '../dish/dish';
 import type { Pantry } from '../pantry/pantry';
 import type { Act, Script } from './act';
 import type { ScriptLine } from './line';
@@ -17,7 +17,7 @@ export const MAX_ACTS = 80;
 
 /** The script a dish is cooked by: the cook's own where there is one, else the method's; null where neither can be followed. */
 export function scriptOfDish(
-  dish: Pick<Dish, 'method' | 'script' | 'lines'>,
+  dish: Pick<Dish, 'method' | 'script' | 'lines'> & { settings: Pick<Dish['settings'], 'sauce' | 'aim'> },
   lines: readonly ScriptLine[],
   pantry: Pantry,
 ): Script | null {
@@ -25,7 +25,48 @@ export function scriptOfDish(
   const own = dish.lines.findLastIndex((line) => !line.added) + 1;
   const told = scriptFor(dish.method, own < lines.length ? lines.slice(0, own) : lines, pantry);
   // How the meat is cut is told by the method, in whatever order the cook does things.
-  return dish.script ? opened(dish.script, dish.lines, told?.sizes ?? []) : told;
+  const script = dish.script ? opened(dish.script, dish.lines, told?.sizes ?? []) : told;
+  return script && withSauce(script, dish.settings);
+}
+
+/** Comes after a sauce is thick: what must not boil, what is put into it, what is done at the table. */
+const AFTER_THICKENING: ReadonlySet<string> = new Set([
+  'dairy',
+  'melt',
+  'finish',
+  'serve',
+  'grill',
+  'bake',
+  'rest',
+  'fill',
+]);
+/** The act of a house that thickens what the recipe does not. */
+export const HOUSE_THICKENS = 'house-thicken';
+
+/** The script with its sauce left thin, or thickened by a house that wants it so where the recipe does not. */
+function withSauce(script: Script, settings: Pick<Dish['settings'], 'sauce' | 'aim'>): Script {
+  const sauce = sauceWay(settings);
+  const verb = settings.aim === 'glaze' ? 'glaze' : 'thicken';
+  const isThickening = (a: Act): boolean => a.run > 0 && (a.verb === 'thicken' || a.verb === verb);
+  if (sauce === 'thin') return { ...script, acts: script.acts.filter((a) => !isThickening(a)) };
+  if (sauce !== 'house' || script.acts.some(isThickening)) return script;
+  const last = script.acts.findLastIndex((a) => a.verb === 'release');
+  const before = script.acts[last];
+  if (!before) return script;
+  const next = script.acts.findIndex((a, i) => i > last && AFTER_THICKENING.has(a.verb));
+  const at = next < 0 ? script.acts.length : next;
+  const made: Act = {
+    id: HOUSE_THICKENS,
+    verb,
+    stage: 'after',
+    lines: [],
+    again: [],
+    minutes: null,
+    words: '',
+    run: before.run + 1,
+    where: 'pot',
+  };
+  return { ...script, acts: [...script.acts.slice(0, at), made, ...script.acts.slice(at)] };
 }
 
 /** A script as it is kept with a dish: lines by their identity, so that it outlives edits of the list. */

@@ -1,3 +1,4 @@
+import { usedItems } from '../pieces/binding';
 import { sayTemps } from '../quantity/format';
 import { stepsBeforeTheLid } from './before';
 import { boiledBefore, glazing, simmeredAfter, stepsOfTheFinish } from './finish';
@@ -10,7 +11,8 @@ import { stepsUnderTheLid } from './underLid';
 import { withKnifeWorkMeanwhile } from './whileItStands';
 
 /** The whole cook as steps, from getting things out to the table, each with its amounts, time, look and caution. */
-export function buildSteps(input: StepInput): Step[] {
+export function buildSteps(all: StepInput): Step[] {
+  const input = { ...all, items: usedItems(all.items, all.dish) };
   const { units } = input.kitchen;
   const told = input.script ? scriptedSteps(input, input.script) : fromTheTable(input);
   const ready = readyBefore({ ...input, steps: told });

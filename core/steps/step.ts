@@ -1,10 +1,11 @@
+import { sauceWay } from '../dish/dish';
 import { formatAmount } from '../dish/amountText';
 import { plainName } from '../dish/names';
 import type { PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
 import { foodWords } from '../pantry/words';
 import { around, type Range } from '../quantity/range';
-import { boundWith } from '../pieces/binding';
+import { boundWith, isSlurry } from '../pieces/binding';
 import { thickenerById, type Thickener, type ThickenerId } from '../sauce/data/thickeners';
 import type { DoseInput } from '../sauce/dose';
 import { WORK } from '../pieces/data/work';
@@ -146,7 +147,8 @@ export const stepItems = (items: readonly PlacedItem[]): StepItem[] => items.map
 
 /** True when the sauce will be bound with something: a house that does not only boil down, a dish that is not brothy. */
 export function isBound({ rules, dish }: Pick<StepInput, 'rules' | 'dish'>): boolean {
-  return rules.thickener !== 'reduce' && dish.settings.aim !== 'brothy';
+  const { settings } = dish;
+  return rules.thickener !== 'reduce' && settings.aim !== 'brothy' && sauceWay(settings) !== 'thin';
 }
 
 /** What the sauce is bound with: what the cook took, else the recipe's own, else the household's rule. */
@@ -165,7 +167,7 @@ export function sauceOf({ liquid, dosing }: Pick<StepInput, 'liquid' | 'dosing'>
 
 /** What is stirred cold and poured in at the boil. */
 export function slurryItems(items: readonly PlacedItem[]): PlacedItem[] {
-  return items.filter((i) => i.moment === 'thicken' && ['starch', 'flour', 'gum'].includes(kindOf(i) ?? ''));
+  return items.filter(isSlurry);
 }
 
 /**

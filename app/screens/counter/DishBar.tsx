@@ -5,6 +5,7 @@ import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
 import {
   formatMass,
+  sauceChoices,
   THICKNESSES,
   type Aim,
   type Dish,
@@ -128,16 +129,7 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
         <MeatKnobs plan={plan} units={kitchen.units} set={set} />
         <Form.Group className="field" controlId="aim">
           <Form.Label>Sauce</Form.Label>
-          <Form.Select
-            value={dish.settings.aim}
-            onChange={(e) => set('the thickness of the sauce', { aim: e.target.value as Aim })}
-          >
-            {THICKNESSES.map((t) => (
-              <option key={t.id} value={t.id}>
-                {t.name}
-              </option>
-            ))}
-          </Form.Select>
+          <SauceSelect plan={plan} set={set} />
         </Form.Group>
       </div>
       <div className="dish-table">
@@ -152,6 +144,48 @@ export function DishBar({ dish, plan, kitchen, edit, travel, onCook, onPanel }: 
         </Button>
       </div>
     </header>
+  );
+}
+
+/** What stands in the narrow field. */
+const SHORT = { recipe: 'recipe', thin: 'thin' } as const;
+
+/** The sauce: as the recipe does it, left thin, or as thick as this house likes it; each with what the spoon will show. */
+function SauceSelect({
+  plan,
+  set,
+}: {
+  plan: Plan;
+  set: (what: string, change: Partial<Dish['settings']>) => void;
+}) {
+  const { aim, sauce } = plan.dish.settings;
+  const choices = sauceChoices(plan);
+  const own = choices.find((c) => c.id === (sauce ?? 'recipe') && c.id !== 'house');
+  return (
+    <Form.Select
+      value={own?.id ?? aim}
+      onChange={(e) => {
+        const { value } = e.target;
+        if (value === 'recipe' || value === 'thin') set('the sauce', { sauce: value });
+        else set('the thickness of the sauce', { aim: value as Aim, sauce: 'house' });
+      }}
+    >
+      {choices.map((c) =>
+        c.id === 'house' ? (
+          <optgroup key={c.id} label={c.label}>
+            {THICKNESSES.map((t) => (
+              <option key={t.id} value={t.id}>
+                {t.name}
+              </option>
+            ))}
+          </optgroup>
+        ) : (
+          <option key={c.id} value={c.id}>
+            {SHORT[c.id]}: {c.shows.name}
+          </option>
+        ),
+      )}
+    </Form.Select>
   );
 }
 

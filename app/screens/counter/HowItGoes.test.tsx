@@ -81,3 +81,18 @@ describe('how it goes', () => {
     await waitFor(() => expect(step?.textContent).toMatch(/4.8\smin/));
   });
 });
+
+describe('the sauce of a dish', () => {
+  it('is the recipe’s until the house wants it thick, and its step comes and goes with that', async () => {
+    await open();
+    const field = screen.getByLabelText('Sauce') as HTMLSelectElement;
+    expect(field.selectedOptions[0]?.textContent).toMatch(/^recipe: /);
+    expect(screen.queryByText('Thicken at the boil')).toBeNull();
+    fireEvent.change(field, { target: { value: 'gravy' } });
+    await screen.findByText('Thicken at the boil');
+    expect((await keptDish()).settings).toMatchObject({ aim: 'gravy', sauce: 'house' });
+    fireEvent.change(field, { target: { value: 'thin' } });
+    await waitFor(() => expect(screen.queryByText('Thicken at the boil')).toBeNull());
+    expect((await keptDish()).settings.sauce).toBe('thin');
+  });
+});
