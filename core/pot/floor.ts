@@ -34,6 +34,12 @@ const layerOf = new Map(LAYER_KINDS.flatMap((layer) => layer.kinds.map((kind) =>
 /** What thickens all of the liquid it is in. */
 const DISPERSED: ReadonlySet<string> = new Set(['flour', 'starch']);
 
+/** What share of dairy still lies loose over the floor: fried into the base until the fat parts from it, little does. */
+function friedDown({ read, by, moment, boilsDown }: PlacedItem): number {
+  const isFried = by === 'method' && (moment === 'aromatics' || moment === 'bloom');
+  return read.food?.dairy && (boilsDown || isFried) ? FLOOR_FIGURES.friedDown.value : 1;
+}
+
 /** Adds up what may catch on the hot floor of this pot, loaded as it is; `isScraped` where the recipe scrapes it with a splash of no line. */
 export function floorRisk(
   items: readonly PlacedItem[],
@@ -61,7 +67,8 @@ export function floorRisk(
     });
   for (const [kind, row] of Object.entries(KIND_RISK)) {
     const mine = under.filter((i) => i.read.food?.kind === kind);
-    const massG = mine.reduce((s, i) => s + looseG(i), 0) * (DISPERSED.has(kind) ? dilution : 1);
+    const massG =
+      mine.reduce((s, i) => s + looseG(i) * friedDown(i), 0) * (DISPERSED.has(kind) ? dilution : 1);
     if (massG < 2) continue;
     const layerId = layerOf.get(kind as FoodKind);
     const isLowest = layerId !== undefined && fill.layers[0]?.id === layerId;

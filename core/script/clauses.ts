@@ -182,6 +182,16 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /,? (?:and )?(?:saving|reserving|keeping back) (?=(?:the |any |\d|[½¼¾⅓⅔]|half|some|a )[^.;]*)/giu,
     '; reserve ',
   ],
+  // "In the pot, combine the chicken and stock": where it is done is said first.
+  [
+    /(?<=^|[.;]\s+)in (?:the|your|a) ((?:\p{L}+ ){0,2}(?:pot|cooker|insert|liner)),? (combine|mix together|mix|stir together|whisk together|place|put) ([^.;]{3,300})/giu,
+    (_, pot: string, verb: string, what: string) => `${verb} ${what} in the ${pot}`,
+  ],
+  // "Whisk in the slurry, mustard and cream": first what binds, then what must not boil.
+  [
+    /\b(whisk|stir|pour|mix) in (the )?((?:cornstarch |cornflour )?slurry)(?:,| and|, then| then) (?!(?:simmer|boil|cook|bring|let|stir|whisk|heat|until)\b)/giu,
+    (_, verb: string, the = '', slurry: string) => `${verb} in ${the}${slurry}. Stir in `,
+  ],
   [/(?<=\p{L} )n(?= \p{L})/giu, 'and'],
   [/(?<![\p{L}.])w(?= \p{L}{2,})/giu, 'with'],
   // "Sauté - beans in": how the pot is set.

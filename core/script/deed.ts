@@ -82,8 +82,17 @@ export function deed(r: Reading, c: Clause): boolean {
   // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.
   else if (verb === 'stirin' && r.stage !== 'open' && !meant.length) return true;
   else if (verb === 'brown' && !meant.some((i) => r.isMeat(i))) brownUnnamed(r, c);
-  else done(r, c, verb);
+  else done(r, friedAgain(r, c, verb), verb);
   return true;
+}
+
+/** "Remove the chicken and fry in hot oil until browned": what was lifted out is what is fried. */
+function friedAgain(r: Reading, c: Clause, verb: string): Clause {
+  const { last } = r;
+  const isOnlyFat = c.meant.length > 0 && c.meant.every((i) => r.isFat(i));
+  if (verb !== 'fry' || r.stage !== 'after' || !isOnlyFat || last?.verb !== 'liftout') return c;
+  const meats = [...last.again, ...last.lines.map((l) => l.index)].filter((i) => r.isMeat(i));
+  return { ...c, meant: [...c.meant, ...meats] };
 }
 
 /** "Whisk the flour and baking powder; stir in the milk and butter": the same bowl of dough, and no pot. */

@@ -39,13 +39,13 @@ export const STANDS_FOR: readonly { word: RegExp; kind: FoodKind; named?: RegExp
 ];
 
 export const EVERYTHING =
-  /\b(?:(?<!\b(?:give|giving|stir|scrape|toss|turn|mix) )everything(?! (?:a (?:good |final |quick |gentle )?(?:stir|scrape|mix|toss|turn)|stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|(?:other|remaining) (?:[\p{L}-]+ ){0,2}ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip|throw|chuck|dump|bung|sling|pile) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place|throw|chuck|dump|bung) (?:in )?)all (?:but|except)\b/iu;
+  /^\W*all in\b(?!-)|\b(?:(?:mix|stir|toss) everything (?:together )?(?:in|into) (?:the |your |a )?(?:\p{L}+ )?(?:pot|cooker|insert|liner)|all (?:of )?the (?:above|stuff)|(?<!\b(?:give|giving|stir|scrape|toss|turn|mix) )everything(?! (?:a (?:good |final |quick |gentle )?(?:stir|scrape|mix|toss|turn)|stuck|that|is|has|on|from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|(?:other|remaining) (?:[\p{L}-]+ ){0,2}ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip|throw|chuck|dump|bung|sling|pile) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place|throw|chuck|dump|bung) (?:in )?)all (?:but|except)\b/iu;
 
 export const OF_SECTION =
   /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|in|for|of|from) (?:the |your |a )?["'‘’“”]?(?:(?:for|to) (?:the )?)?(?!pot\b|pan\b|ingredients\b|the\b)(\p{L}{4,})/iu;
 
 export const EXCEPT =
-  /\(not (?:the )?([^)]{3,80})\)|\b(?:except|but|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
+  /\(not (?:the )?([^)]{3,80})\)|\b(?:except|but|bar|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
 
 /** True of a clause that means all of one part of the list: "everything for the paste". */
 export const meansSection = (clause: string, lines: readonly ScriptLine[]): boolean => {

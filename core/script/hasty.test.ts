@@ -341,3 +341,70 @@ describe('mussels that stay shut', () => {
     },
   );
 });
+
+describe('everything in the pot', () => {
+  const LIST =
+    '1 kg chicken breasts; 250 ml chicken stock; 1 tsp cumin; 100 g cream cheese; 120 ml sour cream; 2 tbsp cornstarch; 1 lime, juice; 2 carrots; coriander';
+  it.each([
+    'Put everything in the pot.',
+    'Tip all the ingredients into the pot.',
+    'Throw everything into the pot and give it a stir.',
+  ])('is without what a later sentence stirs in: %s', (start) => {
+    const acts = told(
+      LIST,
+      `${start} High pressure for 12 minutes, natural release. Whisk the cornstarch with a little water and stir it in. Stir in the cream cheese and sour cream. Add the lime juice. Serve with coriander.`,
+    );
+    expect(acts[0]).toBe('add(chicken-breast chicken-stock ground-cumin carrot)');
+    expect(acts.some((a) => a.startsWith('thicken(cornstarch'))).toBe(true);
+    expect(acts.some((a) => a.startsWith('dairy(cream-cheese sour-cream'))).toBe(true);
+  });
+
+  it('keeps what is only named again, taken out or put back', () => {
+    const acts = told(
+      LIST,
+      'Put everything in the pot. High pressure for 12 minutes, natural release. Take out the carrots and mash them, then stir the carrots back in. Stir until the cream cheese has melted.',
+    );
+    expect(acts[0]).toMatch(/cream-cheese/);
+    expect(acts[0]).toMatch(/carrot/);
+  });
+
+  it('goes from the bowl of its marinade to the pot, and fries afterwards what was lifted out', () => {
+    const acts = told(
+      '1.5 kg chicken; 120 ml vinegar; 120 ml soy sauce; 60 ml water; 1 tbsp brown sugar; 2 tbsp oil',
+      'Combine the chicken, vinegar and soy sauce and marinate for 1 hour. Transfer everything to the pot and add the water. Cook at high pressure for 15 minutes. Release the pressure. Remove the chicken and fry in hot oil until browned. Simmer the sauce with the sugar until thick. Return the chicken to the sauce.',
+    ).map((a) => a.replace(/\/.*$/, ''));
+    expect(acts.map((a) => a.replace(/\(.*/, ''))).toEqual([
+      'marinate',
+      'add',
+      'close',
+      'hold',
+      'release',
+      'liftout',
+      'fry',
+      'reduce',
+      'return',
+    ]);
+    expect(acts[7]).toMatch(/brown-sugar/);
+  });
+});
+
+describe('the slurry among what comes last', () => {
+  it('binds before the cream that is named in one breath with it', () => {
+    const acts = told(
+      '2 pork chops; 200 ml chicken stock; 1 tsp cornstarch + 1 tbsp water; 1 tbsp mustard; 60 ml double cream',
+      'Chops and stock in. HP 8, QR. Whisk in slurry, mustard, cream.',
+    ).map((a) => a.replace(/\(.*/, ''));
+    expect(acts.slice(-2)).toEqual(['thicken', 'dairy']);
+  });
+});
+
+describe('what was fried first and comes back for a second lid', () => {
+  it('is told where the pot is opened in between', () => {
+    const plan = planOf(
+      '1 kg beef shin, cubed; 500 g shallots, peeled; 2 tbsp olive oil; 400 ml beef stock',
+      'Brown the beef in half the oil. Set aside. Colour the shallots in the rest of the oil. Remove to a plate. Add the stock and the beef. Pressure cook for 35 minutes. Natural release. Add the shallots and pressure cook for a further 5 minutes. Quick release.',
+    );
+    const between = titles(plan).indexOf('Open in between');
+    expect(titles(plan)[between + 1]).toMatch(/shallots/);
+  });
+});

@@ -46,7 +46,26 @@ const FISHED_OUT =
   /^\W*(?:take out|remove|discard|fish out|pick out|lose|bin|throw (?:out|away)|lift out)\b/i;
 const THE_OTHERS = /\b(?:remaining|other|the rest)\b/i;
 const OUT_OF_IT =
-  /\b(?:out|aside|remove|transfer|lift|spoon|scoop|tip|pour) (?:everything|all)|everything (?:out|aside)\b/i;
+  /\b(?:out|aside|remove|transfer|lift|spoon|scoop|tip|pour) (?:everything|all)(?!.{0,36}\b(?:in|to|into) (?:the |your |a )?(?:pot|cooker|insert|liner)\b)|everything (?:out|aside)\b/i;
+/** A clause that puts something in: "stir in the cream", "whisk the starch with water". */
+const PUTS_IN =
+  /\badd(?:ing|ed|s)?\b|\b(?:stir|whisk|mix|fold|beat|swirl|pour|squeeze|tip|drizzle|put|drop|go|goes)\b.{0,40}\b(?:in|into|through)\b|\bin (?:go|goes)\b|\b(?:finish|garnish|top|sprinkle|scatter)\b|\b(?:simmer|boil|reduce)\b.{0,24}\bwith\b|\b(?:fry|brown|sear|saut[eé])\b.{0,20}\bin\b.{0,14}\b(?:oil|butter|ghee|lard)\b|\b(?:whisk|mix|stir|blend|slake|combine)\b.{0,24}\b(?:starch|flour|cornflour|cornstarch|arrowroot)\b/i;
+const GOES_BACK = /\b(?:back|return\w*|again|rest|remaining)\b/i;
+/** What is hardly ever meant by "everything" where it is put in at the end. */
+const OF_THE_END: ReadonlySet<string> = new Set([
+  'starch',
+  'flour',
+  'gum',
+  'cream',
+  'sour-dairy',
+  'cream-cheese',
+  'cheese',
+  'milk',
+  'leaf',
+  'herb-soft',
+  'citrus',
+  'egg',
+]);
 /** "Put everything back except the vegetables": what was in it. */
 const BACK_AGAIN = /\b(?:everything|all of it|the lot) back\b|\b(?:return|put back) everything\b/i;
 const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
@@ -233,6 +252,20 @@ export class Reading {
     return new Set(this.#names.slice(n + 1).flat());
   }
 
+  /** Lines, and no meat, that a clause after the `n`th puts in for the first time. */
+  #addedAfter(n: number): ReadonlySet<number> {
+    this.namedAfter(n);
+    const added = this.parts.flatMap(({ text }, k) =>
+      k > n && PUTS_IN.test(text)
+        ? (this.#names?.[k] ?? []).map((i) => ({ i, isBack: GOES_BACK.test(text) }))
+        : [],
+    );
+    const isOfTheEnd = (i: number): boolean => OF_THE_END.has(this.kindOf(i) ?? 'other');
+    return new Set(
+      added.filter(({ i, isBack }) => !this.isMeat(i) && (!isBack || isOfTheEnd(i))).map(({ i }) => i),
+    );
+  }
+
   /** The `n`th clause with the lines it means; remembers what it names and what it makes. */
   clause(n: number): Clause {
     const { text, sentence } = this.parts[n] ?? { text: '', sentence: '' };
@@ -356,6 +389,12 @@ export class Reading {
       meansEverything(text) &&
       (isBack || ((OUT_OF_IT.test(text) || this.stage === 'after') && !STILL_TO_COME.test(text)));
     if (isOfPot) return meant.filter((i) => (this.used.get(i) ?? 0) > 0);
+    // "Put everything in": not what a later sentence stirs in when the pot is open again.
+    if (meansEverything(text) && !OUT_OF_IT.test(text)) {
+      const later = this.#addedAfter(n);
+      const now = meant.filter((i) => !later.has(i));
+      if (now.some((i) => this.isToCome(i))) return now;
+    }
     // "The remaining ingredients": not those that a later sentence has for itself.
     if (meansEverything(text) && THE_OTHERS.test(text) && !meansSection(text, this.lines)) {
       const later = this.namedAfter(n);

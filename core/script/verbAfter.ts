@@ -95,6 +95,18 @@ const HOT_LADLE =
 const PUTS = /^\W*(?:put|return|add|place|slide|slip|tip|drop)\b/i;
 const GLAZES = /\b(?:glaze|sticky|shines|shiny|baste)\b/i;
 
+/** What goes into a sauce while it boils down and thickens nothing by itself. */
+const SEASONS_A_GLAZE: readonly FoodKind[] = [
+  'sugar',
+  'syrup',
+  'salt',
+  'salty-sauce',
+  'vinegar',
+  'citrus',
+  'spice-ground',
+  'oil',
+];
+
 /** Put to something, however it is said. */
 const STIRRED: ReadonlySet<string> = new Set(['stirin', 'mix', 'serve', 'slice']);
 
@@ -282,7 +294,7 @@ export function verbAfter(t: Told): string | null {
   if (
     said === 'thicken' &&
     !hasStarch &&
-    !meant.some(isToCome) &&
+    meant.every((i, at) => !isToCome(i) || SEASONS_A_GLAZE.includes(kinds[at] ?? 'other')) &&
     !/\b(?:slurry|starch|corn ?flour|flour|arrowroot|roux)\b/i.test(text)
   ) {
     if (last?.verb === 'reduce' || last?.verb === 'simmer') return null;

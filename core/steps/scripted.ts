@@ -76,7 +76,9 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
   );
   // One thing that goes in is said where the lid comes off; more than that are steps of their own.
   const inBetween = script.acts.filter((a) => between(a) && !OF_THE_POT.has(a.verb));
-  const isPlain = inBetween.every((a) => a.verb === 'add' || a.verb === 'stirin');
+  const isPlain = inBetween.every(
+    (a) => (a.verb === 'add' || a.verb === 'stirin') && (a.lines.length > 0 || !a.again.length),
+  );
   // Meat that is worked before the second lid is checked before it is worked.
   const opened = stepsOpened(input).filter((s) => s.id !== 'aside');
   const isWorkedBetween = inBetween.some((a) => WORKS_MEAT.has(a.verb));

@@ -29,6 +29,11 @@ export const FLOOR_FIGURES = {
     spread: 0.4,
     source: 'Thick tomato stirred in against left on top, by burn alarms',
   },
+  friedDown: {
+    value: 0.3,
+    spread: 0.5,
+    source: 'Curd or milk fried or boiled away into the base before the lid, against as much poured in loose',
+  },
   onTheFloor: {
     value: 2,
     spread: 0.4,

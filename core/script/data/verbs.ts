@@ -479,7 +479,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'pop',
-    words: /\b(?:sizzl\w*|splutter\w*|pops?\b(?! (?:it|them|the|on|in|into|back|over)\b)|popped|crackl\w*)/i,
+    words:
+      /\b(?:sizzl\w*|splutter\w*|pops?\b(?! (?:it|them|the|on|in|into|back|over|everything|all)\b)|popped|crackl\w*)/i,
     stages: ['prep', 'open'],
   },
   {
@@ -525,7 +526,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
+      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer(?! (?:everything|it all|all of it|the (?:chicken|meat|lamb|beef|pork) and (?:the |its )?marinade)\b.{0,16}\bto (?:the |your )?(?:pot|cooker)\b)|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |the (?:\w+ ){1,2})?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
   },
   {
     verb: 'keepwarm',
