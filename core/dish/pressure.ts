@@ -1,6 +1,6 @@
 import { kept } from '../quantity/kept';
 import { readNumber } from '../quantity/number';
-import { isNatural, isQuick, speaksOfRelease } from './release';
+import { isNatural, isQuick, speaksOfRelease, surelyLetsGo } from './release';
 
 /** One stretch under pressure as a method tells it. */
 export interface PressureRun {
@@ -38,8 +38,6 @@ const EXPLICIT_LID =
   /\b(?:close|lock|seal|secure|fit|clamp|put on|put)\b.{0,20}\b(?:lid|cooker)\b|\blid on\b/i;
 /** Words that only a pot under pressure has. */
 export const OF_PRESSURE = /\b(?:manual|pressure|HP|LP|whistles?|ring|psi)\b/i;
-const LETS_GO =
-  /\b(?:QP?R|NPR|(?:quick|natural|manual|fast)(?:ly)?[- ](?:pressure[- ])?releas\w*|releas\w* naturally)\b/i;
 const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
 /** True where a lid is closed in so many words after the first of these clauses, and before any pressure is let go. */
 export function isClosedLater(clauses: readonly string[]): boolean {
@@ -246,7 +244,7 @@ function runsIn(told: string): PressureRun[] {
     .replace(/\blbs?\.(?=\s)/gi, 'lb')
     // "Lid on, no pressure": it says itself that there is none.
     .replace(NO_PRESSURE, 'unlocked');
-  if (!EVIDENCE.test(whole)) return [];
+  if (!EVIDENCE.test(whole) && !clausesOf(whole).some(surelyLetsGo)) return [];
   const method = withoutPotNames(whole);
   const runs: PressureRun[] = [];
   let run: PressureRun | null = null;
@@ -284,7 +282,7 @@ function runsIn(told: string): PressureRun[] {
         // Once it has been let go, "cook on low" is an open pot: a second lid says more.
         (run === null || run.release === null
           ? // "Cook low for 5 minutes", and no lid yet: a low flame.
-            AT_PRESSURE.test(clause) && /\b(?:manual|high|pressure|HP|LP|whistle|ring)/i.test(clause)
+            AT_PRESSURE.test(clause) && /\b(?:manual|high|pressure|HP|LP|whistle|ring|psi)/i.test(clause)
           : (isOff
               ? /\b(?:manual|pressure|HP|LP|whistles?|psi)\b/i
               : /\b(?:manual|pressure|HP|LP|whistles?|psi|lid|another|more)\b/i
@@ -326,12 +324,14 @@ function runsIn(told: string): PressureRun[] {
           ? 'high'
           : null;
     // "Manual, 9 minutes, QR": let go without a word about the lid, it was closed for what was named last.
-    if (run === null && isRelease && LETS_GO.test(clause)) {
+    const isSure = surelyLetsGo(clause) || surelyLetsGo(all[at + 1] ?? '');
+    if (run === null && isRelease && isSure) {
       run = { minutes: before, level: null, release: null, releaseMin: null, whistles: null };
       runs.push(run);
       isClosed = true;
     }
-    before = minutes !== null && !isRelease && !isOpenHeat(clause) ? minutes : null;
+    if (minutes !== null && !isRelease) before = isOpenHeat(clause) ? null : minutes;
+    else if (!isRelease && said.length > SAYS_LITTLE) before = null;
     // Once it is let go, only the rest of the same release belongs to it: "let it stand 3 minutes" is no second one.
     const isRest = run?.release === 'natural' && isQuick(clause);
     if (run && isRelease && (isClosed || run.release === null || isRest)) {
@@ -359,6 +359,9 @@ function runsIn(told: string): PressureRun[] {
   // "Pressure cook until tender": a lid all the same, and the minutes are computed.
   return withFigures.length || !OF_PRESSURE.test(method) ? withFigures : runs.slice(0, 1);
 }
+
+/** A clause as short as this tells of nothing that was cooked in between: "once done", "take off the heat". */
+const SAYS_LITTLE = 24;
 
 const MORE_HIGH =
   /^\W*(?:(?:another|then) )?\d{1,2} (?:more |further )?(?:m|mins?|minutes?)(?: more)? (?:on |at )?high\W*$/i;

@@ -75,6 +75,16 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/\bveg is\b/gi, 'vegetables are'],
   [/\bveg\b/gi, 'vegetables'],
   [/\bvin\b(?!\p{L})/giu, 'vinegar'],
+  // "Once the oil shimmers, lay in the beef": it is heated first.
+  [
+    /(?<=^|[.;]\s+)(?:once|when|as soon as) (?:the |your )?(oil|butter|ghee|fat|dripping|lard) (?:is|gets|starts|begins|shimmers|foams|sizzles|has)[^,.;]{0,30},? (?:then )?(?=(?:add|lay|put|place|brown|sear|fry|tip|drop|slide)\b)/giu,
+    'Heat the $1, then ',
+  ],
+  // "Beef: brown in oil": what it is done to stands before the colon.
+  [
+    /(?<=^|[.;]\s+)(\p{L}+(?: \p{L}+)?): (brown|sear|fry|season|soften|sweat|saut[ée]e?)\b(?! (?:the|them|it)\b)/giu,
+    '$2 the $1',
+  ],
   // "Once they crackle add the onions" are two things.
   [
     /\b(once|when|as soon as) ((?:they|it|the [\p{L} ]{3,24}?) [\p{L} ]{3,30}?),? (?=(?:add|stir|pour|tip|put|throw|drop) )/giu,
@@ -167,7 +177,7 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/,? (?:while|whilst|as) you (?:\p{L}+)(?: (?:the|it|them|your) ?\p{L}*| the \p{L}+)?(?=[.,;!]|$)/giu, ''],
   // "Seal the meat": it is browned, and no lid is near.
   [
-    /\bseal(?=(?:ed|ing)? (?:the )?(?:\p{L}+ ){0,2}(?:meat|chicken|beef|lamb|pork|mutton|veal|turkey|duck|goat|mince|chops|cubes|pieces|chunks|thighs|legs|breasts?|ribs|steaks?|shanks?|joint|roast|cutlets|fillets?|strips)\b|(?:ed|ing)? (?:it |them )?(?:well |nicely )?(?:on (?:all|both|each)|all over|on every|until (?:lightly )?(?:brown|golden)))/giu,
+    /\b(?:seal|caramelis?z?e)(?=(?:ed|ing)? (?:the )?(?:\p{L}+ ){0,2}(?:meat|chicken|beef|lamb|pork|mutton|veal|turkey|duck|goat|mince|chops|cubes|pieces|chunks|thighs|legs|breasts?|ribs|steaks?|shanks?|joint|roast|cutlets|fillets?|strips)\b|(?:ed|ing)? (?:it |them )?(?:well |nicely )?(?:on (?:all|both|each)|all over|on every|until (?:lightly )?(?:brown|golden)))/giu,
     'sear',
   ],
   // "Fried gently until it begins to colour": a look, and nothing to brown.

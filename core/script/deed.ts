@@ -154,7 +154,7 @@ export function verbTold(r: Reading, c: Clause): string | null {
     return 'soften';
   // A sauce that is boiled down in a pan of its own, while the pot is closed or after.
   const isOfItsOwn =
-    told === 'thicken' &&
+    (told === 'thicken' || told === 'reduce') &&
     SAUCEPAN.test(text) &&
     meant.some((i) => r.isToCome(i) && ['syrup', 'sugar'].includes(r.kindOf(i)));
   if (isOfItsOwn) return 'simmer';

@@ -408,3 +408,37 @@ describe('what was fried first and comes back for a second lid', () => {
     expect(titles(plan)[between + 1]).toMatch(/shallots/);
   });
 });
+
+describe('a lid that nobody tells of', () => {
+  it.each([
+    ['Set 10 mins on high, let it come down naturally.', 'natural'],
+    ['10 mins HP, slow release.', 'natural'],
+    ['Seal. 10 minutes on the poultry setting. Allow pressure to drop of its own accord.', 'natural'],
+    ['High pressure: 10 min. Release: natural, full.', 'natural'],
+    ['Cook at 15 psi for 10 minutes. Remove from the heat and leave till the pressure has gone.', 'natural'],
+    ['After 10 minutes at pressure take off the heat and vent.', 'quick'],
+    ['Set timer for 10 minutes. Once done leave on keep warm for 10 minutes, then vent.', 'ten'],
+    ['Cook 10 minutes, NR.', 'natural'],
+    ['Cook 10 minutes, QR.', 'quick'],
+    ['Pressure: 10 minutes. Natural release.', 'natural'],
+    ['Lock the lid. 10 minutes. Release.', null],
+  ] as const)('closes over what is in, for the minutes before it is let go: %s', (words, release) => {
+    const method = `Put the chicken and stock in the pot. ${words} Stir in the peas. Serve.`;
+    const acts = told('1 kg chicken thighs; 400 ml chicken stock; 200 g peas', method);
+    expect(acts.map((a) => a.replace(/[(/].*/, ''))).toEqual([
+      'add',
+      'close',
+      'hold',
+      'release',
+      'stirin',
+      'serve',
+    ]);
+    expect(pressureRuns(method)).toMatchObject([{ minutes: 10, ...(release ? { release } : {}) }]);
+  });
+
+  it('closes none over a stew of the hob, however it rests at the end', () => {
+    const method =
+      'Brown the beef. Add the stock and cook gently for 2 hours. Turn off the heat and leave to rest for 10 minutes. Serve.';
+    expect(pressureRuns(method)).toEqual([]);
+  });
+});

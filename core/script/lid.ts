@@ -1,5 +1,5 @@
 import { isClosedLater, isOpenHeat, minutesNamed, OF_PRESSURE, whistlesNamed } from '../dish/pressure';
-import { speaksOfRelease } from '../dish/release';
+import { speaksOfRelease, surelyLetsGo } from '../dish/release';
 import { linesNamed } from './align';
 import { SAYS } from './data/verbs';
 import type { Clause, Reading } from './reading';
@@ -45,6 +45,38 @@ export function longCooking(r: Reading, c: Clause): boolean {
   r.run++;
   if (late) r.put('simmer', r.stage, { ...c, text: late[0] }, [...isLate]);
   return true;
+}
+
+/** True where something says that the lid closes, or how long it stays closed, before the pressure is let go. */
+export function tellsOfLid({ parts }: Pick<Reading, 'parts'>): boolean {
+  const release = parts.findIndex((p) => surelyLetsGo(p.text));
+  return parts
+    .slice(0, release < 0 ? parts.length : release + 1)
+    .some(
+      ({ text }) =>
+        CLOSES.test(text) ||
+        whistlesNamed(text) !== null ||
+        (minutesNamed(text) !== null && HOLDS.test(text)),
+    );
+}
+
+/** The clause before a release, or of it, whose minutes nobody spends at an open pot: "10 mins, NR". -1 where there is no release. */
+export function silentLidAt({ parts, minutes }: Pick<Reading, 'parts' | 'minutes'>): number {
+  const release = parts.findIndex((p) => surelyLetsGo(p.text));
+  const isIt = (text: string): boolean =>
+    !isOpenHeat(text) && minutesNamed(text) !== null && (minutes === null || minutesNamed(text) === minutes);
+  const held = parts.slice(0, release + 1).findLastIndex((p) => isIt(p.text));
+  if (held >= 0) return held;
+  return release >= 0 ? release : parts.findIndex((p) => isIt(p.text));
+}
+
+/** "Cook 10 minutes, NR": closed, held and let go, and no word of a lid. */
+export function untoldLid(r: Reading, c: Clause): boolean {
+  if (c.n !== r.silentLid || r.stage === 'closed') return false;
+  load(r, c);
+  r.putLid(c, 'close', 'hold');
+  r.stage = 'closed';
+  return !speaksOfRelease(c.text) || lettingGo(r, c);
 }
 
 /** "Lock the lid". */

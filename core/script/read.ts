@@ -3,7 +3,16 @@ import type { Script } from './act';
 import type { ScriptLine } from './line';
 import { blanching, knifeWork, reserving, setting, standing, tip, untying, waiting } from './board';
 import { deed } from './deed';
-import { closing, holding, lettingGo, longCooking, whileClosed } from './lid';
+import {
+  closing,
+  holding,
+  lettingGo,
+  longCooking,
+  silentLidAt,
+  tellsOfLid,
+  untoldLid,
+  whileClosed,
+} from './lid';
 import { meanwhile } from './meanwhile';
 import { merged } from './merge';
 import { type Clause, Reading } from './reading';
@@ -15,6 +24,7 @@ type Rule = (r: Reading, c: Clause) => boolean;
 /** In this order: what is no act of the pot, what the lid does, and everything else that is done. */
 const RULES: readonly Rule[] = [
   (r, { n }) => n <= r.doneUntil,
+  untoldLid,
   blanching,
   knifeWork,
   tip,
@@ -32,18 +42,28 @@ const RULES: readonly Rule[] = [
   deed,
 ];
 
-/**
- * Reads a method as a script: what is done, in its order, to which lines. Every act keeps the recipe's words; a tip is no act. A line
- * that no sentence names is in no act. Never throws; null when the method says nothing that can be done.
- */
-export function readScript(method: string, lines: readonly ScriptLine[], pantry: Pantry): Script | null {
+/** A method read to its end; `isSilent` where no sentence of it closes the lid. */
+function reading(method: string, lines: readonly ScriptLine[], pantry: Pantry, isSilent: boolean): Reading {
   const r = new Reading(method.slice(0, 20_000), lines, pantry);
-  if (!r.parts.length || !lines.length) return null;
+  if (r.isForPressure && (isSilent || !tellsOfLid(r))) r.silentLid = silentLidAt(r);
   r.parts.forEach((_, n) => {
     const c = r.clause(n);
     r.noteSizes(c);
     RULES.some((rule) => rule(r, c));
   });
+  return r;
+}
+
+/**
+ * Reads a method as a script: what is done, in its order, to which lines. Every act keeps the recipe's words; a tip is no act. A line
+ * that no sentence names is in no act. Never throws; null when the method says nothing that can be done.
+ */
+export function readScript(method: string, lines: readonly ScriptLine[], pantry: Pantry): Script | null {
+  if (!lines.length) return null;
+  let r = reading(method, lines, pantry, false);
+  // Under pressure by every sign, and no lid was found: it closes with what is held.
+  if (r.isForPressure && !r.acts.some((a) => a.verb === 'close')) r = reading(method, lines, pantry, true);
+  if (!r.parts.length) return null;
   const acts = merged(
     withMeatUnderLid(
       withMeatBlanched(r.acts, (i) => r.isRawMeat(i)),

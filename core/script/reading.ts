@@ -150,6 +150,8 @@ export interface Product {
 export class Reading {
   readonly parts: readonly { text: string; sentence: string }[];
   readonly acts: Act[] = [];
+  /** Minutes of the first lid, where the method gives them. */
+  readonly minutes: number | null;
   /** How many lids the method closes. */
   readonly lids: number;
   /** The clause whose long simmer or oven becomes the lid of a recipe that has none; -1 where there is none. */
@@ -172,6 +174,8 @@ export class Reading {
   #ownNames: readonly (readonly number[])[] | undefined;
   /** What each clause names; read once, when a group word first asks for it. */
   #names: (readonly number[])[] | undefined;
+  /** The clause that a lid is closed with which nobody tells of; -1 where one is told of. */
+  silentLid = -1;
   readonly #made = new Map<string, readonly number[]>();
   /** What was last stirred together in a bowl. */
   #mixed: readonly number[] = [];
@@ -182,7 +186,9 @@ export class Reading {
     readonly pantry: Pantry,
   ) {
     this.parts = clauses(method);
-    this.lids = pressureRuns(method).length;
+    const runs = pressureRuns(method);
+    this.lids = runs.length;
+    this.minutes = runs[0]?.minutes ?? null;
     this.longest = this.lids > 0 ? -1 : longestCooking(this.parts);
   }
 

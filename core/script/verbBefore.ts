@@ -59,7 +59,7 @@ const BRIEFLY =
   /\b(?:stir|fry|cook)\w*\b.*\b(?:sec\w*|min\w*)\b|^(?:\d|a|one|half a) ?(?:sec\w*|min\w*)|\b(?:30|1|one|2|two|a|another) (?:more )?(?:sec\w*|min\w*)(?: more)?$/i;
 /** How meat lies while it browns. */
 const LEFT_ALONE =
-  /\b(?:skin|fat)[- ]?sides? down\b|\bin (?:one|a single) layer\b(?!.*\b(?:liquid|stock|sauce)\b)|\b(?:do not|don['’]t) (?:touch|move|crowd)\b|^(?:flip|turn (?:them |it )?over)\b|\bper side\b|\b(?:on )?each side\b/i;
+  /\b(?:skin|fat)[- ]?sides? down\b|\bin (?:one|a single) layer\b(?!.*\b(?:liquid|stock|sauce)\b)|\b(?:do not|don['’]t) (?:touch|move|crowd)\b|^(?:flip|turn (?:them |it )?over)\b|\bper side\b|\b(?:on )?each side\b|\bundisturbed\b|\bleave (?:it|them|the \p{L}+) (?:alone|be|until|till)\b|\bturn(?:ing)? (?:it|them) as (?:it|they) colou?r/iu;
 /** Turned over the fire, and no liquid near. */
 const TURNED =
   /^\W*(?:stir|turn|toss|mix|coat|roast|fry|cook|saut\w*)\b(?!.*\b(?:pressure|liquid|stock|sauce|covered|lid)\b).*\b(?:\d ?(?:min\w*|m)|(?:a|one|two|few|couple of|three) min\w*|until .*(?:coated|sealed|opaque|colou?r|white|pink|brown|golden))\b/i;
@@ -111,7 +111,8 @@ export function verbBefore(t: Told): string | null {
   if (said === 'brown' && !meant.length && last && IN_THE_POT.has(last.verb) && LET_COLOUR.test(text))
     return null;
   // Onions with a spoon of sugar caramelise; sugar alone is melted.
-  if (said === 'caramel' && meant.length && !all(['sugar', 'syrup', 'water', ...KINDS.fat])) return 'soften';
+  if (said === 'caramel' && meant.length && !all(['sugar', 'syrup', 'water', ...KINDS.fat]))
+    return some(KINDS.meat) ? 'brown' : 'soften';
   // "Cook the mushrooms until they give up their juice and brown": no meat is browned.
   if (said === 'brown' && meant.length && !some(KINDS.meat) && UNTIL_BROWN.test(text)) return 'soften';
   // "Leave alone 6 minutes", in the hot pot: it browns on.

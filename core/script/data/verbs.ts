@@ -562,7 +562,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'rest',
     words:
-      /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest (?:for|the|it|them|\d+)\b|\blet (?:it|them|the \w+) soak\b|\bleave (?:it |them |covered )?for\b|\bwait (?:a|for|\d)|\b(?:leave|stand) covered\b|\bcover and (?:leave|stand)\b/i,
+      /\b(?:let|leave|allow) (?:it |them |the (?:\w+ ){1,2})?(?:to )?(?:stand|rest|sit)\b|\brest (?:for|the|it|them|\d+)\b|\blet (?:it|them|the \w+) soak\b|\bleave (?:it |them |covered )?(?:for\b|(?:about )?\d{1,2} ?m)|\bwait (?:a|for|\d)|\b(?:leave|stand) covered\b|\bcover(?:ed)? and (?:leave|stand|rest)\b/i,
     stages: ['after', 'table'],
   },
   {
