@@ -92,7 +92,10 @@ function figure(text: string): number | null {
 }
 
 /** Minutes named in a clause; null when it names none. */
-export function minutesNamed(clause: string): number | null {
+export function minutesNamed(told: string): number | null {
+  const clause = told.replace(/(\d)? ?\b1\/([24])\b|(\d)? ?\b3\/4\b/g, (_, n = '', of?: string, m = '') =>
+    of === undefined ? `${m}¾` : `${n}${of === '2' ? '½' : '¼'}`,
+  );
   const short = SHORT_TIME.exec(clause);
   if (short) return Number(short[1]);
   const inWords = HOURS_IN_WORDS.find(({ words }) => words.test(clause));

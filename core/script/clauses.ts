@@ -80,6 +80,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /(?<=^|[.;]\s+)(?:once|when|as soon as) (?:the |your )?(oil|butter|ghee|fat|dripping|lard) (?:is|gets|starts|begins|shimmers|foams|sizzles|has)[^,.;]{0,30},? (?:then )?(?=(?:add|lay|put|place|brown|sear|fry|tip|drop|slide)\b)/giu,
     'Heat the $1, then ',
   ],
+  // "Until translucent, deglazing with a splash of stock": two things.
+  [/, deglazing (?=with\b)/giu, '; deglaze '],
   // "Beef: brown in oil": what it is done to stands before the colon.
   [
     /(?<=^|[.;]\s+)(\p{L}+(?: \p{L}+)?): (brown|sear|fry|season|soften|sweat|saut[ée]e?)\b(?! (?:the|them|it)\b)/giu,

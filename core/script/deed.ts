@@ -190,6 +190,9 @@ export function verbTold(r: Reading, c: Clause): string | null {
   return isNew ? 'add' : told;
 }
 
+/** It has stood by now: what is put to it next is put in the pot. */
+const STOOD = /\b(?:overnight|hours?|hrs?|fridge|refrigerat\w*|chill\w*)\b/i;
+
 /** Noodles that are dropped into what boils, and no dumplings on a stew. */
 const INTO_BROTH =
   /\b(?:in|into) (?:the |a )?(?:boiling|simmering|bubbling|hot) |\b(?:in|into) the (?:soup|broth)\b/i;
@@ -207,6 +210,7 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
     r.stage === 'prep' &&
     r.last?.verb === 'marinate' &&
     r.last.minutes === null &&
+    !STOOD.test(r.last.words) &&
     (told === 'add' || told === 'mix') &&
     meant.length > 0 &&
     !/\b(?:pot|cooker|pan)\b/i.test(text)

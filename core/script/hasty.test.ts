@@ -442,3 +442,45 @@ describe('a lid that nobody tells of', () => {
     expect(pressureRuns(method)).toEqual([]);
   });
 });
+
+describe('hot fat, said another way', () => {
+  const LIST = '1 kg beef chuck, cubed; 2 tbsp oil; 1 onion, sliced; 400 ml beef stock';
+  it.each([
+    'Once the oil shimmers, lay in the beef, leave it until it releases, then turn.',
+    'When the oil is hot, add the beef and leave undisturbed for 4 minutes, then turn.',
+    'Caramelise the beef in the hot oil.',
+    'Beef: brown in oil, set aside.',
+  ])('browns the meat: %s', (words) => {
+    const acts = told(LIST, `${words} Add the onion and stock. High pressure 20 minutes, quick release.`);
+    expect(acts[0]).toMatch(/^brown/);
+    expect(acts.some((a) => a.startsWith('marinate'))).toBe(false);
+  });
+
+  it('cooks off an onion, which does not go down', () => {
+    const acts = told(LIST, 'Cook off the onion in the oil. Add the beef and stock. HP 20, QR.');
+    expect(acts[0]).toBe('soften(sunflower-oil onion)');
+  });
+});
+
+describe('what stood overnight', () => {
+  it('is not mixed with what the pot gets the next day', () => {
+    const acts = told(
+      '1 kg chicken thighs; 2 tsp ground cumin; 2 carrots; 400 ml chicken stock',
+      'Marinate the chicken in the cumin overnight. Add the chicken, carrots and stock. HP 10, QR.',
+    );
+    expect(acts.slice(0, 2)).toEqual(['marinate(ground-cumin)', 'add(chicken-thigh carrot chicken-stock)']);
+  });
+});
+
+describe('a recipe for the oven or the slow pot', () => {
+  const LIST = '1 kg beef chuck, cubed; 1 onion, chopped; 2 carrots; 500 ml beef stock';
+  it.each([
+    ['Combine all ingredients in a casserole, cover tightly and bake at 300F for 3 1/2 hours.', 210],
+    ['Put it all in a casserole and bake, covered, for 1 1/2 hours.', 90],
+    ['Tip the beef into the slow cooker with the rest. Cook on low for 8 hours.', 480],
+  ])('puts everything in, and its hours are read with their fractions: %s', (method, minutes) => {
+    const acts = told(LIST, method);
+    expect(acts[0]).toBe('add(beef-chuck onion carrot beef-stock)');
+    expect(acts[1]).toBe(`close/${minutes}()`);
+  });
+});

@@ -92,6 +92,9 @@ export function inferVerb(
     if (all(KINDS.spice)) return 'bloom';
     if (all([...FRIED_TOGETHER, ...TOMATO, 'quick-veg', 'salt'])) return 'soften';
   }
+  // "Curry powder, cumin, tomato paste; 1 minute more": fried until it smells.
+  const isSpice = some(KINDS.spice) && all([...KINDS.spice, 'tomato-paste']);
+  if (last && HAD_HEAT.has(last.verb) && isSpice && some(['tomato-paste'])) return 'bloom';
   // "Chicken, salt; stir 3 minutes": meat begins something new.
   const isRaw = kinds.some((k) => ['poultry', 'red-meat', 'ground-meat'].includes(k));
   if (isRaw && last && HAD_HEAT.has(last.verb) && last.lines.length > 0)

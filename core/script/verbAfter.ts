@@ -113,6 +113,8 @@ const STIRRED: ReadonlySet<string> = new Set(['stirin', 'mix', 'serve', 'slice']
 const SIMMERS_SO_LONG = /^\W*(?:and |then )?(?:let (?:it|the sauce) )?(?:simmer|bubble)\b/i;
 const STAYS_SHUT =
   /\b(?:any|those|mussels|clams|shells?)\b.*\b(?:shut|closed|unopened|not open(?:ed)?|(?:do|have|did)(?:n['’]t| not) open(?:ed)?)\b/i;
+/** Heat from above. */
+const FROM_ABOVE = /\b(?:air[- ]?fry\w*|broil\w*|grill|salamander|blow ?torch)\b/i;
 /** Where meat is laid for the grill or the oven, and no pot. */
 const ON_A_TRAY =
   /\b(?:on|onto|over|in) (?:a|the) (?:\p{L}+[- ]){0,2}(?:tray|sheet|baking sheet|roasting tin|grill pan)\b/iu;
@@ -219,6 +221,11 @@ export function verbAfter(t: Told): string | null {
     return timeNamed(text) === null ? null : 'simmer';
   if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
   if (said === 'return' && BACK_ON_HEAT.test(text)) return null;
+  // "Off the bone, discard the skin": of what is in the hand, and nothing else comes out.
+  const isOfTheHand = last && ['bone', 'shred', 'slice'].includes(last.verb);
+  if (said === 'liftout' && isOfTheHand && /\b(?:skins?|bones?|fat|gristle)\b/i.test(text)) return null;
+  // "Crisp it under the air-fryer lid": heat from above.
+  if (said === 'fry' && FROM_ABOVE.test(text)) return 'grill';
   // "Discard any that stay shut": a word about the mussels, and nobody lifts the meat out.
   if (said === 'liftout' && STAYS_SHUT.test(text)) return null;
   // "Spread the pork on a tray": what is told next is done to it there.

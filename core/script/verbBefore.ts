@@ -70,7 +70,7 @@ const isMeatLine = (line: ScriptLine | undefined): boolean =>
 const INTO_ANOTHER =
   /^\W*(?:first,? |meanwhile,? )?(?:stir|mix|beat|whisk|fold|mash|grate)\b.{2,60}\b(?:into|through) (?:the|a) (?!(?:inner |pressure |cooking |hot |open )?(?:pot|cooker|pan|oil|butter|onions?|sauce)\b)/i;
 const IN_THIS_POT =
-  /\b(?:in|into|at the bottom of) (?:the|your) (?:(?:inner|pressure|cooking|cold|empty|open|metal|steel) )*(?:pot|cooker|insert|liner)\b/i;
+  /\b(?:in|into|at the bottom of) (?:the|your) (?:(?:inner|pressure|cooking|cold|empty|open|metal|steel) )*(?:pot|cooker|insert|liner)\b|\bin (?:a|the|your) (?:(?:large|big|heavy|deep|lidded|cast[- ]iron) )*(?:casserole|dutch oven|pot|cooker)\b/i;
 const LET_COLOUR = /^\W*(?:and )?let (?:it|them|the \p{L}+) (?:catch|take|get)\b.*\bcolou?r\b/iu;
 const UNTIL_BROWN = /\buntil\b[^.;]*\bbrown/i;
 /** Dry things that are soaked before they are cooked. */
@@ -115,6 +115,8 @@ export function verbBefore(t: Told): string | null {
     return some(KINDS.meat) ? 'brown' : 'soften';
   // "Cook the mushrooms until they give up their juice and brown": no meat is browned.
   if (said === 'brown' && meant.length && !some(KINDS.meat) && UNTIL_BROWN.test(text)) return 'soften';
+  // "Cook off the onion": nothing is there to boil away.
+  if (said === 'reduce' && meant.length && all([...KINDS.aromatic, 'mushroom', 'slow-veg'])) return 'soften';
   // "Leave alone 6 minutes", in the hot pot: it browns on.
   if (
     said === 'marinate' &&

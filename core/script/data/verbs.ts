@@ -480,7 +480,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'pop',
     words:
-      /\b(?:sizzl\w*|splutter\w*|pops?\b(?! (?:it|them|the|on|in|into|back|over|everything|all)\b)|popped|crackl\w*)/i,
+      /\b(?:temper(?:ing)? (?:the )?(?:\p{L}+ )?(?:spices|seeds?|cumin|mustard|jeera)\b|sizzl\w*|splutter\w*|pops?\b(?! (?:it|them|the|on|in|into|back|over|everything|all)\b)|popped|crackl\w*)/iu,
     stages: ['prep', 'open'],
   },
   {
