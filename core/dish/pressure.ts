@@ -32,7 +32,7 @@ export function whistlesNamed(clause: string): number | null {
 const EVIDENCE =
   /\b(?:from (?:the )?(?:first |start of (?:the )?|beginning of (?:the )?)?(?:hiss|whistl|sing)\w*|(?:rotation|rotating|whisper\w*|whistl\w*|hiss\w*|turning) of the (?:valve|weight|pressure)|(?:once|when|after|until|from when) (?:it|the (?:pot|cooker|weight|valve|vent)) (?:(?:starts|begins) (?:to )?)?(?:hiss|whistl|sing)\w*|(?:lock|seal|close|lid on)(?: (?:it|up))?[;,.]?\s*(?:it\s+)?\d{1,3}\s?(?:m|min\w*)\s+(?:on |at )?(?:high|low)\b|(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|\b\d{1,3}\s?(?:m|mins?|minutes?) (?:of |at |on |in )?pressure\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|ring (?:2|II|1|I)\b|HP|LP|NPR|QP?R|NR|(?:quick|natural|manual|fast|rapid|instant)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low)|(?:\b\d{1,3}\s?(?:m|mins?|minutes?) (?:on |at )?high|\bhigh(?: for)?,? \d{1,3}\s?(?:m|mins?|minutes?))\b.{0,60}\b(?:vent|releas\w*|natural|(?<!\b(?:a|be) )quick)|then vent)\b/i;
 const CLOSES =
-  /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|ring (?:2|II|1|I)\b|set (?:the )?control|at pressure|lbs? pressure)\b/i;
+  /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|fix|fasten|screw|clamp|replace)\b.{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|ring (?:2|II|1|I)\b|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 /** The lid is closed in so many words. */
 const EXPLICIT_LID =
   /\b(?:close|lock|seal|secure|fit|clamp|put on|put)\b.{0,20}\b(?:lid|cooker)\b|\blid on\b/i;
@@ -74,7 +74,7 @@ const HOURS_IN_WORDS: readonly { words: RegExp; minutes: number }[] = [
   },
 ];
 const SHORT_TIME =
-  /\b(?:HP|LP|manual|(?:high|low) pressure)\s*(?:for\s*)?(\d{1,3})\b(?!\s*(?:h|hours?|hrs?|[-–]|to|or|and)\b)(?!\s?[-–½¼¾.,/]\s?\d)/i;
+  /\b(?:HP|LP|manual|(?:high|low) pressure|timer (?:to|for|at)|give it)\s*(?:for\s*)?(\d{1,3})\b(?!\s*(?:h|hours?|hrs?|[-–]|to|or|and)\b)(?!\s?[-–½¼¾.,/]\s?\d)/i;
 const SHORT_RELEASE =
   /\b(?:NPR|NR|natural(?:\s+release)?)\s*(?:for\s*)?\(?(\d{1,2})\b(?!\s*(?:to|-)?\s*(?:h|hours?)\b)|\b(\d{1,2})\s*(?:m|min\w*)?\s*(?:NPR|NR|natural(?!ly))\b/i;
 
@@ -98,6 +98,8 @@ export function minutesNamed(told: string): number | null {
   );
   const short = SHORT_TIME.exec(clause);
   if (short) return Number(short[1]);
+  const bare = /\b(\d{1,2}) (?:under|at) pressure\b/i.exec(clause);
+  if (bare) return Number(bare[1]);
   const inWords = HOURS_IN_WORDS.find(({ words }) => words.test(clause));
   if (inWords) return inWords.minutes;
   const found = TIME.exec(clause);

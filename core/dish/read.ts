@@ -3,6 +3,7 @@ import type { FoodMatch, Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import { type Range, around, exactly } from '../quantity/range';
 import { type MeasureSystem, perUnitIn, unitById } from '../quantity/units';
+import { BROAD_NAMES } from './data/broadNames';
 import { freeFrom, othersIn } from './allergens';
 import { type Amount, readAmount, withBracketedWeight, withTrailingUnit } from './amount';
 import { canBeCounted, isPossible, weigh } from './weigh';
@@ -95,6 +96,16 @@ export function readLine(text: string, pantry: Pantry, system: MeasureSystem = '
   return read;
 }
 
+/** "Ribs", "stewing meat": what is meant most often by a name that is no one food; null for any other name. */
+function broadlyMeant(foodText: string, pantry: Pantry): Food | null {
+  const said = foodText.toLowerCase().trim();
+  const words = foodWords(foodText)
+    .filter((w) => !isPlainDescription(w))
+    .join(' ');
+  const id = BROAD_NAMES[said] ?? BROAD_NAMES[words] ?? BROAD_NAMES[foodWords(foodText).join(' ')];
+  return (id === undefined ? undefined : pantry.get(id)) ?? null;
+}
+
 function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
   const written = writeOut(stripBullet(text.slice(0, MAX_LINE_LENGTH)), pantry);
   const clean = withoutLabel(withFigure(withoutComparison(written)), pantry).replace(WEIGHT_LAST, '$1 ($2)');
@@ -145,7 +156,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   }
   if (!match && !rest) match = pantry.find(clean);
   if (!foodText) foodText = clean;
-  const made = match ? madeInto(match.food, match, foodText, pantry) : null;
+  const made = match ? madeInto(match.food, match, foodText, pantry) : broadlyMeant(foodText, pantry);
   const food = made ?? (match ? reinterpret(match.food, amount, clean, pantry) : null);
   // "1 whole garlic" is a head of it.
   if (

@@ -28,7 +28,7 @@ const COOLS =
   /\bcool (?:by )?itself\b|\bcool (?:slowly|down|naturally|completely)\b|\bleave to (?:drop|fall|sink|come down|release|depressuri[sz]e|cool)\b/i;
 const SUBSIDES =
   /\b(?:(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|(?:pressure|steam) (?:(?:has|is) (?:all )?)?(?:gone|dropped|drops?|falls?|subsides?|settles?|(?:to )?settle|go(?:es)?\b(?! off| out)|disappears?|(?:to )?dissipates?)|without releasing|lose (?:its |the |all )*pressure)\b/i;
-const NATURAL = /\bnatural(?:ly)?\b|\bNPR\b|\bNR\b/i;
+const NATURAL = /\bnatural(?:ly)?\b|\bN?PR\b(?= ?\d)|\bNPR\b|\bNR\b/i;
 const QUICK = /\bQP?R\b|\bquick\b/i;
 
 /** What is left of the pressure. */
@@ -62,7 +62,7 @@ export function isQuick(clause: string): boolean {
 
 /** Said of no open pot: nobody vents a pan, and no weight drops on one. */
 const SURELY =
-  /\b(?:QP?R|NPR|NR|vent(?:s|ed|ing)?|depressuri[sz]\w*|(?:quick|natural|manual|fast|slow|rapid|instant)(?:ly)?[- ](?:pressure[- ]|steam[- ])?releas\w*|releas\w*:? (?:the |all |any |remaining )*(?:pressure|steam|natural(?:ly)?|slowly|quick(?:ly)?)|(?:open|turn|flip|flick|move|lift)\w* (?:the )?(?:\p{L}+ )?valve|pressure (?:to |has |is |have )*(?:gone|drop\w*|fall\w*|subsid\w*|go(?:es)?\b|come down)|(?:pin|button|float|indicator|weight) (?:to |has )*(?:drop|fall|sink|go)\w*|(?:come|drop) (?:down )?(?:naturally|by itself|on its own|of its own accord))(?!\p{L})/iu;
+  /\b(?:QP?R|NPR|NR|natural(?:ly)? for \d{1,2}|(?:cool|run)\w*\b.{0,16}\bunder (?:the )?(?:cold )?(?:tap|water)|vent(?:s|ed|ing)?|depressuri[sz]\w*|(?:quick|natural|manual|fast|slow|rapid|instant)(?:ly)?[- ](?:pressure[- ]|steam[- ])?releas\w*|releas\w*:? (?:the |all |any |remaining )*(?:pressure|steam|natural(?:ly)?|slowly|quick(?:ly)?)|(?:open|turn|flip|flick|move|lift)\w* (?:the )?(?:\p{L}+ )?valve|pressure (?:to |has |is |have )*(?:gone|drop\w*|fall\w*|subsid\w*|go(?:es)?\b|come down)|(?:pin|button|float|indicator|weight) (?:to |has )*(?:drop|fall|sink|go)\w*|(?:come|drop) (?:down )?(?:naturally|by itself|on its own|of its own accord))(?!\p{L})/iu;
 
 /** True of a clause that only a pot under pressure can have: it was closed, whether anybody said so or not. */
 export const surelyLetsGo = (clause: string): boolean => SURELY.test(clause);

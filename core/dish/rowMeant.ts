@@ -55,6 +55,8 @@ const REINTERPRET: readonly {
     unit: ['each'],
     not: /\b(?:black|white|ground|cracked|salt|corn)/i,
   },
+  { from: 'black-pepper', to: 'red-pepper', word: /\b(?:peppers|capsicums)\b/i, not: /\bcorns?\b|\bsalt\b/i },
+  { from: 'whole-duck', to: 'duck-leg', word: /\blegs? of duck\b/i },
   // "8 pieces of chicken" is one bird, and so are "8 chicken" of a hasty hand.
   { from: 'whole-chicken', to: 'chicken-pieces', word: IN_PIECES, fewest: 2 },
   { from: 'whole-chicken', to: 'chicken-pieces', unit: ['each'], not: /\bwhole\b/i, fewest: 5 },

@@ -23,6 +23,8 @@ export const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods
   },
   { words: /\baromatics\b/i, kinds: ['allium', 'aromatic'] },
   { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
+  { words: /\bcheeses\b/i, kinds: ['cheese', 'cream-cheese'] },
+  { words: /\b(?:the|all) dairy\b/i, kinds: ['cream', 'sour-dairy', 'milk', 'cheese', 'cream-cheese'] },
 ];
 
 /** Words that stand for the one line of a kind where no line is named so: the pasta is the pappardelle. */

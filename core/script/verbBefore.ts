@@ -116,7 +116,8 @@ export function verbBefore(t: Told): string | null {
   // "Cook the mushrooms until they give up their juice and brown": no meat is browned.
   if (said === 'brown' && meant.length && !some(KINDS.meat) && UNTIL_BROWN.test(text)) return 'soften';
   // "Cook off the onion": nothing is there to boil away.
-  if (said === 'reduce' && meant.length && all([...KINDS.aromatic, ...KINDS.fat, 'mushroom', 'slow-veg'])) return 'soften';
+  if (said === 'reduce' && meant.length && all([...KINDS.aromatic, ...KINDS.fat, 'mushroom', 'slow-veg']))
+    return 'soften';
   // "Leave alone 6 minutes", in the hot pot: it browns on.
   if (
     said === 'marinate' &&
