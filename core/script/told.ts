@@ -86,3 +86,15 @@ export const HAD_HEAT: ReadonlySet<string> = new Set([
   'pouroff',
   'flame',
 ]);
+
+/** A rule that knows the verb of some clauses: null where such a clause is no act, undefined where it is not the rule's to say. */
+export type Rule = (t: Told) => string | null | undefined;
+
+/** What the first rule says that knows the clause; the verb of its words alone where none does. */
+export function firstOf(rules: readonly Rule[], t: Told): string | null {
+  for (const rule of rules) {
+    const verb = rule(t);
+    if (verb !== undefined) return verb;
+  }
+  return t.said;
+}

@@ -2,7 +2,7 @@ import { isForTheTable, type ScriptLine } from './line';
 import { minutesNamed, timeNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import { KINDS } from './kinds';
-import { BACK_ON_HEAT, isDough, type Told } from './told';
+import { BACK_ON_HEAT, isDough, firstOf, type Rule, type Told } from './told';
 
 /** What makes a dough of flour. */
 const DOUGH: readonly FoodKind[] = ['oil', 'butter', 'egg', 'sugar'];
@@ -119,23 +119,8 @@ const FROM_ABOVE = /\b(?:air[- ]?fry\w*|broil\w*|grill|salamander|blow ?torch)\b
 const ON_A_TRAY =
   /\b(?:on|onto|over|in) (?:a|the) (?:\p{L}+[- ]){0,2}(?:tray|sheet|baking sheet|roasting tin|grill pan)\b/iu;
 
-/** The verb of a clause once the pot is open, and at the table. */
-export function verbAfter(t: Told): string | null {
-  const {
-    text,
-    meant,
-    lines,
-    last,
-    wasTakenOut,
-    isToCome,
-    next,
-    said,
-    kinds,
-    all,
-    some,
-    isBinder,
-    bindsWith,
-  } = t;
+/** What is for the table or for the roll, and no pot. */
+const ofTheTable: Rule = ({ text, meant, lines, last, isToCome, said, some }) => {
   // What stands in the list for the table goes there; what is cooked for it is cooked beside.
   const isOfTheTable = meant.length > 0 && meant.every((i) => isForTheTable(lines[i] as ScriptLine));
   if (isOfTheTable && said !== null && STIRRED.has(said)) return 'serve';
@@ -144,6 +129,11 @@ export function verbAfter(t: Told): string | null {
   // A slice of cheese laid on each roll belongs to the roll.
   if (last && ['fill', 'serve', 'grill'].includes(last.verb) && some(['cheese']) && LAID_ON.test(text))
     return 'fill';
+  return undefined;
+};
+
+/** Egg, flour and dairy that are beaten together: a dough, a liaison, or the cream that goes in. */
+const ofEggsAndDough: Rule = ({ text, meant, lines, last, isToCome, said, kinds, all, some, bindsWith }) => {
   // Flour whisked into the cream keeps it from splitting: it is the cream that goes in.
   if (bindsWith && some(KINDS.dairy)) return 'dairy';
   // Flour with suet, egg or sugar is a dough and binds nothing.
@@ -167,6 +157,11 @@ export function verbAfter(t: Told): string | null {
     ['stirin', 'mix', 'simmer', 'thicken', null].includes(said)
   )
     return 'mix';
+  return undefined;
+};
+
+/** What binds the sauce, and what only stands and grows thicker. */
+const ofBinding: Rule = ({ text, meant, lines, last, said, kinds, isBinder, bindsWith }) => {
   if (said === 'blendafter' && bindsWith) return 'thicken';
   // "Stir in the spinach puree": what was blended before goes in.
   if (
@@ -191,6 +186,11 @@ export function verbAfter(t: Told): string | null {
     const isBoundToo = last.lines.some((l) => isBinder(l.index));
     return isBoundToo || !went.some((kind) => GRAINS.includes(kind)) ? 'simmer' : 'warm';
   }
+  return undefined;
+};
+
+/** What goes back: the lid, the liquid, what was stirred together first. */
+const ofReturning: Rule = ({ text, meant, last, wasTakenOut, next, said, some }) => {
   // "Lid back on, just resting": it is the lid.
   if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat))
     return ONLY_RESTS.test(`${text} ${next}`) ? 'steamlid' : null;
@@ -204,6 +204,11 @@ export function verbAfter(t: Told): string | null {
   if (said === 'liftout' && !meant.length && ['skim', 'strain'].includes(last?.verb ?? '')) return null;
   // What was stirred together first and goes "back in" is what was named there.
   if (said === 'return' && !meant.length && last?.verb === 'dairy') return null;
+  return undefined;
+};
+
+/** How a sauce that is bound already is to look: no act of its own. */
+const ofItsLook: Rule = ({ text, meant, lines, last, isToCome, said, some, isBinder }) => {
   const isNothingNew = !meant.some(isToCome) && !some(KINDS.meat);
   // "Cook until thickened, 2 minutes": that is what the slurry does.
   const isItsLook =
@@ -220,6 +225,11 @@ export function verbAfter(t: Told): string | null {
   if (said === 'thicken' && isBound && isOnlyFloured && isNothingNew && SIMMERS_SO_LONG.test(text))
     return timeNamed(text) === null ? null : 'simmer';
   if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
+  return undefined;
+};
+
+/** The meat in the hand, on a tray, under the grill; and the pot on its heat again. */
+const ofTheMeat: Rule = ({ text, meant, last, wasTakenOut, isToCome, said, some }) => {
   if (said === 'return' && BACK_ON_HEAT.test(text)) return null;
   // "Off the bone, discard the skin": of what is in the hand, and nothing else comes out.
   const isOfTheHand = last && ['bone', 'shred', 'slice'].includes(last.verb);
@@ -234,6 +244,11 @@ export function verbAfter(t: Told): string | null {
   const isHeatedAgain = /\bback to (?:the |an? )?(?:\p{L}+ )?(?:boil|simmer|heat)/iu.test(text);
   if (said === 'return' && isHeatedAgain && !(PUTS.test(text) && (some(KINDS.meat) || wasTakenOut)))
     return null;
+  return undefined;
+};
+
+/** What is fried or roasted beside, and what is only a setting of the pot. */
+const ofFrying: Rule = ({ text, meant, isToCome, said, all }) => {
   // "Top with the feta and the lemon cut in wedges": it is strewn over.
   if (said === 'slice' && /\b(?:top(?:ped)?|scatter\w*|garnish\w*|strew\w*) (?:it )?with\b/i.test(text))
     return 'serve';
@@ -244,6 +259,11 @@ export function verbAfter(t: Told): string | null {
   // "Sauté mode, orzo in 7 minutes": what drinks is simmered in what is there.
   if (said === 'fry' && meant.length > 0 && all(['pasta', 'grain'])) return 'simmer';
   if (said === 'fry' && !meant.some(isToCome) && (SETS_LOW.test(text) || TILL_IT.test(text))) return 'simmer';
+  return undefined;
+};
+
+/** Sticky, shining, syrupy: a glaze, a sauce that goes down, or words about the plate. */
+const ofGlazing: Rule = ({ text, meant, last, wasTakenOut, isToCome, said, all, some }) => {
   // "Return the pork and turn until sticky": it is coated with what has boiled down already.
   if (
     said === 'glaze' &&
@@ -293,6 +313,11 @@ export function verbAfter(t: Told): string | null {
     return 'reduce';
   // Syrupy with the meat still in it is a sauce that boils down, no glaze.
   if (said === 'glaze' && !wasTakenOut && !GLAZES.test(text)) return meant.length ? 'simmer' : 'reduce';
+  return undefined;
+};
+
+/** A sauce that thickens by boiling down, for want of anything that binds. */
+const ofBoilingDown: Rule = ({ text, meant, lines, last, isToCome, said, kinds, isBinder }) => {
   // "Simmer until thick", where there is nothing to thicken it with, is boiled down.
   const hasStarch =
     lines.some((_, i) => isBinder(i) && isToCome(i)) || ['thicken', 'mix'].includes(last?.verb ?? '');
@@ -309,6 +334,11 @@ export function verbAfter(t: Told): string | null {
     if (lines.some((_, i) => isBinder(i))) return said;
     return minutesNamed(text) === null ? null : 'rest';
   }
+  return undefined;
+};
+
+/** What is stirred together in a bowl of its own, and what of it goes in. */
+const ofBowls: Rule = ({ text, meant, lines, last, isToCome, said, all, some }) => {
   if (INTO_DAIRY.test(text) && some(['sour-dairy']) && meant.length > 1 && all(FOR_THE_BOWL)) return 'mix';
   // Bread that is dipped, laid on a griddle or folded is filled, and never in the pot.
   if (some(['bread']) && /\b(?:dip|lay|fold|fill|griddle)\b/i.test(text)) return 'fill';
@@ -348,6 +378,11 @@ export function verbAfter(t: Told): string | null {
     !INTO.test(text)
   )
     return 'mix';
+  return undefined;
+};
+
+/** The last things: strewn, poured over, brushed on, brought to the boil once more. */
+const ofTheEnd: Rule = ({ text, meant, last, isToCome, said, all, some }) => {
   // Ground spice that is sprinkled over is stirred in; leaves and seeds are strewn.
   if (said === 'serve' && all(['spice-ground', 'spice-late']) && /\bsprinkle/i.test(text)) return 'stirin';
   // "Finish with parsley" is strewn over it; with cream it is stirred in.
@@ -378,6 +413,11 @@ export function verbAfter(t: Told): string | null {
     return 'coat';
   if (said === 'stirin' && all(KINDS.meat) && /\bbrush/i.test(text)) return null;
   if (said === 'stirin' && all(KINDS.meat)) return last?.verb === 'glaze' ? null : 'return';
+  return undefined;
+};
+
+/** No verb is told, or only that it is spread: what the foods and their place say. */
+const ofWhatIsUnsaid: Rule = ({ text, meant, last, isToCome, next, said, all, some }) => {
   if (said === null && /\bback\b(?! of\b)/i.test(text)) return 'return';
   if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(STREWN)) return 'serve';
   if (said === null && BESIDE_IT.test(text) && all(OF_THE_TABLE)) return 'serve';
@@ -397,5 +437,24 @@ export function verbAfter(t: Told): string | null {
     return 'simmer';
   if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text))
     return some(KINDS.dairy) ? 'dairy' : 'stirin';
-  return said;
-}
+  return undefined;
+};
+
+/** In this order: the first that knows the clause decides; where none does, its words alone. */
+const RULES: readonly Rule[] = [
+  ofTheTable,
+  ofEggsAndDough,
+  ofBinding,
+  ofReturning,
+  ofItsLook,
+  ofTheMeat,
+  ofFrying,
+  ofGlazing,
+  ofBoilingDown,
+  ofBowls,
+  ofTheEnd,
+  ofWhatIsUnsaid,
+];
+
+/** The verb of a clause once the pot is open, and at the table. */
+export const verbAfter = (t: Told): string | null => firstOf(RULES, t);

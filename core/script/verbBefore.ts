@@ -3,7 +3,7 @@ import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
 import { type ScriptLine } from './line';
 import { KINDS } from './kinds';
-import { BACK_ON_HEAT, FRIED_TOGETHER, HAD_HEAT, type Told } from './told';
+import { BACK_ON_HEAT, FRIED_TOGETHER, HAD_HEAT, firstOf, type Rule, type Told } from './told';
 
 const IN_THE_POT = new Set([
   'add',
@@ -99,14 +99,25 @@ const ON_FIRE = /\b(?:low|gentle|medium|high|moderate)(?:[- ](?:low|high))? (?:h
 const PUT_WITH =
   /^\W*(?:and |then )?(?:put|set|keep|leave|lay) (?:it |them |these |the \p{L}+ )?(?:aside )?with the\b/iu;
 
-/** The verb of a clause on the board and in the open pot, before the lid. */
-export function verbBefore(t: Told): string | null {
-  const { text, stage, meant, lines, last, wasTakenOut, isToCome, next, said, kinds, all, some } = t;
+const RAW: readonly FoodKind[] = ['poultry', 'red-meat', 'ground-meat', 'sausage'];
+/** True of the lines of a list that are raw meat. */
+const rawAmong =
+  (lines: readonly ScriptLine[]) =>
+  (i: number): boolean =>
+    RAW.includes(lines[i]?.read.food?.kind ?? 'other');
+
+/** A bowl beside, or the pot itself. */
+const ofTheBowl: Rule = ({ text, stage, said, all, some }) => {
   if (said === 'rack' && all(KINDS.thin)) return 'add';
   // "Stir the salt into the yoghurt", with no pot near: a bowl.
   if (said === 'add' && stage === 'prep' && INTO_ANOTHER.test(text) && !some(KINDS.meat)) return 'mix';
   // "Whisk the honey and soy in the pot": it is in already, and nothing is rubbed with it.
   if (said === 'mix' && IN_THIS_POT.test(text)) return 'add';
+  return undefined;
+};
+
+/** Colour that is a look and nothing to brown, and what is softened whatever the verb. */
+const ofColour: Rule = ({ text, stage, meant, last, said, all, some }) => {
   // "Let it catch a little colour": how long what was told goes on.
   if (said === 'brown' && !meant.length && last && IN_THE_POT.has(last.verb) && LET_COLOUR.test(text))
     return null;
@@ -126,6 +137,11 @@ export function verbBefore(t: Told): string | null {
     !/\b(?:marinat|overnight|fridge|chill)/i.test(text)
   )
     return null;
+  return undefined;
+};
+
+/** What is warmed, toasted, done once more, or crushed. */
+const ofTheHotFloor: Rule = ({ text, stage, meant, last, said, all, some }) => {
   // "Pour over the brandy, warm it and set it alight": it is the brandy that is warmed.
   if (said === 'heat' && !meant.length && last?.verb === 'deglaze' && /\b(?:it|them)\b/i.test(text))
     return null;
@@ -134,6 +150,23 @@ export function verbBefore(t: Told): string | null {
   const isAgain = /\b(?:do|repeat) (?:exactly )?the same with\b|\brepeat with\b/i.test(text);
   if (isAgain && all(KINDS.thin) && ['reduce', 'deglaze'].includes(last?.verb ?? '')) return 'deglaze';
   if (said === 'pound' && meant.length && !some(KINDS.meat)) return 'blend';
+  return undefined;
+};
+
+/** Meat that is put in: it goes back, or it is browned. */
+const ofMeatInTheHotPot: Rule = ({
+  text,
+  stage,
+  meant,
+  lines,
+  last,
+  wasTakenOut,
+  isToCome,
+  next,
+  said,
+  all,
+  some,
+}) => {
   // Nothing new in it, and something was lifted out: it goes back.
   const isBack =
     wasTakenOut && some(KINDS.meat) && !meant.some(isToCome) && !/\b(?:over|on) the \p{L}+$/iu.test(text);
@@ -152,6 +185,11 @@ export function verbBefore(t: Told): string | null {
     return 'brown';
   if (last?.verb === 'brown' && !meant.some(isToCome) && TURNED.test(text)) return null;
   if (said === 'skim' && last?.verb === 'blanch') return null;
+  return undefined;
+};
+
+/** Flour, soaking, rubbing and tying, before there is heat. */
+const ofTheBoard: Rule = ({ text, stage, meant, last, said, all, some }) => {
   // "Season the flour and coat the oxtail in it".
   if ((said === 'dredge' || said === 'season') && wasHot(last) && all(['flour'])) return 'bloom';
   if (said === 'season' && all(['flour'])) return 'dredge';
@@ -172,6 +210,11 @@ export function verbBefore(t: Told): string | null {
   if (said === 'tie' && all(['flour'])) return 'dredge';
   // "Drain off the excess" of what was washed: no fat has run yet.
   if (said === 'pouroff' && stage === 'prep' && !/\b(?:fat|oil|grease)\b/i.test(text)) return null;
+  return undefined;
+};
+
+/** What renders, melts or is fried with its marinade. */
+const ofBaconAndOnions: Rule = ({ text, stage, meant, lines, last, said, all, some }) => {
   // "Bacon in the pot until crisp".
   if (
     some(['cured-meat']) &&
@@ -185,10 +228,7 @@ export function verbBefore(t: Told): string | null {
     return null;
   if (said === 'render' && some(KINDS.aromatic)) return 'soften';
   // "Add the pork with its marinade. Fry on high until the oil shows": it is the meat that is fried.
-  const isRaw = (i: number): boolean =>
-    (['poultry', 'red-meat', 'ground-meat', 'sausage'] as FoodKind[]).includes(
-      lines[i]?.read.food?.kind ?? 'other',
-    );
+  const isRaw = rawAmong(lines);
   if (
     said === 'soften' &&
     stage === 'open' &&
@@ -203,6 +243,11 @@ export function verbBefore(t: Told): string | null {
   const isTimedVeg = minutesNamed(text) !== null && some(KINDS.fat);
   if (said === 'heat' && some(['allium', 'slow-veg', 'quick-veg']) && (/\bmelt/i.test(text) || isTimedVeg))
     return 'soften';
+  return undefined;
+};
+
+/** What crackles, and what only sizzles as it is poured. */
+const ofCrackling: Rule = ({ meant, lines, last, said, all, some }) => {
   // A spoonful of liquid that sizzles in the paste is poured in; only what is whole or leafy crackles by itself.
   const isLiquid = (i: number): boolean =>
     ([...KINDS.thin, ...KINDS.dairy, 'coconut-milk'] as FoodKind[]).includes(
@@ -216,12 +261,22 @@ export function verbBefore(t: Told): string | null {
   // Lardons until they are golden: their fat is what they fry in.
   if ((said === 'brown' || said === 'soften') && some(['cured-meat']) && all(['cured-meat', ...KINDS.fat]))
     return 'render';
+  return undefined;
+};
+
+/** What goes back on top, is rubbed in, or boils before the lid. */
+const ofReturning: Rule = ({ text, stage, meant, last, wasTakenOut, said, kinds, all }) => {
   // Set on top again, it goes back.
   if (said === 'top' && wasTakenOut && meant.length && all(KINDS.meat)) return 'return';
   if ((said === 'add' || said === 'mix') && !wasHot(last) && isRubbedIn(text, kinds)) return 'season';
   // "Boil uncovered for 3 minutes", before the lid: what is in it boils.
   if ((said === null || said === 'deglaze') && stage === 'open' && !meant.length && BOILS_OPEN.test(text))
     return /\bscrap/i.test(text) || last?.verb === 'deglaze' ? said : 'simmer';
+  return undefined;
+};
+
+/** Softened or browned: by what it is. */
+const ofFrying: Rule = ({ text, stage, meant, lines, last, isToCome, said, all, some }) => {
   if (said === 'soften' || said === 'brown') {
     // "Roll the beef in flour. Fry in hot dripping": what is fried is the beef.
     const isStillRaw = lines.some((line, i) => isMeatLine(line) && isToCome(i));
@@ -255,6 +310,11 @@ export function verbBefore(t: Told): string | null {
       return null;
     return 'soften';
   }
+  return undefined;
+};
+
+/** What is poured into the hot pot. */
+const ofPouring: Rule = ({ text, stage, last, wasTakenOut, said, all }) => {
   // "Pour in the wine and bubble until almost gone": it loosens the floor as it goes down.
   if (said === 'reduce' && stage === 'open' && wasHot(last) && all(KINDS.thin)) return 'deglaze';
   if (
@@ -266,7 +326,13 @@ export function verbBefore(t: Told): string | null {
     return 'pop';
   // Browned meat that was taken out and is put in again goes back, however it is said.
   if (said === 'add' && stage === 'open' && wasTakenOut && all(KINDS.meat)) return 'return';
+  return undefined;
+};
+
+/** Added, seasoned or mixed: by what it is, and by what was done before. */
+const ofAdding: Rule = ({ text, stage, meant, lines, last, isToCome, next, said, all, some }) => {
   if (said === 'add' || said === 'season' || said === 'mix') {
+    const isRaw = rawAmong(lines);
     const isInPot = meant.some(isRaw) && meant.filter(isRaw).every((i) => !isToCome(i));
     if (said === 'season' && some(KINDS.meat) && stage === 'open' && !isInPot && !wasHot(last))
       return 'season';
@@ -322,6 +388,11 @@ export function verbBefore(t: Told): string | null {
     (BACK_ON_HEAT.test(text) || (!meant.length && !/\b(?:meat|it|them|all)\b/i.test(text)))
   )
     return null;
+  return undefined;
+};
+
+/** No verb is told: what the foods and their place say. */
+const ofWhatIsUnsaid: Rule = ({ text, stage, meant, last, said, all, some }) => {
   if (said === null && meant.length && /\bback\b/i.test(text)) return 'return';
   // "Stir in the paprika, then the caraway": as what was told before.
   if (/^then the\b/i.test(text) && last?.verb === 'bloom' && all([...KINDS.spice, 'tomato-paste']))
@@ -342,5 +413,24 @@ export function verbBefore(t: Told): string | null {
           : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
             ? 'deglaze'
             : 'add';
-  return said;
-}
+  return undefined;
+};
+
+/** In this order: the first that knows the clause decides; where none does, its words alone. */
+const RULES: readonly Rule[] = [
+  ofTheBowl,
+  ofColour,
+  ofTheHotFloor,
+  ofMeatInTheHotPot,
+  ofTheBoard,
+  ofBaconAndOnions,
+  ofCrackling,
+  ofReturning,
+  ofFrying,
+  ofPouring,
+  ofAdding,
+  ofWhatIsUnsaid,
+];
+
+/** The verb of a clause on the board and in the open pot, before the lid. */
+export const verbBefore = (t: Told): string | null => firstOf(RULES, t);
