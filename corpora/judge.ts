@@ -30,14 +30,14 @@ const ALIASES: Record<string, readonly string[]> = {
 };
 
 /** One line with what is right. */
-export interface LineCase {
+interface LineCase {
   text: string;
   foods: string[];
   grams: string;
   moments: string[];
 }
 
-export function lineCases(file: string): LineCase[] {
+function lineCases(file: string): LineCase[] {
   return readFileSync(file, 'utf8')
     .split('\n')
     .filter(Boolean)
@@ -53,7 +53,7 @@ export function lineCases(file: string): LineCase[] {
 }
 
 /** What was made of a line against what is right; `silent` when it is wrong and nothing says that it may be. */
-export function judgeLine(c: LineCase) {
+function judgeLine(c: LineCase) {
   // As a paste does it: a line that holds several things is told apart.
   const { several } = readLine(c.text, pantry);
   const texts = several.length > 1 ? several : [c.text];

@@ -34,7 +34,7 @@ const NOTES = [
 ];
 
 /** The ferry-house kitchen on a tidal island: three pots, two heights. */
-export function demoKitchen(): Kitchen {
+function demoKitchen(): Kitchen {
   const preset = (id: string) => POT_PRESETS.find((p) => p.id === id);
   return KitchenSchema.parse({
     name: 'Ferry-house kitchen',

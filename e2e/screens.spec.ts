@@ -33,6 +33,12 @@ test('the finish on its own, in ten seconds: four ways in, and plain words for n
   await page.locator('#reading').fill('750');
   await expect(dose).toContainText('2 tbsp + ¾ tsp');
   await expect(dose).toContainText('18 g');
+  // The slider is the same figure, by pointer and by keys.
+  await page.getByLabel('Slide the jug').fill('1000');
+  await expect(page.locator('#reading')).toHaveValue('1000');
+  await expect(dose).toContainText('24 g');
+  await page.getByLabel('Slide the jug').press('ArrowLeft');
+  await expect(page.locator('#reading')).toHaveValue('975');
   await page.locator('#reading').fill('soup');
   await expect(page.getByText('A plain figure, please')).toBeVisible();
   await page.locator('#reading').fill('99999');

@@ -19,6 +19,7 @@ const lint = ['lint', bin('eslint'), ['.', '--max-warnings', '0']];
 const tsc = join(root, 'node_modules', 'typescript-native', 'bin', 'tsc');
 const types = ['types', tsc, ['--noEmit']];
 const coreTypes = ['types of the core without a browser', tsc, ['--noEmit', '-p', 'tsconfig.core.json']];
+const unused = ['unused code', bin('knip'), ['--no-progress']];
 const arrows = [
   'import direction',
   bin('depcruise'),
@@ -30,7 +31,7 @@ const browsers = ['browser tests', bin('playwright'), ['test']];
 
 const failedChecks = [];
 // Each of these keeps one core busy: two of them at a time, the longest first. What is after them takes both cores for itself.
-const waiting = [lint, types, formatting, build, coreTypes, arrows];
+const waiting = [lint, types, formatting, unused, build, coreTypes, arrows];
 await Promise.all([inTurn(waiting, true), inTurn(waiting, true)]);
 await inTurn([units, browsers], false);
 

@@ -18,7 +18,7 @@ export interface PhotoRead {
 }
 
 /** Largest picture that is opened, bytes. */
-export const MAX_PHOTO_BYTES = 25_000_000;
+const MAX_PHOTO_BYTES = 25_000_000;
 /** Most lines that are taken from one picture. */
 const MOST_LINES = 200;
 

@@ -22,12 +22,12 @@ export function fingerprint(text: string): string {
 declare const __BUILD__: string;
 
 /** Says for which dish, kitchen and learning an outlook holds. */
-export function outlookKey(dish: Dish, household: string): string {
+function outlookKey(dish: Dish, household: string): string {
   return `${__BUILD__}.${dish.updatedAt}.${household}`;
 }
 
 /** Fingerprint of all that a plan depends on besides the dish. */
-export function householdKey(kitchen: Kitchen, calibrations: ReadonlyMap<string, Calibration>): string {
+function householdKey(kitchen: Kitchen, calibrations: ReadonlyMap<string, Calibration>): string {
   return fingerprint(JSON.stringify([kitchen, [...calibrations]]));
 }
 

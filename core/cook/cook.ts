@@ -14,7 +14,7 @@ export interface Timer {
 }
 
 /** What has been measured and stirred in. */
-export interface SauceRecord {
+interface SauceRecord {
   sauceG: number;
   how: MeasuringId;
   aim: Aim;

@@ -8,7 +8,7 @@ const text = (max: number) => z.string().max(max);
 const positive = z.number().positive().max(100000);
 
 /** The forecast as it stood when the cook began: what the log compares with. Seconds. */
-export const ForecastSchema = z.object({
+const ForecastSchema = z.object({
   totalS: z.object({ low: z.number(), mid: z.number(), high: z.number() }),
   comeUpS: z.number(),
   holdS: z.number(),
@@ -31,7 +31,7 @@ export const VERDICTS = {
 const seconds = z.number().min(0).max(86400).nullable();
 
 /** Stretches as the cook says they really were, where a tap was forgotten or late; null keeps what the taps say. */
-export const ToldTimesSchema = z.object({ comeUpS: seconds, holdS: seconds, releaseS: seconds });
+const ToldTimesSchema = z.object({ comeUpS: seconds, holdS: seconds, releaseS: seconds });
 export type ToldTimes = z.infer<typeof ToldTimesSchema>;
 
 /** Everything that can happen in a cook. Append-only; the state is their fold. */

@@ -5,7 +5,7 @@ import type { CookState } from './cook';
  * What the pot is doing, told by the cook: `open`, `closed` with the lid locked and no pressure yet, `pressure`, or `coming-down`
  * until the pin has dropped. The one place where lock, buttons and cautions are decided.
  */
-export type PotPhase = 'open' | 'closed' | 'pressure' | 'coming-down';
+type PotPhase = 'open' | 'closed' | 'pressure' | 'coming-down';
 
 /** The phase of the pot, and whether every lid of this cook is behind it. */
 export interface PotNow {

@@ -39,7 +39,7 @@ const id = z.string().regex(/^[a-z0-9-]{1,60}$/);
 const figure = (min: number, max: number) => z.number().min(min).max(max);
 
 /** Stages of a cooker. */
-export const COOKER_STAGES = [
+const COOKER_STAGES = [
   'off',
   'heating',
   'holding',

@@ -29,7 +29,7 @@ function stopped(step: Step, state: CookState): EventPayload[] {
 }
 
 /** Timers that start by themselves when a step is finished, because the pot's clock starts then too. */
-export function followUp(step: Pick<Step, 'kind'>, plan: Plan): EventPayload[] {
+function followUp(step: Pick<Step, 'kind'>, plan: Plan): EventPayload[] {
   if (step.kind === 'comeUp' && plan.heat.holdS > 0)
     return [
       {

@@ -1,4 +1,4 @@
-import { formatMass, formatNumber, formatVolume, type DisplayUnits } from '../quantity/format';
+import { formatMass, formatNumber, formatVolume } from '../quantity/format';
 import { unitById } from '../quantity/units';
 import type { Amount } from './amount';
 
@@ -65,9 +65,4 @@ export function formatAmount(amount: Amount, scale = 1): string {
 function unitName(unitId: string, n: number): string {
   const names = unitById(unitId).names;
   return (n > 1.01 ? names[1] : names[0]) ?? unitId;
-}
-
-/** Weight of a line for a cook who weighs: "about 460 g". Empty when nothing is known. */
-export function formatWeight(massG: number, units: DisplayUnits): string {
-  return massG > 0 ? formatMass(massG, units) : '';
 }

@@ -6,11 +6,11 @@ import { MOMENTS } from './moment';
 export const AIMS = ['brothy', 'light', 'coating', 'gravy', 'clinging', 'glaze'] as const;
 export type Aim = (typeof AIMS)[number];
 /** Whether the sauce is thickened: as the recipe does or does not, by this house whatever the recipe says, or left as thin as it is. */
-export const SAUCES = ['recipe', 'house', 'thin'] as const;
+const SAUCES = ['recipe', 'house', 'thin'] as const;
 export type SauceWay = (typeof SAUCES)[number];
 
 /** One part of a line the cook split: its share of the line and where it goes. */
-export const SplitPartSchema = z.object({ share: z.number().min(0.01).max(0.99), moment: z.enum(MOMENTS) });
+const SplitPartSchema = z.object({ share: z.number().min(0.01).max(0.99), moment: z.enum(MOMENTS) });
 
 const id = z.string().regex(/^[A-Za-z0-9_-]{1,60}$/);
 
@@ -52,7 +52,7 @@ export const LineSchema = z.object({
 export type Line = z.infer<typeof LineSchema>;
 
 /** When a meal is wanted and what stands beside the dish. `serveAt` is a time of day, or null for as soon as possible. */
-export const MealSchema = z.object({
+const MealSchema = z.object({
   serveAt: z
     .string()
     .regex(/^([01]\d|2[0-3]):[0-5]\d$/)
@@ -102,7 +102,7 @@ export const MAX_DISH_PAGE = 60_000;
 export const MAX_LINES = 200;
 
 /** One act of the cook's own order: lines by their identity, each with its share. */
-export const DishActSchema = z.object({
+const DishActSchema = z.object({
   id,
   verb: z.string().max(20),
   lines: z.array(z.object({ lineId: id, share: z.number().min(0).max(1) })).max(MAX_LINES),
@@ -115,7 +115,7 @@ export const DishActSchema = z.object({
 export type DishAct = z.infer<typeof DishActSchema>;
 
 /** How the dish goes when the cook has changed the order that the method tells. */
-export const DishScriptSchema = z.object({
+const DishScriptSchema = z.object({
   acts: z.array(DishActSchema).max(80),
   isConverted: z.boolean(),
   convertedFrom: z.string().max(400),

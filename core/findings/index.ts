@@ -5,17 +5,12 @@ export { judge } from './judge';
 export {
   addLater,
   asComputed,
-  cutLine,
   loadInOrder,
-  moveLine,
   movePart,
   pourIn,
-  setPlates,
   setRule,
   setSettings,
   splitLine,
   standOn,
-  takeAs,
-  tellLineApart,
 } from './fixes';
-export { swapsFor, swapBack, type SwapFix } from './swaps';
+export { swapsFor, swapBack } from './swaps';

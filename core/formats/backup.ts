@@ -6,7 +6,7 @@ import { RevisionSchema } from '../dish/revision';
 import { KitchenSchema } from '../kitchen/kitchen';
 
 /** The photo of a cook: the bytes of a JPEG picture in base64. */
-export const KeptPhotoSchema = z.object({
+const KeptPhotoSchema = z.object({
   cookId: z.string().min(1).max(80),
   jpeg: z
     .string()
@@ -17,7 +17,7 @@ export const KeptPhotoSchema = z.object({
 export type KeptPhoto = z.infer<typeof KeptPhotoSchema>;
 
 /** Sixty readings of one device in a cook, or what there is of them. */
-export const KeptReadingsSchema = z.object({
+const KeptReadingsSchema = z.object({
   cookId: z.string().min(1).max(80),
   kitchenId: z.string().max(80),
   kind: z.enum(['cooker', 'probe', 'scale']),
@@ -26,7 +26,7 @@ export const KeptReadingsSchema = z.object({
 });
 
 /** The file that holds everything of a household: one JSON object, described in docs/formats.md. */
-export const BackupSchema = z.object({
+const BackupSchema = z.object({
   format: z.literal('keen-ladle-backup'),
   version: z.literal(1),
   savedAt: z.number().int().nonnegative(),
@@ -45,7 +45,7 @@ export type Household = Omit<Backup, 'format' | 'version' | 'savedAt'>;
 /** Largest file that is opened, bytes. */
 export const MAX_BACKUP_BYTES = 40_000_000;
 /** Photos take at most this much of it, characters; the newest are kept. */
-export const MAX_PHOTOS_CHARS = 20_000_000;
+const MAX_PHOTOS_CHARS = 20_000_000;
 
 /** A file read, or why not, in a cook's words. */
 export type ReadBackup =

@@ -9,7 +9,7 @@ const MOST_FILES = 2_000;
 const MOST_BYTES = 60_000_000;
 const LONGEST_BYTES = 2_000_000;
 /** Largest zip that is opened, bytes. */
-export const MAX_BUNDLE_BYTES = 40_000_000;
+const MAX_BUNDLE_BYTES = 40_000_000;
 
 /** Texts of a zip, and the names of what was not taken. */
 export type Bundle =

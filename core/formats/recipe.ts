@@ -10,7 +10,7 @@ import { fromPortable, portable } from './portable';
 /** Under this name the whole dish travels inside a schema.org `Recipe`: other programs leave unknown members alone. */
 const WHOLE = 'keenLadle';
 /** Largest recipe file that is looked into for a whole dish, characters. */
-export const MAX_RECIPE_FILE = 8_000_000;
+const MAX_RECIPE_FILE = 8_000_000;
 
 /** A time as schema.org has it (ISO 8601), whole minutes. */
 const duration = (seconds: number): string => {

@@ -10,7 +10,7 @@ const SAUCE_J_PER_K = 3200;
 const FRIDGE_C = 6;
 
 /** Minutes suggested for one row of the bands in one load, as a dish of it would get. */
-export function bandMinutes(band: Band, { kg, sauceC }: BandLoad): number {
+function bandMinutes(band: Band, { kg, sauceC }: BandLoad): number {
   const cut = cutById(band.cut);
   if (!cut) throw new Error(`No cut "${band.cut}"`);
   const isBoneless = band.isCubed || (cut.bonelessMm !== undefined && band.mm < BONELESS_BELOW_MM);

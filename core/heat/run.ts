@@ -4,7 +4,7 @@ import { Piece, type PieceSpec } from './piece';
 import { airKPa, boilingC, saturationKPa } from './saturation';
 
 /** The pot as the simulation needs it. Watts, W/K, J/K, kPa gauge. */
-export interface HeatPot {
+interface HeatPot {
   /** An electric pot where it is not said: its watts are rated, its body is insulated. */
   kind?: 'electric' | 'stovetop';
   heaterW: number;

@@ -34,7 +34,7 @@ export interface KindForecast {
 }
 
 /** The second stretch, after opening in between. */
-export interface SecondForecast {
+interface SecondForecast {
   then: 'pressure' | 'simmer';
   comeUpS: Range;
   holdS: number;
@@ -370,7 +370,7 @@ function minutesToServe(run: Run, from: number): number {
  * Shortest whole minutes after which all meat is done when the lid opens, and which kind it was that took so long. Takes a
  * run that has come up, and it is the run that came up quickest: a pot that is fast today has cooked the meat least on the way.
  */
-export function suggestMinutes(run: Run): { minutes: number; lead: number } {
+function suggestMinutes(run: Run): { minutes: number; lead: number } {
   const snapshots = [run.save()];
   while (snapshots.length < 2 || (!run.isDone && snapshots.length < LONGEST_S / 60)) {
     run.hold(1);

@@ -64,12 +64,12 @@ export interface BrokenNeed {
 }
 
 /** Salt of one item, g. */
-export function saltOf(item: PlacedItem): number {
+function saltOf(item: PlacedItem): number {
   return item.massG.mid * (item.read.food?.salt ?? 0);
 }
 
 /** Carbohydrate of one item, g. */
-export function carbsOf(item: PlacedItem): number {
+function carbsOf(item: PlacedItem): number {
   return item.read.food ? item.massG.mid * carbShare(item.read.food) : 0;
 }
 

@@ -6,8 +6,6 @@ export {
   soonerWays,
   yesterdayOf,
   type Meal,
-  type MealInput,
-  type MealMeans,
   type MealTask,
   type SoonerWay,
 } from './serve';

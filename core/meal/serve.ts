@@ -3,7 +3,7 @@ import type { Side } from '../kitchen/data/sides';
 import type { Step } from '../steps/index';
 
 /** What there is to cook with, besides the pot. */
-export interface MealMeans {
+interface MealMeans {
   /** Pairs of hands. */
   hands: 1 | 2;
   burners: number;

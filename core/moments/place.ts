@@ -30,7 +30,7 @@ export interface PlaceOptions {
 const THIN: ReadonlySet<FoodKind> = new Set(['stock', 'water', 'juice']);
 
 /** Reads one line of a dish with the cook's corrections applied. */
-export function readDishLine(line: Line, options: PlaceOptions): ReadLine {
+function readDishLine(line: Line, options: PlaceOptions): ReadLine {
   const read = readLine(line.text, options.pantry, options.system);
   const isCorrected = line.foodId !== undefined || line.massG !== undefined;
   const isReshaped =

@@ -124,7 +124,7 @@ export const MOMENT_RULES: readonly MomentRule[] = [
 ];
 
 /** How a line written “divided” is shared out, by kind. Shares are kitchen custom; the cook moves either part. */
-export const DIVIDED: readonly { kinds: readonly FoodKind[]; words?: RegExp; parts: readonly Part[] }[] = [
+const DIVIDED: readonly { kinds: readonly FoodKind[]; words?: RegExp; parts: readonly Part[] }[] = [
   { kinds: ['stock', 'water', 'wine', 'beer', 'juice'], parts: [{ share: 0.25, moment: 'deglaze', label: 'a quarter', reason: 'Divided: enough to lift the brown film.' }, { share: 0.75, moment: 'lid', label: 'the rest', reason: 'Divided: the thin liquid that makes the steam.' }] },
   { kinds: ['oil'], parts: [{ share: 0.5, moment: 'sear', label: 'half', reason: 'Divided: to brown in.' }, { share: 0.5, moment: 'aromatics', label: 'half', reason: 'Divided: to soften the onions in.' }] },
   { kinds: ['butter'], parts: [{ share: 0.5, moment: 'aromatics', label: 'half', reason: 'Divided: to soften the onions in, heat down.' }, { share: 0.5, moment: 'finish', label: 'half', reason: 'Divided: stirred in cold at the end, for shine.' }] },

@@ -20,7 +20,7 @@ export interface PagePart {
 }
 
 /** One recipe of a page. */
-export interface PageRecipe {
+interface PageRecipe {
   title: string | null;
   /** For how many plates it is written; null when the page does not say. */
   plates: number | null;

@@ -8,7 +8,7 @@ import type { Plan } from './plan';
 export type TroubleKind = 'burn' | 'no-pressure';
 
 /** One possible cause in this dish and pot, with what to do now and what the plan changes next time. */
-export interface Suspect extends TroubleCause {
+interface Suspect extends TroubleCause {
   /** Share of the suspicion, all causes together 1. */
   likelihood: number;
   /** What in this dish speaks for it; empty where it is only the usual suspicion. */

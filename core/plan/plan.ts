@@ -44,7 +44,7 @@ import { boundWith, usedItems } from '../pieces/binding';
 import { leftAfterBoiling } from '../pieces/boilsDown';
 
 /** The finish as the plan forecasts it; the cook's own measurement replaces `input.sauceG` at the pot. */
-export interface SaucePlan {
+interface SaucePlan {
   input: DoseInput;
   dose: Dose;
   saltG: number;
@@ -198,7 +198,7 @@ function isFloorLoosened(script: Script | null, items: readonly PlacedItem[]): b
 }
 
 /** What is in the pot to be cooked through, and the forecast of it. */
-export interface Heated {
+interface Heated {
   meat: MeatPiece[];
   plants: PlantPiece[];
   kinds: (MeatPiece | PlantPiece)[];
@@ -210,7 +210,7 @@ export interface Heated {
 }
 
 /** The minutes that a recipe tells: null where it tells none; followed where they do no harm here. */
-export interface Told {
+interface Told {
   minutes: number | null;
   isFollowed: boolean;
   /** The recipe's minutes are those of the pasta or rice beside the meat, which the meat's alone would leave hard. */

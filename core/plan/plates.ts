@@ -3,7 +3,7 @@ import type { Kitchen } from '../kitchen/kitchen';
 import { planDish, type Plan, type PlanOptions } from './plan';
 
 /** Fewest and most plates a dish is scaled to. */
-export const PLATES = { fewest: 0.5, most: 60 } as const;
+const PLATES = { fewest: 0.5, most: 60 } as const;
 
 /**
  * Plates that use exactly the meat on hand: `onHandG` grams of the meat that decides the minutes. Null when the dish has

@@ -6,7 +6,7 @@ import { planDish, type Plan, type PlanOptions } from './plan';
 import type { Kitchen } from '../kitchen/kitchen';
 
 /** One option of a school for one dish, with what choosing it changes. */
-export interface OptionForDish extends SchoolOption {
+interface OptionForDish extends SchoolOption {
   isChosen: boolean;
   /** What changes against the dish as it stands; empty for the option that is chosen and where nothing changes. */
   consequences: Consequence[];

@@ -17,7 +17,7 @@ export interface Boil {
  * Where boiling begins to fail. Source: a sauce of gravy thickness blurts instead of boiling, and half tomato is the most
  * that cooks report getting away with; spread 30 %.
  */
-export const BOIL_LIMITS = {
+const BOIL_LIMITS = {
   thinShare: { slow: 0.45, fails: 0.3 },
   strengthPercent: { slow: 1.5, fails: 3 },
 } as const;

@@ -9,7 +9,7 @@ import type { LiquidSum } from './liquid';
 import { floorAreaCm2, type Pot } from './pot';
 
 /** One reason the floor may catch, with its own chance of doing so. */
-export interface ScorchPart {
+interface ScorchPart {
   id: string;
   label: string;
   /** 0..1, as if it were the only reason. */

@@ -15,8 +15,6 @@ import { SAUCE_KINDS } from './liquid';
 import { loadingOrder } from './order';
 import { floorAreaCm2, heightMm, type Pot } from './pot';
 
-export type { Texture, Tint } from './data/layers';
-
 /** One layer of the loaded pot, bottom to top. Heights are millimetres above the floor. */
 export interface Layer {
   id: string;

@@ -81,7 +81,7 @@ export const SAUCE_KINDS: ReadonlySet<FoodKind> = new Set<FoodKind>([
 ]);
 
 /** Figures of the ledger. Source: kitchen practice and the cooker manuals' own minimums; spreads are relative. */
-export const LIQUID_FIGURES = {
+const LIQUID_FIGURES = {
   /** Share of dry food's final drinking done by the time pressure is reached. */
   drunkEarlyShare: {
     value: 0.25,

@@ -32,11 +32,7 @@ export const PotSchema = z.object({
 });
 export type Pot = z.infer<typeof PotSchema>;
 
-/** Where the presets come from and how far pots of a kind differ. */
-export const POT_SOURCE = {
-  source: 'Typical figures from cooker manuals and markings of each class; shipped starting values',
-  spread: 0.12,
-};
+/* Source of the presets: typical figures from cooker manuals and markings of each class; starting values. Spread within a class 12 %. */
 
 const electric = {
   altitudeM: null,

@@ -2,7 +2,7 @@
  * Units a cook writes. Mass is grams, volume millilitres, length millimetres; a `piece` unit (clove, can, sprig)
  * weighs what the pantry says for the food, or `typicalG` when the pantry is silent.
  */
-export type UnitKind = 'mass' | 'volume' | 'length' | 'piece';
+type UnitKind = 'mass' | 'volume' | 'length' | 'piece';
 
 /** Whose spoons and cups: the household's, unless the line says otherwise. */
 export type MeasureSystem = 'us' | 'metric' | 'uk' | 'au';
@@ -22,9 +22,7 @@ export interface Unit {
   names: readonly string[];
 }
 
-/** Source of the exact figures: definitions of the US customary, imperial and metric units. */
-export const UNIT_SOURCE =
-  'Definitions of US customary, imperial and metric kitchen measures; vague measures are kitchen custom.';
+/* Source of the exact figures: definitions of US customary, imperial and metric kitchen measures; vague measures are kitchen custom. */
 
 const u = (
   id: string,

@@ -27,7 +27,7 @@ export interface AdviseInput {
 }
 
 /** One reason for or against. */
-export interface Reason {
+interface Reason {
   text: string;
   kind: 'for' | 'against' | 'never';
 }

@@ -57,7 +57,7 @@ export interface Dose {
 }
 
 /** Sugar takes strength from starch: none up to `from`, then its share beyond, at most `most`. Source: starch handbooks; spread 40 %. */
-export const SUGAR_LOSS = { from: 0.1, most: 0.3 } as const;
+const SUGAR_LOSS = { from: 0.1, most: 0.3 } as const;
 /** What thickens by swelling starch loses to sugar; gums and purées do not. */
 const swells = (t: Thickener): boolean => t.how === 'slurry' || t.how === 'paste';
 

@@ -1,5 +1,5 @@
 /** What pasta goes on doing in a sauce. Source: kitchen judgement; spread 40 %. */
-export const PASTA = {
+const PASTA = {
   /** Liquid drunk after it is cooked, g for each g of dry pasta: by the minute, and in the end. */
   drinksPerMin: { value: 0.02, spread: 0.4, source: 'Cooked pasta standing in thin sauce' },
   drinksMost: { value: 0.35, spread: 0.3, source: 'The same after half an hour' },

@@ -19,7 +19,7 @@ const DISSOLVED: Partial<Record<FoodKind, number>> = {
  * Cornstarch-equivalent strength of a gram of vegetable blended into the sauce. Source: a purée of two fifths vegetables
  * coats a spoon; spread 40 %.
  */
-export const BLENDED_STRENGTH = { value: 0.02, spread: 0.4 } as const;
+const BLENDED_STRENGTH = { value: 0.02, spread: 0.4 } as const;
 const BLENDS: ReadonlySet<FoodKind> = new Set<FoodKind>([
   'allium',
   'root-veg',

@@ -11,7 +11,7 @@ export function mixedC(hotG: number, hotC: number, addG: number, addC: number): 
  * Seconds until an open pot with the heat off has cooled from one temperature to another, by Newton's law; 0 when it is there already.
  * More sauce never cools sooner.
  */
-export function coolingS(sauceG: number, fromC: number, toC: number): number {
+function coolingS(sauceG: number, fromC: number, toC: number): number {
   if (toC >= fromC) return 0;
   const { lossWPerK, metalJPerK, sauceJPerGK, roomC } = OPEN_POT;
   const floor = roomC + 1;

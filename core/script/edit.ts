@@ -13,7 +13,7 @@ const BEFORE_THE_HEAT: ReadonlySet<string> = new Set(
 );
 const KNOWN: ReadonlySet<string> = new Set([...VERBS.map((v) => v.id), ...OF_THE_POT]);
 /** Most acts of one dish. */
-export const MAX_ACTS = 80;
+const MAX_ACTS = 80;
 
 /** The script a dish is cooked by: the cook's own where there is one, else the method's; null where neither can be followed. */
 export function scriptOfDish(

@@ -3,7 +3,7 @@ import { readMeasured } from '../dish/amount';
 import { linesMeant, linesNamed } from './align';
 import { type ScriptLine } from './line';
 
-export const HALF =
+const HALF =
   /\b(?:half|½)\b(?! (?:an? (?:hour|minute|\w+ (?:full )?of (?:\w+ )?water)|full|way|filled|its?\b|the (?:height|size|pot|liquid|time)))(?!-way)/i;
 export const HALF_OF_IT = /\bhalf (?:of )?(?:it|them)\b/i;
 /** Parts of what has just been fried that are taken out: "remove a third for garnish". */

@@ -167,7 +167,7 @@ export function whistles(pot: Pick<Pot, 'whistleMin'>, holdS: number): string {
 const MOST_WAITING = 4;
 
 /** What the hands-free stretch is for in this dish: sides, what comes out of the cold, what is chopped late, the slurry's cup. */
-export function waitWords(input: StepInput): string {
+function waitWords(input: StepInput): string {
   const { kitchen, items } = input;
   const named = (kinds: readonly string[], ...moments: ('dairy' | 'finish' | 'serve')[]): string[] => [
     ...new Set(

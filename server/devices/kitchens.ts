@@ -10,7 +10,7 @@ import {
 } from '../../core/index';
 
 /** Readings come this often by the device's own clock, s. */
-export const READS_EVERY_S = 6;
+const READS_EVERY_S = 6;
 /** Readings kept of each device, for whoever comes back: seven hours. */
 const KEPT = 4200;
 /** The wall's clock is looked at this often, ms. */

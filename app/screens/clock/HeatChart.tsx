@@ -36,7 +36,7 @@ interface Stretch {
 }
 
 /** Coming up, hold and release, and the minutes in which more of them do no harm. */
-export function stretchesOf(heat: HeatForecast): Stretch[] {
+function stretchesOf(heat: HeatForecast): Stretch[] {
   const up = heat.comeUpS.mid / 60;
   const end = up + heat.holdS / 60;
   const down = end + heat.releaseS.mid / 60;

@@ -27,7 +27,7 @@ import {
 } from '../../../core/index';
 
 /** Where a line of the page can be put, with the key that puts it there. */
-export const ZONES = [
+const ZONES = [
   {
     kind: 'ingredient',
     name: 'Ingredients',

@@ -3,7 +3,7 @@ import { htmlText } from '../../parts/htmlText';
 import { freshId } from '../../store/dishes';
 
 /** Largest file of text that is read, bytes. */
-export const MAX_FILE_BYTES = 2_000_000;
+const MAX_FILE_BYTES = 2_000_000;
 
 /** A file as text to be read, or why not, in a cook's words. */
 export type FileText =

@@ -3,7 +3,7 @@ import { pantryFor, readPage, type Kitchen, type PartKind, type ReadPage } from 
 import { startPage } from '../../workers/client';
 
 /** A text longer than this is read in the worker, so that typing in it goes on, letters. */
-export const LONG_TEXT = 20_000;
+const LONG_TEXT = 20_000;
 
 /** A page being read. */
 interface Reading {

@@ -37,7 +37,7 @@ interface Props {
 }
 
 /** What the bench says: the sum and what went into it. */
-export interface BenchAnswer {
+interface BenchAnswer {
   input: DoseInput;
   dose: Dose;
 }
@@ -108,6 +108,7 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
                 <span>{method?.unit}</span>
               </span>
               <Form.Range
+                id="reading-slide"
                 aria-label={`Slide the ${(method?.label ?? '').toLowerCase()}`}
                 min={slider.from}
                 max={slider.to}

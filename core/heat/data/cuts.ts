@@ -42,11 +42,10 @@ const ON_THE_BONE = 2.3;
 /** Lean white meat sets and then only dries. */
 const LEAN = 6;
 
-/** Where the table comes from: rates scaled to the household bands of minutes under high pressure; thickness by ordinary trade sizes. */
-export const CUTS_SOURCE = {
-  source: 'Bands of minutes in general pressure-cooking practice; thickness by ordinary butchery',
-  spread: 0.2,
-};
+/*
+ * Source of the table: rates scaled to the household bands of minutes under high pressure in general practice; thickness by ordinary
+ * butchery and trade sizes. Spread 20 %.
+ */
 
 /**
  * Fewest minutes a cut is given: two for what is done when it is hot, four where there is something to melt, five for chops and

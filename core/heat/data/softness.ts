@@ -29,16 +29,12 @@ const LEAST_MIN: Readonly<Record<string, number>> = {
   'small-pasta': 3,
 };
 
-/**
+/*
  * Softening rates. Source: ordinary boiling times at 100 °C less the time heat takes to the middle, scaled by a doubling for
  * each 9-10 °C (pectin and starch); spread 25 %, more with variety and age of the crop, most of all for dried pulses. How far each holds
  * together: what ordinary pressure recipes give it and is still eaten as it is (penne 4-5 min, egg noodles 2-3, orzo 3-4, barley 25-30,
  * carrots in a stew of 35), spread 30 %.
  */
-export const SOFTENING_SOURCE = {
-  source: 'Ordinary boiling times less the heating of the middle, doubling for each 9-10 °C',
-  spread: 0.25,
-};
 
 const soft = (
   id: string,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** One thing to do for a side dish. Tasks of a side follow each other. */
-export const SideTaskSchema = z.object({
+const SideTaskSchema = z.object({
   name: z.string().min(1).max(80),
   minutes: z.number().min(0.5).max(240),
   /** Needs a pair of hands for all of it. */
@@ -24,11 +24,7 @@ export const SideSchema = z.object({
 });
 export type Side = z.infer<typeof SideSchema>;
 
-/** Where the times come from. */
-export const SIDES_SOURCE = {
-  source: 'Ordinary home methods for four plates at an ordinary pace',
-  spread: 0.25,
-};
+/* Source of the times: ordinary home methods for four plates at an ordinary pace. Spread 25 %. */
 
 const task = (
   name: string,

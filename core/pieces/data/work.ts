@@ -93,7 +93,7 @@ export const POURED_C = { boiling: 96, hot: 75, cold: 8 } as const;
  * Mean temperature of a seared piece, °C, by its thickness in mm: what browning two sides puts in, spread over the piece. Source:
  * heat of a few minutes in hot fat against the mass behind each side; spread 30 %.
  */
-export const SEARED = { fromC: 6, mostC: 40, perMm: 800 } as const;
+const SEARED = { fromC: 6, mostC: 40, perMm: 800 } as const;
 export function searedC(thicknessMm: number): number {
   return SEARED.fromC + Math.min(SEARED.mostC, SEARED.perMm / Math.max(1, thicknessMm));
 }

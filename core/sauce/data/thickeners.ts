@@ -399,7 +399,7 @@ export function nearestThickness(percent: number): Thickness {
 export const SLURRY_WATER = { equal: 15 / 8, three: 45 / 8, stock: 15 / 8 } as const;
 
 /** A sauce thickens by about this much again as it cools from the pot to the plate. Source: kitchen judgement; spread 25 %. */
-export const ON_THE_PLATE = { factor: 1.33, spread: 0.25 } as const;
+const ON_THE_PLATE = { factor: 1.33, spread: 0.25 } as const;
 
 /** Thickness on the plate of a sauce that has this much at the pot, per cent. */
 export function onThePlate(percent: number): number {

@@ -2,7 +2,7 @@
 export type Stage = 'prep' | 'open' | 'closed' | 'after' | 'table';
 
 /** The part of the cook that an act belongs to, before the lid and after it. */
-export type Part = 'prep' | 'sear' | 'soften' | 'deglaze' | 'open' | 'thicken' | 'dairy' | 'finish';
+type Part = 'prep' | 'sear' | 'soften' | 'deglaze' | 'open' | 'thicken' | 'dairy' | 'finish';
 
 /** One thing that cooks do: a row of the table. A new verb is a new row. */
 export interface Verb {
