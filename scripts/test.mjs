@@ -25,13 +25,14 @@ const arrows = [
   bin('depcruise'),
   ['--config', '.dependency-cruiser.cjs', '--output-type', 'err', ...rooms],
 ];
+const page = ['architecture page', process.execPath, [join(root, 'scripts', 'architecture.mjs'), '--check']];
 const units = ['unit tests', bin('jest'), ['--json', `--outputFile=${reports.unit}`]];
 const build = ['build', bin('vite'), ['build', '--logLevel', 'error']];
 const browsers = ['browser tests', bin('playwright'), ['test']];
 
 const failedChecks = [];
 // Each of these keeps one core busy: two of them at a time, the longest first. What is after them takes both cores for itself.
-const waiting = [lint, types, formatting, unused, build, coreTypes, arrows];
+const waiting = [lint, types, formatting, unused, build, coreTypes, arrows, page];
 await Promise.all([inTurn(waiting, true), inTurn(waiting, true)]);
 await inTurn([units, browsers], false);
 
