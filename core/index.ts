@@ -227,7 +227,7 @@ export { calibrate, compareCook, nextTimeNotes } from './log/log';
 export { writeCalendar } from './formats/calendar';
 export { packDish, unpackDish } from './formats/link';
 export { isSameRecipe } from './formats/portable';
-export { wholeDishesIn, writeRecipe, writeRecipes, writeRecipeText } from './formats/recipe';
+export { wholeDishesIn, writeRecipe, writeRecipes, writeBook, writeRecipeText } from './formats/recipe';
 export { cookRows } from './formats/cooks';
 export { writeReadings } from './formats/readings';
 export { readFoods, writeFoods, MAX_FOODS_BYTES } from './formats/foods';

@@ -2,7 +2,9 @@ import {
   MAX_ARCHIVE_BYTES,
   type ArchivedHousehold,
   type ArchivedPhoto,
+  type Calibration,
   type Compared,
+  type Kitchen,
 } from '../../core/index';
 import { planningWorker } from '../workers/client';
 import { addTo, everythingHere, replaceWith, type HouseholdHere, type PutBack } from './backup';
@@ -29,6 +31,15 @@ async function withBytes({ photos, ...rest }: Required<HouseholdHere>): Promise<
 export async function exportAll(): Promise<Uint8Array<ArrayBuffer>> {
   const bytes = await planningWorker().packed(await withBytes(await everythingHere()), Date.now());
   return new Uint8Array(bytes);
+}
+
+/** All dishes as one text that anybody can read and print, by their names. */
+export async function bookOfDishes(
+  kitchen: Kitchen,
+  calibrations: ReadonlyMap<string, Calibration>,
+): Promise<string> {
+  const dishes = (await db.dishes.toArray()).sort((a, b) => a.name.localeCompare(b.name));
+  return planningWorker().book('Our dishes', dishes, kitchen, calibrations);
 }
 
 /** Writes down that everything was saved to a file just now. */

@@ -15,6 +15,7 @@ import {
   schoolsFor,
   textsIn,
   writeArchive,
+  writeBook,
   type ArchivedHousehold,
   type Bundle,
   type Calibration,
@@ -55,6 +56,20 @@ export interface PotAnswer {
 export type OpenedArchive =
   (Extract<ReadArchive, { ok: true }> & { compared: Compared }) | Extract<ReadArchive, { ok: false }>;
 
+/** A plan with what its pot has taught; null for a dish that cannot be planned. */
+function planOrNull(
+  dish: Dish,
+  kitchen: Kitchen,
+  calibrations: ReadonlyMap<string, Calibration>,
+): ReturnType<typeof planDish> | null {
+  try {
+    const calibration = calibrations.get(potFor(dish, kitchen).id);
+    return planDish(dish, kitchen, calibration ? { calibration } : {});
+  } catch {
+    return null;
+  }
+}
+
 /** Jobs that nobody waits for any more. */
 const dropped = new Set<number>();
 /** Longest a job works before it lets others in and looks whether it is still wanted, ms. */
@@ -67,6 +82,21 @@ const turn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0
 
 /** Plans many dishes away from the screen. */
 export const planning = {
+  /** All dishes as one text for anybody to read, in their order; gives way to other jobs between dishes. */
+  async book(
+    title: string,
+    dishes: readonly Dish[],
+    kitchen: Kitchen,
+    calibrations: ReadonlyMap<string, Calibration>,
+  ): Promise<string> {
+    const planned: { dish: Dish; plan: ReturnType<typeof planDish> | null }[] = [];
+    for (const dish of dishes) {
+      planned.push({ dish, plan: planOrNull(dish, kitchen, calibrations) });
+      await turn();
+    }
+    return writeBook(title, planned);
+  },
+
   /** Outlooks of dishes in their order; a dish that cannot be planned gives null rather than stopping the rest. */
   outlooks(
     dishes: readonly Dish[],
@@ -75,8 +105,8 @@ export const planning = {
   ): (Outlook | null)[] {
     return dishes.map((dish) => {
       try {
-        const calibration = calibrations.get(potFor(dish, kitchen).id);
-        return outlookOf(planDish(dish, kitchen, calibration ? { calibration } : {}));
+        const plan = planOrNull(dish, kitchen, calibrations);
+        return plan && outlookOf(plan);
       } catch {
         return null;
       }

@@ -12,7 +12,7 @@ import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish } from '../plan/plan';
 import { MAX_LINK, packDish, unpackDish } from './link';
 import { isSameRecipe, portable } from './portable';
-import { wholeDishesIn, writeRecipe, writeRecipeText } from './recipe';
+import { wholeDishesIn, writeBook, writeRecipe, writeRecipeText } from './recipe';
 
 const NOW = Date.UTC(2026, 10, 27);
 const pantry = new Pantry();
@@ -223,5 +223,32 @@ describe('a dish as a text', () => {
     const text = writeRecipeText(planDish(dish, kitchen));
     expect(text.split('\n')[0]).toBe('# \\<b\\>\\#1\\</b\\> \\*stew\\*');
     expect(text).toContain('\\[x\\](javascript');
+  });
+});
+
+describe('all dishes as one text', () => {
+  const book = writeBook(
+    'Our dishes',
+    demo.dishes.map((dish, i) => ({ dish, plan: i === 1 ? null : planDish(dish, demo.kitchen) })),
+  );
+
+  it('has every dish by its name, in the list and as a part of its own, under one title', () => {
+    expect(book.match(/^# .*$/gm)).toEqual(['# Our dishes']);
+    expect(book.match(/^## .*$/gm)).toHaveLength(demo.dishes.length);
+    for (const dish of demo.dishes)
+      expect(book.split(dish.name.split(/[(*_]/)[0] ?? '').length).toBeGreaterThan(2);
+  });
+
+  it('holds what each dish has by itself, and a dish that cannot be planned in its own lines', () => {
+    for (const [i, dish] of demo.dishes.entries()) {
+      const alone =
+        i === 1 ? dish.lines.map((l) => l.text) : writeRecipeText(planDish(dish, demo.kitchen)).split('\n');
+      for (const line of alone.filter((l) => l.startsWith('- '))) expect(book).toContain(line);
+    }
+    expect(book).toContain(demo.dishes[1]!.lines[0]!.text);
+  });
+
+  it('is a title and nothing else for an empty shelf', () => {
+    expect(writeBook('Our dishes', [])).toBe('# Our dishes\n\n');
   });
 });

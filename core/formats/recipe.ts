@@ -162,3 +162,27 @@ export function writeRecipeText(plan: Plan): string {
   }
   return `${out.join('\n').trimEnd()}\n`;
 }
+
+/**
+ * All dishes as one text, in the order given: their names first, then each as `writeRecipeText` has it, its headings a step lower. A dish
+ * that cannot be planned stands there in its own words and lines.
+ */
+export function writeBook(title: string, dishes: readonly { dish: Dish; plan: Plan | null }[]): string {
+  const out = [
+    `# ${marked(title)}`,
+    '',
+    ...dishes.map(
+      ({ dish }) => `- ${marked(dish.name)}, ${dish.plates} ${dish.plates === 1 ? 'plate' : 'plates'}`,
+    ),
+  ];
+  for (const { dish, plan } of dishes) {
+    const text = plan ? writeRecipeText(plan) : unplanned(dish);
+    out.push('', '---', '', text.replace(/^(?=#{1,5} )/gm, '#').trimEnd());
+  }
+  return `${out.join('\n')}\n`;
+}
+
+function unplanned(dish: Dish): string {
+  const lines = dish.lines.map((line) => `- ${marked(line.text)}`);
+  return [`# ${marked(dish.name)}`, '', ...lines, '', marked(dish.method)].join('\n');
+}

@@ -14,8 +14,9 @@ import { saveFile, saveText } from '../../parts/saveText';
 import { useSay } from '../../parts/Toasts';
 import { bringDemoBack, cookingNow, startEmpty, type PutBack } from '../../store/backup';
 import { db } from '../../store/db';
+import { useCalibrations, useKitchen } from '../../store/live';
 import { askToKeep, roomLeft, roomSaid } from '../../store/room';
-import { exportAll, lastSaved, openSaved, wasSaved } from '../../store/saving';
+import { bookOfDishes, exportAll, lastSaved, openSaved, wasSaved } from '../../store/saving';
 import { changesOf, dayOf, savedSaid } from './keepingWords';
 import { TwoDevices } from './TwoDevices';
 
@@ -89,6 +90,19 @@ export function Backup() {
   const [bad, setBad] = useState('');
   const savedAt = useLiveQuery(lastSaved) ?? null;
   const now = useNow();
+  const kitchen = useKitchen();
+  const calibrations = useCalibrations(kitchen);
+  const [isWriting, setWriting] = useState(false);
+  const saveBook = async (): Promise<void> => {
+    if (!kitchen || !calibrations) return;
+    setWriting(true);
+    try {
+      saveText('dishes.md', await bookOfDishes(kitchen, calibrations), 'text/markdown');
+    } catch {
+      setBad('The text could not be made. Nothing was changed.');
+    }
+    setWriting(false);
+  };
   const { data, error } = useSWR('/api/health', health, { refreshInterval: 60_000 });
 
   /** Everything was replaced: said, with the way back. */
@@ -135,6 +149,9 @@ export function Backup() {
         </OpenFile>
         <Button variant="quiet" onClick={() => void saveRecipes()}>
           All dishes as recipe data
+        </Button>
+        <Button variant="quiet" disabled={isWriting || !calibrations} onClick={() => void saveBook()}>
+          {isWriting ? 'Writing…' : 'All dishes as one text'}
         </Button>
         <Button
           variant="quiet"
