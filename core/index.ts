@@ -155,6 +155,7 @@ export {
   thicknessAfter,
   inSpoons,
   isWorthStirring,
+  isWrittenRight,
   mixedWays,
   type Dose,
   type DoseInput,

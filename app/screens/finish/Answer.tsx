@@ -5,9 +5,11 @@ import {
   formatVolume,
   inSpoons,
   isWorthStirring,
+  isWrittenRight,
   nearestThickness,
   onThePlate,
   waysToAim,
+  thicknessAfter,
   thicknessOf,
   type Dose,
   type DoseInput,
@@ -68,10 +70,14 @@ export function Answer({
 /** A spoon now, a spoon in the pot, and the plate. */
 function Becomes({ input, dose, glaze }: { input: DoseInput; dose: Dose; glaze: boolean }) {
   const plate = onThePlate(dose.resultPercent);
-  const shown = [
+  const { writtenG = 0 } = input;
+  const shown: readonly (readonly [string, number])[] = [
     ['now', input.presentPercent],
     ['in the pot', dose.resultPercent],
-  ] as const;
+    ...(writtenG > 0 && !isWrittenRight(input)
+      ? [[`with the recipe’s ${formatMass(writtenG)}`, thicknessAfter(input, writtenG)] as const]
+      : []),
+  ];
   return (
     <ul className="becomes" aria-label="What the spoon shows">
       {shown.map(([name, percent]) => (

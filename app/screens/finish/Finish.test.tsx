@@ -230,6 +230,28 @@ describe('the bench of a dish', () => {
     );
   });
 
+  it('shows the spoon of the recipe’s own dose where that is another than what is wanted', async () => {
+    await openAt('/dish/d1/finish', { dishes: [dishOf([...STEW, '4 tbsp cornstarch'])] });
+    const spoons = (): string => document.querySelector('.becomes')?.textContent ?? '';
+    expect(spoons()).toMatch(/with the recipe’s \d+ g: (gravy|clinging)/);
+    fireEvent.change(screen.getByLabelText('With'), { target: { value: 'arrowroot' } });
+    expect(spoons()).not.toMatch(/recipe/);
+  });
+
+  it('shows starch, boiling down and both in one line', async () => {
+    await openAt('/finish');
+    fireEvent.click(
+      within(screen.getByRole('radiogroup', { name: 'Thickness now' })).getByLabelText('light'),
+    );
+    expect(document.querySelector('.bench-ways')?.textContent).toMatch(
+      /Both: boil .*, then .*g.*Boil down only: .* left, salt × /,
+    );
+    fireEvent.click(
+      within(screen.getByRole('radiogroup', { name: 'Thickness now' })).getByLabelText('brothy'),
+    );
+    expect(document.querySelector('.bench-ways')?.textContent).toMatch(/Boil down only: no/);
+  });
+
   it('remembers how it should be, and the order is the dish’s own', async () => {
     await openAt('/dish/d1/finish', { dishes: [dishOf(STEW)] });
     fireEvent.click(
