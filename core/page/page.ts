@@ -273,7 +273,7 @@ function assemble(
     r.plates ??= FOR_IN_BRACKETS.test(r.title ?? '') ? platesIn(r.title ?? '') : null;
     r.plates ??= Number(TIMES_SO_MANY.exec(r.title ?? '')?.[1] ?? 0) || null;
     r.plates ??= r.hints.map((h) => platesInPassing(h) ?? platesBeside(h)).find((n) => n !== null) ?? null;
-    r.title ??= namedBySection(r);
+    r.title ??= namedBySection(r) ?? (recipes.length === 1 ? lastCrumb(lines) : null);
     r.title =
       r.title
         ?.replace(NAMED_AS, '')
@@ -322,6 +322,18 @@ const OF_A_SITE = /^(\p{L}[^|]{3,60}?\s\S[^|]*?)\s+\|\s.*\|.*$/u;
 const ON_A_SITE = /^(\p{L}[^|]{6,80}?)\s+\|\s+(?!(?:for|serves|makes|feeds|yield)\b)\p{Lu}[^|\d]{2,40}$/iu;
 
 /** "Recipe: cumin lamb". */
+/** "Home » Dinner » Goulash in the pressure cooker": where a page stands among others ends in its name; one word is only a shelf. */
+function lastCrumb(lines: readonly PageLine[]): string | null {
+  for (const { plain } of lines.slice(0, CRUMBS_WITHIN)) {
+    const crumbs = plain.split(/\s*[»›>]\s*/);
+    const last = crumbs.at(-1)?.trim() ?? '';
+    if (crumbs.length >= 3 && last.split(/\s+/).length >= 3 && last.length <= 80) return last;
+  }
+  return null;
+}
+/** Lines from the top within which a page says where it stands. By judgement. */
+const CRUMBS_WITHIN = 6;
+
 const NAMED_AS = /^(?:recipe|title|name|dish)\s*[:：-]\s*/i;
 
 /** "Paprika chicken | for 4": the name, and a fact. */

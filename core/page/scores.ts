@@ -71,6 +71,8 @@ export function titleScore(line: PageLine, { index, count, next, isTitled }: Aro
   // The very first line may end like a sentence and still be a name.
   if (/[.;]$/.test(line.plain)) s -= index === 0 && line.words <= 12 && !line.isImperative ? 1.5 : 6;
   if (/[?]$/.test(line.plain)) s -= 6;
+  // "My go-to on cold nights. Leftovers freeze well!": two sentences, and no name.
+  if (/\p{Ll}{3}[.!?]\s+\p{Lu}/u.test(line.plain)) s -= 6;
   // "(This makes enough sauce for pasta!)".
   if (!line.hasAmount && /^\(.*\)$/.test(line.text.trim()) && line.words > 3) s -= 8;
   // "Puerto Rican-style stewed chicken, how my grandmother does it": a word about what stands above.

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { Pantry } from '../pantry/pantry';
 import { FROM_THE_METHOD, readPage } from './page';
+import { recipeOf } from './recipe';
 import { unlistedLiquids } from './unlisted';
 
 const pantry = new Pantry();
@@ -404,5 +405,15 @@ describe('what heads a part of a list without saying so', () => {
       pantry,
     ).recipes;
     expect([page?.title, page?.plates]).toEqual(['Goulash – adapted for the pressure cooker', 6]);
+  });
+});
+
+describe('a page whose name stands only in its place among others', () => {
+  it('is called so, and not by what is said of it', () => {
+    const page = readPage(
+      'Home » Dinner » Paprika Beef in the Pressure Cooker\nThis is my go-to on cold nights. Leftovers freeze well!\nServings: 6\nIngredients\n1 kg beef shin\n3 onions\n500 ml beef stock\nInstructions\nPut everything in the pot. Cook on high pressure for 40 minutes.',
+      pantry,
+    );
+    expect(recipeOf(page, 0).title).toBe('Paprika Beef in the Pressure Cooker');
   });
 });

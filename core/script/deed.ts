@@ -82,17 +82,16 @@ export function deed(r: Reading, c: Clause): boolean {
   // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.
   else if (verb === 'stirin' && r.stage !== 'open' && !meant.length) return true;
   else if (verb === 'brown' && !meant.some((i) => r.isMeat(i))) brownUnnamed(r, c);
-  else done(r, friedAgain(r, c, verb), verb);
+  else done(r, renderedAlone(r, c, verb), verb);
   return true;
 }
 
-/** "Remove the chicken and fry in hot oil until browned": what was lifted out is what is fried. */
-function friedAgain(r: Reading, c: Clause, verb: string): Clause {
-  const { last } = r;
-  const isOnlyFat = c.meant.length > 0 && c.meant.every((i) => r.isFat(i));
-  if (verb !== 'fry' || r.stage !== 'after' || !isOnlyFat || last?.verb !== 'liftout') return c;
-  const meats = [...last.again, ...last.lines.map((l) => l.index)].filter((i) => r.isMeat(i));
-  return { ...c, meant: [...c.meant, ...meats] };
+/** "Lay skin side down in the cold pot": the meat that was made ready on the board is what renders. */
+function renderedAlone(r: Reading, c: Clause, verb: string): Clause {
+  if (verb !== 'render' || c.meant.length > 0 || r.stage === 'after') return c;
+  const onBoard = r.acts.filter((a) => ON_THE_BOARD.has(a.verb)).flatMap((a) => a.again);
+  const meats = [...new Set(onBoard)].filter((i) => r.isRawMeat(i) && r.isToCome(i));
+  return meats.length ? { ...c, meant: meats } : c;
 }
 
 /** "Whisk the flour and baking powder; stir in the milk and butter": the same bowl of dough, and no pot. */
@@ -382,9 +381,15 @@ function done(r: Reading, c: Clause, verb: string): void {
     return;
   }
   const taken = PARTS.find(([words]) => words.test(text))?.[1];
-  const half = verb === 'liftout' && !meant.length && taken !== undefined ? r.last : undefined;
+  // "Fry until brown. Take out half": of what went in before it was told to fry, and none of its spice.
+  const half =
+    verb === 'liftout' && !meant.length && taken !== undefined
+      ? (r.acts.findLast((a) => a.run === r.run && a.lines.length > 0) ?? r.last)
+      : undefined;
+  const isHalved = (i: number): boolean =>
+    !r.isFat(i) && !DISSOLVED.has(r.kindOf(i)) && !/^(?:spice|herb)/.test(r.kindOf(i));
   if (half)
-    for (const line of half.lines.filter((l) => !r.isFat(l.index))) {
+    for (const line of half.lines.filter((l) => isHalved(l.index))) {
       line.share = 1 - (taken ?? 0);
       r.used.set(line.index, line.share);
     }
@@ -431,7 +436,7 @@ function done(r: Reading, c: Clause, verb: string): void {
     before?.verb === 'soften' && /\b(?:scoop|lift|take|spoon|remove|set|tip|transfer)/i.test(text);
   const justFried = meats.length || !isOfVegetables ? meats : fried.filter((i) => !r.isFat(i));
   if (justFried.length) put.again = justFried;
-  if (half) put.again = half.lines.map((l) => l.index).filter((i) => !r.isFat(i));
+  if (half) put.again = half.lines.map((l) => l.index).filter(isHalved);
   for (const i of [...meant, ...cut]) r.waiting.delete(i);
   // A splash of what is poured later loosens the floor: so much of it is in already.
   const isPoured = (verb === 'deglaze' || verb === 'add') && r.stage === 'open' && !r.last?.lines.length;

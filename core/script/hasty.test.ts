@@ -484,3 +484,32 @@ describe('a recipe for the oven or the slow pot', () => {
     expect(acts[1]).toBe(`close/${minutes}()`);
   });
 });
+
+describe('rice in the cooker', () => {
+  const LIST =
+    '500 g chicken, small pieces; 300 g basmati; 2 onions, sliced; 4 cloves; 120 ml curd; 3 tbsp ghee; 500 ml water';
+  const METHOD =
+    'Marinate the chicken in curd for 30 min. Heat ghee, add the cloves, then onions; fry till brown. Take out half for garnish. Add chicken with marinade, cook on high 5 min. Add rice and water. Close and cook on medium for 2 whistles (or HP 5 min). Let pressure go by itself 10 min. Top with fried onions.';
+
+  it('closes the lid where it is closed, and not where the meat fries on a high flame', () => {
+    const acts = told(LIST, METHOD).map((a) => a.replace(/[(/].*/, ''));
+    expect(acts.indexOf('close')).toBeGreaterThan(acts.indexOf('add'));
+    expect(acts.filter((a) => a === 'close')).toHaveLength(1);
+    expect(pressureRuns(METHOD)).toMatchObject([{ minutes: 5, release: 'ten', releaseMin: 10 }]);
+  });
+
+  it('takes half of the onions out, and no chicken that is not in yet', () => {
+    expect(titles(planOf(LIST, METHOD))).toContain('Lift out onions');
+  });
+});
+
+describe('the skin in the cold pot', () => {
+  it('renders the meat that was made ready', () => {
+    const acts = told(
+      '4 duck legs; salt; 2 shallots, sliced; 200 ml chicken stock',
+      'Prick the skin of the duck legs and season well. Lay skin side down in the cold pot and render for 10 minutes until golden. Lift out. Pour off all but a tablespoon of fat. Soften the shallots. Add the stock and the duck. HP 35, NPR 15.',
+    );
+    expect(acts.find((a) => a.startsWith('render'))).toBe('render/10(duck-leg)');
+    expect(acts.find((a) => a.startsWith('pouroff'))).toBe('pouroff()');
+  });
+});
