@@ -18,7 +18,7 @@ const COLD_WATER =
 const LET_OUT =
   /\b(?:let(?:ting)?|blow|allow|get)\b(?=.{0,40}\b(?:off|out|escape)\b)(?: (?:off|out))?(?: (?:all|any))?(?: of)?(?: the)? (?:rest|remainder|(?:remaining |leftover |residual )?(?:steam|pressure))\b/i;
 const OPENS_VALVE =
-  /\b(?:open|turn|flip|move|switch|set|twist|lift|push|slide)\w*\b.{0,24}\b(?:valve|vent|knob|weight|regulator|handle)\b(?!.{0,30}\bseal)|(?<!\b(?:the|a|your|steam|close|seal) )\bvent(?:s|ed|ing)?\b(?! (?:is|to|in|on|closed|shut|pipe|hole)\b)|\bventing?\b/i;
+  /\b(?:open|turn|flip|move|switch|set|twist|lift|push|slide)\w*\b.{0,24}\b(?:valve|vent|knob|weight|regulator|handle)\b(?!.{0,30}\bseal)|^\W*steam off\W*$|(?<!\b(?:the|a|your|steam|close|seal) )\bvent(?:s|ed|ing)?\b(?! (?:is|to|in|on|closed|shut|pipe|hole)\b)|\bventing?\b/i;
 /** The weight, the pin or the whistle comes down. */
 const SINKS =
   /\b(?:pin|button|float(?: valve)?|indicator|(?:pressure )?valve|whistle|weight)\b.{0,12}\b(?:drops?|goes down|falls?|sinks?|is down|comes down)\b/i;
@@ -62,7 +62,7 @@ export function isQuick(clause: string): boolean {
 
 /** Said of no open pot: nobody vents a pan, and no weight drops on one. */
 const SURELY =
-  /\b(?:QP?R|NPR|NR|natural(?:ly)? for \d{1,2}|(?:cool|run)\w*\b.{0,16}\bunder (?:the )?(?:cold )?(?:tap|water)|vent(?:s|ed|ing)?|depressuri[sz]\w*|(?:quick|natural|manual|fast|slow|rapid|instant)(?:ly)?[- ](?:pressure[- ]|steam[- ])?releas\w*|releas\w*:? (?:the |all |any |remaining )*(?:pressure|steam|natural(?:ly)?|slowly|quick(?:ly)?)|(?:open|turn|flip|flick|move|lift)\w* (?:the )?(?:\p{L}+ )?valve|pressure (?:to |has |is |have )*(?:gone|drop\w*|fall\w*|subsid\w*|go(?:es)?\b|come down)|(?:pin|button|float|indicator|weight) (?:to |has )*(?:drop|fall|sink|go)\w*|(?:come|drop) (?:down )?(?:naturally|by itself|on its own|of its own accord))(?!\p{L})/iu;
+  /\b(?:steam off(?=\W*$)|QP?R|NPR|NR|natural(?:ly)? for \d{1,2}|(?:cool|run)\w*\b.{0,16}\bunder (?:the )?(?:cold )?(?:tap|water)|vent(?:s|ed|ing)?|depressuri[sz]\w*|(?:quick|natural|manual|fast|slow|rapid|instant)(?:ly)?[- ](?:pressure[- ]|steam[- ])?releas\w*|releas\w*:? (?:the |all |any |remaining )*(?:pressure|steam|natural(?:ly)?|slowly|quick(?:ly)?)|(?:open|turn|flip|flick|move|lift)\w* (?:the )?(?:\p{L}+ )?valve|pressure (?:to |has |is |have )*(?:gone|drop\w*|fall\w*|subsid\w*|go(?:es)?\b|come down)|(?:pin|button|float|indicator|weight) (?:to |has )*(?:drop|fall|sink|go)\w*|(?:come|drop) (?:down )?(?:naturally|by itself|on its own|of its own accord))(?!\p{L})/iu;
 
 /** True of a clause that only a pot under pressure can have: it was closed, whether anybody said so or not. */
 export const surelyLetsGo = (clause: string): boolean => SURELY.test(clause);

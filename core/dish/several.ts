@@ -135,7 +135,7 @@ const PART_OF = /^(?:finely |grated )*(?:juice|zest|rind|peel) of (?=\d|[¼-¾]|
 const ONE_OF_IT = /^(?:an? |one )?(?:small|large|medium|big|little|half|handful|knob|few|some|bit)\b/i;
 /** "A little nutmeg": the nutmeg. */
 const A_LITTLE = /^\s*(?:a (?:little|bit of|touch of|grating of|few grinds of)|some)\s+/i;
-const MOST_THINGS = 8;
+const MOST_THINGS = 16;
 /** Share of thin liquid from which a thing pours by itself: stock, wine, coconut milk. Source: judgement; spread 30 %. */
 const POURS = 0.4;
 
@@ -151,6 +151,13 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     ' ',
   );
   if (pantry.named(bare)) return [];
+  // "750 g pork, cubed; 2 tbsp oil; salt": told apart by whoever wrote it, where each of it is a food.
+  const byStops = bare
+    .split(/;\s+/)
+    .map((t) => t.trim())
+    .filter(Boolean);
+  const isFood = (t: string): boolean => pantry.find(readAmount(t)?.rest ?? t) !== null;
+  if (byStops.length > 2 && byStops.length <= MOST_THINGS && byStops.every(isFood)) return byStops;
   const served = TO_SERVE.exec(bare)?.[0].replace(/^[\s,–—-]*/, '') ?? '';
   const parts = bare.replace(TO_SERVE, '').split(APART).filter(Boolean);
   if (parts.length < 2 || parts.length > MOST_THINGS || /\b(?:or|made|from|as)$/i.test(parts[0] ?? ''))

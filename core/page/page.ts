@@ -119,9 +119,12 @@ function labelled(line: string): { text: string; section: string }[] | null {
   const found = LABELLED.exec(line) ?? NAMED_LIST.exec(line);
   if (!found) return null;
   const [, section = '', text = line] = found;
-  const things = text.split(/,\s+/);
+  const things = text.split(/[,;]\s+/);
   const isList = LABELLED.test(line) || things.filter((t) => readAmount(t) !== null).length >= 2;
   if (!isList) return null;
+  // "750 g pork, cubed; 2 tbsp oil": told apart by whoever wrote it.
+  const byStops = text.split(/;\s+/).filter((t) => t.trim());
+  if (byStops.length > 1) return byStops.map((t) => ({ text: t.trim(), section }));
   // What only stands on the table has no amounts: each of it is a line.
   const isTable = FOR_THE_TABLE.test(section) && things.every((t) => readAmount(t) === null);
   return (isTable ? text.split(/,\s+(?:and\s+)?|\s+and\s+/i) : [text]).map((t) => ({

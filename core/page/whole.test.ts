@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { readLine } from '../dish/read';
 import { Pantry } from '../pantry/pantry';
 import { FROM_THE_METHOD, readPage } from './page';
 import { recipeOf } from './recipe';
@@ -415,5 +416,22 @@ describe('a page whose name stands only in its place among others', () => {
       pantry,
     );
     expect(recipeOf(page, 0).title).toBe('Paprika Beef in the Pressure Cooker');
+  });
+});
+
+describe('a list that is told in one row', () => {
+  const page = readPage(
+    'Pork Vindaloo\n\nFor the masala paste: 8 dried Kashmiri chillies, 1 tsp cumin seeds, 6 cloves, 1 inch cinnamon, 10 peppercorns, 1 tsp mustard seeds, 6 cloves garlic, 1 inch ginger, 1/4 cup vinegar\nFor the curry: 750 g pork shoulder, cubed; 2 tbsp oil; 2 onions, finely sliced; 1 tsp sugar; salt; 1 cup hot water\n\nGrind the paste. Rub it into the pork. Fry the onions in the oil. Add the pork and water. Pressure cook for 25 minutes.',
+    pantry,
+  );
+
+  it('is a line for each thing, by commas or by whatever stops its writer put', () => {
+    const things = recipeOf(page, 0).lines.flatMap(({ text }) => {
+      const { several } = readLine(text, pantry);
+      return several.length ? several : [text];
+    });
+    expect(things).toHaveLength(15);
+    expect(things).toContain('750 g pork shoulder, cubed');
+    expect(things).toContain('6 cloves garlic');
   });
 });

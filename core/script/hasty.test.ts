@@ -513,3 +513,24 @@ describe('the skin in the cold pot', () => {
     expect(acts.find((a) => a.startsWith('pouroff'))).toBe('pouroff()');
   });
 });
+
+describe('words of other hands', () => {
+  it('ties a roll with string, and closes no lid by it', () => {
+    const acts = told(
+      '4 beef roulades; 4 tsp mustard; 2 tbsp butter; 250 ml red wine; 300 ml beef stock; 1 tbsp starch',
+      'Brush the roulades with mustard, roll up and fasten with kitchen string. Heat the butter and brown the roulades, take out. Deglaze with the wine. Pour in the stock and put in the roulades. Close the pot and cook at level 2 for 25 minutes. Steam off. Take out the roulades. Bind the sauce with the starch.',
+    ).map((a) => a.replace(/[(/].*/, ''));
+    expect(acts.filter((a) => a === 'close')).toHaveLength(1);
+    expect(acts.indexOf('close')).toBeGreaterThan(acts.indexOf('deglaze'));
+    expect(acts.slice(acts.indexOf('release'))).toEqual(['release', 'liftout', 'thicken']);
+  });
+
+  it('waits ten minutes and not half an hour until a gravy is thick', () => {
+    const plan = planOf(
+      '750 g pork shoulder, cubed; 400 ml water; 2 onions',
+      'Put everything in the pot. Pressure cook for 25 minutes, natural release. Open, simmer till the gravy is thick. Serve.',
+    );
+    const boil = plan.steps.find((s) => s.title === 'Boil down');
+    expect(boil?.durationS.mid).toBeLessThanOrEqual(10 * 60);
+  });
+});

@@ -89,7 +89,7 @@ export function inferVerb(
   const isTimed =
     timeNamed(text) !== null || (FRIED.test(next) && (timeNamed(next) !== null || /\buntil\b/i.test(next)));
   if (last && HAD_HEAT.has(last.verb) && last.lines.length > 0 && isTimed) {
-    if (all(KINDS.spice)) return 'bloom';
+    if (all(KINDS.spice) || (some(KINDS.spice) && all([...KINDS.spice, 'aromatic']))) return 'bloom';
     if (all([...FRIED_TOGETHER, ...TOMATO, 'quick-veg', 'salt'])) return 'soften';
   }
   // "Curry powder, cumin, tomato paste; 1 minute more": fried until it smells.

@@ -113,6 +113,8 @@ export const CUTS: readonly Cut[] = [
   cut('beef-skirt', 'beef skirt or flank', 22, 160, 'natural', { cubes: false, exponent: 0.4 }),
   cut('beef-tongue', 'beef tongue', 70, 140, 'natural', { leastMm: 50, cubes: false, exponent: 1.2 }),
   cut('beef-round', 'beef round', 60, 140, 'ten', { dryAfterMin: 45 }),
+  // Thin slices across the grain, rolled: the fibres are short, and the roll is what heat has to cross. 20-30 min in ordinary recipes.
+  cut('beef-roulade', 'beef roulade', 40, 75, 'ten', { exponent: 1 }),
   cut('lamb-shoulder', 'lamb shoulder', 60, 100, 'natural'),
   cut('lamb-leg', 'lamb leg', 60, 96, 'natural'),
   cut('lamb-shank', 'lamb shank', 55, 165, 'natural', { exponent: 1.2, depth: 0.72 }),

@@ -64,7 +64,7 @@ export const LARDER = [
   row('butter', 'butter | unsalted butter', { pieceG: { stick: 113, knob: 15, each: 15, slice: 10 } }),
   row('butter', 'salted butter', { pieceG: { stick: 113, knob: 15 }, salt: 0.017 }),
   row('butter', 'ghee | clarified butter', { fat: 0.995, scorch: 0, gPerMl: 0.91 }),
-  row('starch', 'cornstarch | cornflour | corn starch | corn flour | maize starch'),
+  row('starch', 'cornstarch | cornflour | corn starch | corn flour | maize starch | starch'),
   row('starch', 'potato starch | potato flour', { gPerMl: 0.68, strength: 1.2 }),
   row('starch', 'tapioca starch | tapioca flour | tapioca', { gPerMl: 0.51, strength: 0.9 }),
   row('starch', 'arrowroot | arrowroot powder | arrowroot starch', { strength: 1 }),

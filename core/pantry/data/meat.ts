@@ -21,6 +21,7 @@ export const MEAT = [
   row('red-meat', 'oxtail', { pieceG: { each: 1200, piece: 150 }, fat: 0.13, cut: 'oxtail' }),
   row('red-meat', 'beef brisket | brisket', { pieceG: { each: 1500 }, fat: 0.13, cut: 'beef-brisket' }),
   row('red-meat', 'beef round | rump | topside | silverside | round steak | sirloin | rump steak | ribeye | sirloin steak | fillet steak | filet mignon | minute steak | sandwich steak', { pieceG: { each: 900, piece: 220 }, fat: 0.05, cut: 'beef-round' }),
+  row('red-meat', 'beef roulade | roulade | rouladen | beef olive | braciole', { pieceG: { each: 180, piece: 180 }, fat: 0.05, cut: 'beef-roulade' }),
   row('red-meat', 'beef skirt | skirt steak | flank steak', { pieceG: { each: 600, piece: 220 }, fat: 0.07, cut: 'beef-skirt' }),
   row('red-meat', 'lamb neck | neck of lamb | lamb neck fillet', { pieceG: { each: 600, piece: 200 }, fat: 0.12, cut: 'lamb-neck' }),
   row('red-meat', 'lamb shoulder | shoulder of lamb | stewing lamb | diced lamb | lamb stew meat | lamb | casserole lamb', { pieceG: { each: 1800, piece: 250 }, fat: 0.1, cut: 'lamb-shoulder' }),
