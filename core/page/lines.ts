@@ -280,6 +280,8 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
   const ofWhat = forWhat && platesIn(`for ${forWhat[1] ?? ''}`) === null ? forWhat : null;
   const isIngredientHeading =
     INGREDIENT_HEADING.test(bare) ||
+    // "Ingredients (scale: 1x 2x 3x)".
+    INGREDIENT_HEADING.test(bare.replace(/\s*\([^()]*\)$/, '')) ||
     (sides.length === 2 && sides.some((s) => INGREDIENT_HEADING.test(s))) ||
     INGREDIENT_HEADING.test(bare.replace(/^.{0,40}?(?=you(?:'|’)?(?:ll| will) need)/i, '')) ||
     forWhat !== null;

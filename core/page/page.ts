@@ -203,6 +203,7 @@ function assemble(
   let section: string | undefined;
   let isUsed = false;
   let isCooked = false;
+  const isGap = gapsAmong(lines, states);
   lines.forEach((line, i) => {
     const state = states[i] as State;
     const before = states[i - 1];
@@ -245,6 +246,8 @@ function assemble(
         break;
       case 'ingredient':
         isUsed = true;
+        // "Marinade", its lines, a gap, and what is not of it.
+        if (before === 'ingredient' && isGap(i)) section = undefined;
         now.lines.push(
           ...(labelled(line.plain) ?? [section ? { text: line.plain, section } : { text: line.plain }]),
         );
@@ -325,6 +328,17 @@ const OF_A_SITE = /^(\p{L}[^|]{3,60}?\s\S[^|]*?)\s+\|\s.*\|.*$/u;
 const ON_A_SITE = /^(\p{L}[^|]{6,80}?)\s+\|\s+(?!(?:for|serves|makes|feeds|yield)\b)\p{Lu}[^|\d]{2,40}$/iu;
 
 /** "Recipe: cumin lamb". */
+/** Whether a gap stands before a line of the list that means something: not where every line or every other has one. */
+function gapsAmong(lines: readonly PageLine[], states: readonly State[]): (i: number) => boolean {
+  const isOfList = (i: number): boolean => states[i] === 'ingredient' && states[i - 1] === 'ingredient';
+  const inner = lines.filter((_, i) => isOfList(i));
+  const gaps = inner.filter((l) => l.isFirstBlock).length;
+  const isRare = gaps <= Math.max(1, inner.length * GAPS_ARE_RARE);
+  return (i) => isRare && lines[i]?.isFirstBlock === true;
+}
+/** Share of a list's lines from which a gap before them means nothing. By judgement. */
+const GAPS_ARE_RARE = 0.2;
+
 /** "Home » Dinner » Goulash in the pressure cooker": where a page stands among others ends in its name; one word is only a shelf. */
 function lastCrumb(lines: readonly PageLine[]): string | null {
   for (const { plain } of lines.slice(0, CRUMBS_WITHIN)) {

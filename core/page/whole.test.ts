@@ -435,3 +435,22 @@ describe('a list that is told in one row', () => {
     expect(things).toContain('6 cloves garlic');
   });
 });
+
+describe('a part of the list that ends with a gap', () => {
+  const head =
+    'Glazed pork\n\nMarinade\n3 tbsp hoisin sauce\n2 tbsp soy sauce\n2 tbsp honey\n3 cloves garlic\n1 tsp five-spice\n';
+  const rest =
+    '1 kg pork shoulder\n200 ml water\n\nMix the marinade and turn the pork in it. Pressure cook for 20 minutes.';
+
+  it('takes nothing of what stands behind the gap', () => {
+    const { lines } = recipeOf(readPage(`${head}\n${rest}`, pantry), 0);
+    expect(lines.filter((l) => l.section === 'Marinade')).toHaveLength(5);
+    expect(lines.find((l) => l.text.startsWith('1 kg'))?.section).toBeUndefined();
+  });
+
+  it('goes on where every line has a gap before it', () => {
+    const spaced = `${head}${rest}`.replace(/\n(?=\d)/g, '\n\n');
+    const { lines } = recipeOf(readPage(spaced, pantry), 0);
+    expect(lines.filter((l) => l.section === 'Marinade').length).toBeGreaterThanOrEqual(5);
+  });
+});

@@ -20,7 +20,7 @@ const REPEATS = /^\W*(?:and |then )*repeat\b/i;
 const OTHERWISE = /^\W*or (?:else |you can |just )?(?=\p{L}+)/iu;
 
 const KNIFE =
-  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|snip|nick|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|clean(?! (?:and|the (?:pot|floor|cooker)))|wipe(?! (?:the|it|out))|peel|halve|quarter|mince|grate|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
+  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|snip|nick|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|clean(?! (?:and|the (?:pot|floor|cooker)))|wipe(?! (?:the|it|out))|peel|halve|quarter|mince|grate(?! (?:over|on)\b)|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
 
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 

@@ -203,6 +203,8 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
   const isFirstMixed =
     r.last?.verb === 'mix' ||
     r.last?.verb === 'season' ||
+    // "Mix the marinade, turn the pork in it".
+    (r.last?.verb === 'marinate' && IN_IT.test(text)) ||
     (r.last?.verb === 'blend' && INTO_A_BOWL.test(text));
   // "Put the pork in a bowl to marinate, add the paste and the salt": still that bowl.
   if (

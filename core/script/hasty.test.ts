@@ -515,6 +515,22 @@ describe('the skin in the cold pot', () => {
 });
 
 describe('words of other hands', () => {
+  it('stirs in what is sprinkled in, and strews what is grated over', () => {
+    const acts = told(
+      '500 g chicken breast, cubed; 700 ml chicken stock; 300 g penne; 100 g parmesan; pinch nutmeg',
+      'Put the chicken, stock and penne in the pot. HP 5, QR. Sprinkle in the parmesan a handful at a time, stirring until it melts. Grate over a little nutmeg.',
+    );
+    expect(acts.slice(-2)).toEqual(['dairy(hard-cheese)', 'serve(nutmeg)']);
+  });
+
+  it('turns the meat in its marinade, and puts it in the pot the next day', () => {
+    const acts = told(
+      '1 kg pork shoulder; 3 tbsp hoisin sauce; 2 tbsp soy sauce; 200 ml water',
+      'Mix the hoisin and soy, turn the pork in it and leave overnight in the fridge. Put the pork in the pot with the water. HP 20, NPR 10.',
+    ).map((a) => a.replace(/[(/].*/, ''));
+    expect(acts.slice(0, 3)).toEqual(['marinate', 'add', 'close']);
+  });
+
   it('ties a roll with string, and closes no lid by it', () => {
     const acts = told(
       '4 beef roulades; 4 tsp mustard; 2 tbsp butter; 250 ml red wine; 300 ml beef stock; 1 tbsp starch',
