@@ -144,7 +144,8 @@ export function readLengthMm(text: string): number | null {
 export function describe(text: string): Descriptors {
   const length = readLengthMm(text);
   const named = NAMED_SIZES.find(([re]) => re.test(text))?.[1] ?? null;
-  const own = text.replace(/\b(?:plus|and|with) (?:some )?(?:more|extra)\b.*$/i, '');
+  // "1 cup of sauce, plus more for serving": the cup is not for the table.
+  const own = text.replace(/(?:\b(?:plus|and|with)\b|[+&,(])\s*(?:some )?(?:more|extra)\b.*$/i, '');
   const written = WRITTEN.map(([re, moment]) => ({ moment, match: re.exec(own) })).find((w) => w.match);
   return {
     frozen:

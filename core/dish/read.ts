@@ -118,6 +118,8 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     .replace(/\([^()]*\)/g, ' ')
     // "Mushrooms if I've got them (about 200 g)": what is asked, and what its amount left of the bracket.
     .replace(/\s+if (?:i|you|we|there)\b[^,;]*|\s*\([^()]*$/i, ' ')
+    // "BBQ sauce + more for serving": what is more has no amount.
+    .replace(/\s*\+\s*(?:some |a little )?(?:more|extra)\b.*$/i, '')
     .replace(/^\s*(?:a (?:little|bit of|good)|some|extra|each)\s+/i, '')
     .trim();
   const head = unbracketed.split(/\s*[,;:]\s+|\s+[–—-]\s+|\s+or\s+|\s+\/\s+/i)[0] ?? '';

@@ -1,3 +1,4 @@
+import { surelyLetsGo } from '../dish/release';
 import { readAmount } from '../dish/amount';
 import { isPlainDescription } from '../dish/descriptions';
 import { stripBullet } from '../dish/names';
@@ -328,11 +329,12 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
       (/^[\p{Lu}\s&'-]{3,40}$/u.test(seen) && words.length <= 4),
     isMarkedTitle: /^#\s+\S/.test(row.text.trim()) || SAID_IN_PASSING.test(seen),
     isFact:
-      isPlatesFact(seen) ||
-      (TIME_FACT.test(seen) && !(amount && match)) ||
-      isFacts ||
-      MAKES_SO_MANY.test(seen) ||
-      /^\W*makes enough (?:for|to)\b/i.test(seen),
+      !tellsOfTheLid(seen) &&
+      (isPlatesFact(seen) ||
+        (TIME_FACT.test(seen) && !(amount && match)) ||
+        isFacts ||
+        MAKES_SO_MANY.test(seen) ||
+        /^\W*makes enough (?:for|to)\b/i.test(seen)),
     isClutter,
     isNutrition: NUTRITION.test(seen),
     isEquipment: isEquipment(seen),
@@ -382,6 +384,10 @@ function saysForHowMany(line: string): boolean {
     )
   );
 }
+
+/** "60 min manual, NPR": a step, however short; what stands in fields ("NPR: 15 min | Cook: 20") is a fact. */
+const tellsOfTheLid = (line: string): boolean =>
+  (surelyLetsGo(line) || /\b(?:manual|HP|LP)\b/.test(line)) && !/[|:•]/.test(line);
 
 /** Several small facts in one line: "Serves 4 | Prep 10 min", "Serves 8   Prep 20 min   Cook 2 h". */
 function factsIn(line: string): boolean {

@@ -454,3 +454,21 @@ describe('a part of the list that ends with a gap', () => {
     expect(lines.filter((l) => l.section === 'Marinade').length).toBeGreaterThanOrEqual(5);
   });
 });
+
+describe('a step of three words', () => {
+  it.each(['60 min manual, NPR.', '25 min HP, QR'])('is a step and no fact of the page: %s', (step) => {
+    const page = readPage(
+      `Pulled pork\n\n4 lb pork butt\n1 c chicken broth\n1 c BBQ sauce + more for serving\n\n1) Put the pork and broth in the pot.\n2) ${step}\n3) Shred the pork, stir in the BBQ sauce.`,
+      pantry,
+    );
+    expect(recipeOf(page, 0).method).toContain(step);
+  });
+
+  it('stays a fact where it stands in fields', () => {
+    const page = readPage(
+      'Pulled pork\nPrep: 10 min | Cook: 60 min | NPR: 15 min\nIngredients\n4 lb pork butt\n1 c chicken broth\nMethod\nPut the pork and broth in the pot. Pressure cook for 60 minutes.',
+      pantry,
+    );
+    expect(page.parts.find((p) => p.text.startsWith('Prep'))?.kind).toBe('fact');
+  });
+});

@@ -199,6 +199,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /(?<=^|[.;]\s+)in (?:the|your|a) ((?:\p{L}+ ){0,2}(?:pot|cooker|insert|liner)),? (combine|mix together|mix|stir together|whisk together|place|put) ([^.;]{3,300})/giu,
     (_, pot: string, verb: string, what: string) => `${verb} ${what} in the ${pot}`,
   ],
+  // "Stir so that the potatoes break up and thicken the stew": what comes of it, and nothing is bound.
+  [/,? so (?:that )?(?:the|it|they|some)\b[^,.;]{0,60}\bthicken\w*[^,.;]*/giu, ''],
   // "Whisk in the slurry, mustard and cream": first what binds, then what must not boil.
   [
     /\b(whisk|stir|pour|mix) in (the )?((?:cornstarch |cornflour )?slurry)(?:,| and|, then| then) (?!(?:simmer|boil|cook|bring|let|stir|whisk|heat|until)\b)/giu,

@@ -515,6 +515,15 @@ describe('the skin in the cold pot', () => {
 });
 
 describe('words of other hands', () => {
+  it('binds nothing by what comes of a stir, and keeps for the table only what is more', () => {
+    const acts = told(
+      '1 kg lamb neck; 900 g potatoes, sliced; 600 ml lamb stock; 15 g butter; 200 ml BBQ sauce + more for serving',
+      'Layer the potatoes and lamb in the pot. Pour over the stock. HP 20, NPR. Stir gently so the sliced potatoes break up and thicken the stew, and dot with butter. Stir in the BBQ sauce.',
+    );
+    expect(acts.some((a) => a.startsWith('thicken'))).toBe(false);
+    expect(acts.join(' ')).toMatch(/stirin\([^)]*barbecue-sauce/);
+  });
+
   it('stirs in what is sprinkled in, and strews what is grated over', () => {
     const acts = told(
       '500 g chicken breast, cubed; 700 ml chicken stock; 300 g penne; 100 g parmesan; pinch nutmeg',
