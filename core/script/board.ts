@@ -52,11 +52,12 @@ export function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boo
 /** "Put the ribs in cold water, boil five minutes, drain and rinse": one thing, and its water is none of the list. */
 export function blanching(r: Reading, c: Clause): boolean {
   if (r.stage !== 'prep' && r.stage !== 'open') return false;
-  // "Soak the ribs, drain. Boil five minutes, drain and rinse": what was soaked.
+  // "Soak the ribs, drain. Boil five minutes, drain and rinse": what was soaked; beans too, "boil hard for ten minutes and drain again".
+  const isBoiled = (i: number): boolean => r.isRawMeat(i) || r.kindOf(i) === 'pulse-dry';
   const isBoiledNext =
     r.last !== undefined &&
     ['soak', 'rinse'].includes(r.last.verb) &&
-    r.last.again.concat(r.last.lines.map((l) => l.index)).some((i) => r.isRawMeat(i)) &&
+    r.last.again.concat(r.last.lines.map((l) => l.index)).some(isBoiled) &&
     !c.meant.length &&
     /^\W*(?:then )?(?:par)?boil\b/i.test(c.text) &&
     POURED_AWAY.test(r.parts[c.n + 1]?.text ?? '');
@@ -64,8 +65,12 @@ export function blanching(r: Reading, c: Clause): boolean {
     const before = r.last;
     const meats = [
       ...new Set([...(before?.again ?? []), ...(before?.lines.map((l) => l.index) ?? [])]),
-    ].filter((i) => r.isRawMeat(i));
-    r.put('blanch', r.stage, c, meats);
+    ].filter(isBoiled);
+    const act = r.put('blanch', r.stage, c, meats);
+    // They go into the pot later: here they are only worked on.
+    for (const { index } of act.lines) r.used.delete(index);
+    act.again = meats;
+    act.lines = [];
     r.doneUntil = c.n + 1 + (POURED_AWAY.test(r.parts[c.n + 2]?.text ?? '') ? 1 : 0);
     return true;
   }

@@ -515,6 +515,18 @@ describe('the skin in the cold pot', () => {
 });
 
 describe('words of other hands', () => {
+  it('boils soaked kidney beans hard in water of their own, by their name, and puts them in afterwards', () => {
+    const plan = planOf(
+      '300 g dried red kidney beans; 500 g beef mince; 500 ml beef stock',
+      'Soak the beans overnight, drain, then boil hard in fresh water for 10 minutes and drain again. Brown the mince. Add the stock. Tip in the beans. HP 30, NPR 15.',
+    );
+    const at = titles(plan).findIndex((t) => /^Blanch dried red kidney beans/.test(t));
+    expect(at).toBeGreaterThan(0);
+    expect(plan.steps[at]?.timer?.seconds).toBe(600);
+    expect(titles(plan).findIndex((t) => /^In with .*kidney beans/.test(t))).toBeGreaterThan(at);
+    expect(plan.items.find((i) => i.read.food?.id === 'dried-kidney-bean')?.moment).toBe('lid');
+  });
+
   it('binds nothing by what comes of a stir, and keeps for the table only what is more', () => {
     const acts = told(
       '1 kg lamb neck; 900 g potatoes, sliced; 600 ml lamb stock; 15 g butter; 200 ml BBQ sauce + more for serving',
