@@ -38,3 +38,16 @@ export interface Script {
   /** What the long cooking was, in the recipe's words; empty when it is for pressure. */
   convertedFrom: string;
 }
+
+/** An act that no sentence tells: after the lid has come off `run` times, of no line. */
+export const untoldAct = (id: string, verb: string, run: number): Act => ({
+  id,
+  verb,
+  stage: 'after',
+  lines: [],
+  again: [],
+  minutes: null,
+  words: '',
+  run,
+  where: 'pot',
+});

@@ -1,6 +1,6 @@
 import { sauceWay, type Dish, type DishAct, type DishScript } from '../dish/dish';
 import type { Pantry } from '../pantry/pantry';
-import type { Act, Script } from './act';
+import { untoldAct, type Act, type Script } from './act';
 import type { ScriptLine } from './line';
 import { VERBS, verbById, type Stage } from './data/verbs';
 import { scriptFor } from './script';
@@ -55,17 +55,7 @@ function withSauce(script: Script, settings: Pick<Dish['settings'], 'sauce' | 'a
   if (!before) return script;
   const next = script.acts.findIndex((a, i) => i > last && AFTER_THICKENING.has(a.verb));
   const at = next < 0 ? script.acts.length : next;
-  const made: Act = {
-    id: HOUSE_THICKENS,
-    verb,
-    stage: 'after',
-    lines: [],
-    again: [],
-    minutes: null,
-    words: '',
-    run: before.run + 1,
-    where: 'pot',
-  };
+  const made = untoldAct(HOUSE_THICKENS, verb, before.run + 1);
   return { ...script, acts: [...script.acts.slice(0, at), made, ...script.acts.slice(at)] };
 }
 

@@ -2,7 +2,7 @@ import { shortName } from '../dish/names';
 import { inOrder, type PlacedItem } from '../moments/item';
 import { formatDuration, formatVolume } from '../quantity/format';
 import { verbById } from '../script/data/verbs';
-import type { Act, Script } from '../script/act';
+import { untoldAct, type Act, type Script } from '../script/act';
 import { boundWith } from '../pieces/binding';
 import { CAUTIONS } from '../kitchen/data/cautions';
 import { WORK } from '../pieces/data/work';
@@ -257,19 +257,7 @@ const wordsOf = (acts: readonly Act[]): { words?: string } => {
 };
 
 /** An act that the recipe does not tell. */
-function loosely(verb: string, script: Script): Act {
-  return {
-    id: `t${script.acts.length}`,
-    verb,
-    stage: 'after',
-    lines: [],
-    again: [],
-    minutes: null,
-    words: '',
-    run: 1,
-    where: 'pot',
-  };
-}
+const loosely = (verb: string, script: Script): Act => untoldAct(`t${script.acts.length}`, verb, 1);
 
 /** The last look before the lid: what no sentence put in, whether it is thin enough and below the line. */
 function lookBeforeTheLid(input: StepInput, left: readonly PlacedItem[]): Step {
