@@ -515,6 +515,16 @@ describe('the skin in the cold pot', () => {
 });
 
 describe('words of other hands', () => {
+  it('lifts out the meatballs that were mixed and shaped, and no egg', () => {
+    const plan = planOf(
+      '500 g turkey mince; 1 egg; 40 g breadcrumbs; 1/2 tsp salt; 2 tbsp olive oil; 500 g passata; 200 ml chicken stock',
+      'Mix the turkey, egg, breadcrumbs and salt and roll into 16 balls. Heat the oil and brown the meatballs all over, then lift them out. Pour in the stock and scrape the bottom. Put the meatballs back and pour the passata over the top. HP 6, QR.',
+    );
+    expect(titles(plan)).toEqual(
+      expect.arrayContaining(['Brown meatballs', 'Lift out meatballs', 'Return meatballs']),
+    );
+  });
+
   it('boils soaked kidney beans hard in water of their own, by their name, and puts them in afterwards', () => {
     const plan = planOf(
       '300 g dried red kidney beans; 500 g beef mince; 500 ml beef stock',

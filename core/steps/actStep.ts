@@ -233,7 +233,10 @@ function madeOf(again: readonly number[], { script }: Pick<StepInput, 'script'>)
   const mix =
     acts.slice(0, Math.max(0, at)).findLast((a) => a.verb === 'mix') ??
     acts.find((a) => a.verb === 'mix' && a.run > 0);
-  if (!mix || again.length < 2 || !mix.lines.every((l) => again.includes(l.index))) return null;
+  if (!mix || again.length < 2) return null;
+  // All of it is meant, or nothing else: salt that is in the balls is not lifted out by itself.
+  const mixed = mix.lines.map((l) => l.index);
+  if (!mixed.every((i) => again.includes(i)) && !again.every((i) => mixed.includes(i))) return null;
   const names = acts.flatMap((a) => a.words.toLowerCase().match(SHAPES) ?? []);
   return names.sort((a, b) => b.length - a.length)[0] ?? null;
 }
