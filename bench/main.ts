@@ -8,7 +8,7 @@ import {
   type CookEvent,
   type Dish,
 } from '../core/index';
-import { benchCorpora, benchScripts } from '../corpora/judge';
+import { benchLines, benchPages, benchScripts } from '../corpora/judge';
 import { FORTY, TWENTY } from './forty';
 import { measure, printTable } from './clock';
 import { benchFindings } from './findings';
@@ -72,7 +72,8 @@ printTable('foldCook', [{ what: '400 events', ...measure(() => void foldCook(eve
 benchHeat();
 benchSauce();
 benchReading();
-benchCorpora('open');
-benchScripts('open');
+benchLines('corpora/lines/open.txt');
+benchPages('corpora/pages/open.txt');
+benchScripts('corpora/scripts/open.txt');
 benchSearch();
 benchFindings();

@@ -1,4 +1,4 @@
-import { existsSync, readFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { FROM_THE_METHOD } from '../core/page/page';
 import {
   DEFAULT_RULES,
@@ -186,41 +186,46 @@ export function judgePage(c: PageCase) {
   };
 }
 
-/** Shares read rightly on the corpora that are there. `verbose` prints each miss: never for the shut ones. */
-export function benchCorpora(which = 'open', verbose = false): void {
-  const lines = `corpora/lines/${which}.txt`;
-  const pages = `corpora/pages/${which}.txt`;
-  if (!existsSync(lines)) return;
-  const l = lineCases(lines).map((c) => ({ c, r: judgeLine(c) }));
-  const share = (n: number, of: number): string => `${((100 * n) / of).toFixed(1)} %`;
+const share = (n: number, of: number): string => `${((100 * n) / Math.max(1, of)).toFixed(1)} %`;
+
+/** Shares of a file of lines that are read rightly. `verbose` prints each miss: never for the shut ones. */
+export function benchLines(file: string, verbose = false): void {
+  const all = lineCases(file).map((c) => ({ c, r: judgeLine(c) }));
+  const part = (f: (r: (typeof all)[number]['r']) => boolean): string =>
+    share(all.filter((x) => f(x.r)).length, all.length);
   console.log(
-    `\n${which} lines (${l.length}): all right ${share(l.filter((x) => x.r.ok).length, l.length)}, food ${share(l.filter((x) => x.r.food).length, l.length)}, amount ${share(l.filter((x) => x.r.mass).length, l.length)}, moment ${share(l.filter((x) => x.r.moment).length, l.length)}, wrong without a mark ${share(l.filter((x) => x.r.silent).length, l.length)}`,
+    `${file} (${all.length} lines): all right ${part((r) => r.ok)}, food ${part((r) => r.food)}, amount ${part((r) => r.mass)}, moment ${part((r) => r.moment)}, wrong without a mark ${part((r) => r.silent)}`,
   );
-  if (verbose)
-    for (const { c, r } of l)
-      if (!r.ok)
-        console.log(
-          `  ${r.silent ? '!!' : '  '} ${c.text} | want ${c.foods.join('/')} ${c.grams} ${c.moments.join('/')} | got ${r.got}`,
-        );
-  const p = pageCases(pages).map((c) => ({ c, r: judgePage(c) }));
+  if (!verbose) return;
+  for (const { c, r } of all)
+    if (!r.ok)
+      console.log(
+        `  ${r.silent ? '!!' : '  '} ${c.text} | want ${c.foods.join('/')} ${c.grams} ${c.moments.join('/')} | got ${r.got}`,
+      );
+}
+
+/** What of a file of pages is read rightly. */
+export function benchPages(file: string, verbose = false): void {
+  const all = pageCases(file).map((c) => ({ c, r: judgePage(c) }));
   const count = (k: 'title' | 'plates' | 'minutes' | 'release'): string =>
-    `${p.filter((x) => x.r[k]).length} of ${p.length}`;
+    `${all.filter((x) => x.r[k]).length} of ${all.length}`;
+  const sum = (k: 'clutter' | 'missing' | 'lostMethod'): number => all.reduce((s, x) => s + x.r[k].length, 0);
   console.log(
-    `${which} pages: title ${count('title')}, plates ${count('plates')}, minutes ${count('minutes')}, release ${count('release')}, clutter taken ${p.reduce((s, x) => s + x.r.clutter.length, 0)}, lines missed ${p.reduce((s, x) => s + x.r.missing.length, 0)}, method rows lost ${p.reduce((s, x) => s + x.r.lostMethod.length, 0)}`,
+    `${file}: title ${count('title')}, plates ${count('plates')}, minutes ${count('minutes')}, release ${count('release')}, clutter taken ${sum('clutter')}, lines missed ${sum('missing')}, method rows lost ${sum('lostMethod')}`,
   );
-  if (verbose)
-    for (const { c, r } of p) {
-      const bad = [
-        r.title ? '' : `title ${r.got.title}`,
-        r.plates ? '' : `plates ${r.got.plates} for ${c.plates}`,
-        r.minutes ? '' : `minutes ${r.got.minutes} for ${c.minutes}`,
-        r.release ? '' : `release ${r.got.release} for ${c.release}`,
-        ...r.clutter.map((t) => `clutter: ${t}`),
-        ...r.missing.map((t) => `missing: ${t}`),
-        ...r.lostMethod.map((t) => `method lost: ${t}`),
-      ].filter(Boolean);
-      if (bad.length) console.log(`  ${c.name}\n    ${bad.join('\n    ')}`);
-    }
+  if (!verbose) return;
+  for (const { c, r } of all) {
+    const bad = [
+      r.title ? '' : `title ${r.got.title}`,
+      r.plates ? '' : `plates ${r.got.plates} for ${c.plates}`,
+      r.minutes ? '' : `minutes ${r.got.minutes} for ${c.minutes}`,
+      r.release ? '' : `release ${r.got.release} for ${c.release}`,
+      ...r.clutter.map((t) => `clutter: ${t}`),
+      ...r.missing.map((t) => `missing: ${t}`),
+      ...r.lostMethod.map((t) => `method lost: ${t}`),
+    ].filter(Boolean);
+    if (bad.length) console.log(`  ${c.name}\n    ${bad.join('\n    ')}`);
+  }
 }
 
 /** One dish with the acts a practised cook would write down. */
@@ -297,12 +302,13 @@ export function judgeScript(c: ScriptCase) {
   };
 }
 
-export function benchScripts(which = 'open', verbose = false): void {
-  const all = scriptCases(`corpora/scripts/${which}.txt`).map((c) => ({ c, r: judgeScript(c) }));
+/** What of a file of methods is read as a practised cook would write it down. */
+export function benchScripts(file: string, verbose = false): void {
+  const all = scriptCases(file).map((c) => ({ c, r: judgeScript(c) }));
   const sum = (f: (r: ReturnType<typeof judgeScript>) => number): number =>
     all.reduce((s, x) => s + f(x.r), 0);
   console.log(
-    `${which} scripts (${all.length}): acts in order ${sum((r) => r.inOrder)} of ${sum((r) => r.acts)}, lines at the right act ${sum((r) => r.lines - r.wrong.length)} of ${sum((r) => r.lines)}, acts nobody asked for ${sum((r) => r.extra)}`,
+    `${file} (${all.length}): acts in order ${sum((r) => r.inOrder)} of ${sum((r) => r.acts)}, lines at the right act ${sum((r) => r.lines - r.wrong.length)} of ${sum((r) => r.lines)}, acts nobody asked for ${sum((r) => r.extra)}`,
   );
   if (verbose)
     for (const { c, r } of all)
