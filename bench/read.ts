@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { benchLines, benchPages, benchScripts } from '../corpora/judge';
 import { lidCases, minutesCases, told } from '../corpora/told';
-import { defaultKitchen, emptyDish, Pantry, planDish, readRecipe, type Plan } from '../core/index';
+import { defaultKitchen, emptyDish, Pantry, planDish, readLine, readRecipe, type Plan } from '../core/index';
 
 /**
  * What the app makes of words, for whoever works on the reading:
@@ -15,6 +15,12 @@ import { defaultKitchen, emptyDish, Pantry, planDish, readRecipe, type Plan } fr
  */
 const pantry = new Pantry();
 
+/** A line that holds several foods is told apart, as a paste does it. */
+function partsOf(text: string): readonly string[] {
+  const { several } = readLine(text, pantry);
+  return several.length > 1 ? several : [text];
+}
+
 function planOf(text: string): Plan {
   const { title, plates, lines, method } = readRecipe(text, pantry);
   const dish = emptyDish('d', title ?? 'No title', 0);
@@ -22,7 +28,9 @@ function planOf(text: string): Plan {
     {
       ...dish,
       plates: plates ?? dish.plates,
-      lines: lines.map((l, i) => ({ id: `l${i}`, ...l })),
+      lines: lines
+        .flatMap((l) => partsOf(l.text).map((text) => ({ ...l, text })))
+        .map((l, i) => ({ id: `l${i}`, ...l })),
       method,
     },
     defaultKitchen(),
@@ -30,6 +38,10 @@ function planOf(text: string): Plan {
 }
 
 const minutes = (s: number): string => `${Math.round(s / 6) / 10} min`;
+
+/** The food of a line by its position: a line that goes in by halves is two items. */
+const foodAt = (plan: Plan, index: number): string =>
+  plan.items.find((p) => p.line.id.startsWith(plan.dish.lines[index]?.id ?? '?'))?.read.food?.id ?? '?';
 
 function printPage(text: string): void {
   const plan = planOf(text);
@@ -44,10 +56,9 @@ function printPage(text: string): void {
   if (!plan.script) console.log('  none: the house template');
   for (const a of plan.script?.acts ?? []) {
     const foods = a.lines.map(
-      ({ index, share }) =>
-        `${plan.items[index]?.read.food?.id ?? '?'}${share === 1 ? '' : `×${Math.round(share * 100) / 100}`}`,
+      ({ index, share }) => `${foodAt(plan, index)}${share === 1 ? '' : `×${Math.round(share * 100) / 100}`}`,
     );
-    const again = a.again.map((i) => plan.items[i]?.read.food?.id ?? '?');
+    const again = a.again.map((i) => foodAt(plan, i));
     console.log(
       `  ${a.verb}${a.minutes === null ? '' : `/${a.minutes}`}(${foods.join(' ')}${again.length ? ` + ${again.join(' ')}` : ''})${a.until ? ` until ${a.until}` : ''}  «${a.words}»`,
     );

@@ -47,7 +47,7 @@ export function isClosedLater(clauses: readonly string[]): boolean {
 }
 /** "Then leave 5 minutes", "wait ten minutes", of a pot that is closed. */
 const LEFT_ALONE =
-  /\bwait\b|^\W*(?:then |and )*(?:leave|stand|sit|rest)\b|\b(?:let|allow) (?:it|the (?:pot|cooker|pan)) (?:to )?(?:sit|stand|rest|be)\b/i;
+  /\bwait\b|^\W*(?:a )?\d{1,2}[- ]?min(?:ute)?s? (?:rest|wait|stand)\b|^\W*(?:then |and )*(?:leave|stand|sit|rest)\b|\b(?:let|allow) (?:it|the (?:pot|cooker|pan)) (?:to )?(?:sit|stand|rest|be)\b/i;
 const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid off\b|\bopen (?:it|up)\b/i;
 /** A time in minutes or hours, with the unit before or after. */
 const TIME =
@@ -225,7 +225,9 @@ export function clausesOf(method: string): string[] {
     .replace(
       /\b(min|mins|hr|hrs|lb|lbs|approx|tbsp|tsp|oz|no)\.(?=,|\s+(?!\d{1,2}[.)]\s)(\S)|\s*$)/gi,
       (whole, word: string, next?: string) =>
-        next !== undefined && next !== next.toLowerCase() ? whole : word,
+        next !== undefined && (next !== next.toLowerCase() || (/^[mh]/i.test(word) && /\d/.test(next)))
+          ? whole
+          : word,
     )
     .split(
       /\n+|(?<=[.!?;])\s+|,\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|then)\s+|\s+and\s+(?=(?:let|release|wait|natural|quick|vent|open|leave|allow|cook|bring|close)\b)|(?<=\))\s+|\s+with an?\s+(?=\d+[- ]min\w*\s+natural)/i,
@@ -398,6 +400,10 @@ const FOR_SO_MANY =
 const BY_ITSELF_TAKING =
   /\b(?:by|on|of) its(?:elf| own)\b.{0,16}(?:\(\s*|\b(?:takes?|taking|will take|needs?) )(?:about |around |roughly |some |another |~)?\d/i;
 
+/** "Vent after 5 minutes", "after ten minutes let the steam out". */
+const LET_OUT_AFTER =
+  /\bafter (?:a |an )?(?:about |around |another |further )?(\d{1,2}|five|ten|twelve|fifteen|twenty)(?:[- ]?(?:m|mins?|minutes?))?(?=\W|$)(?!\s*(?:sec|hour|hr|whistle))/i;
+
 /** "Let it sit 10, then vent". */
 const LEFT_SO_MANY =
   /\b(?:leave|sit|stand|rest|wait|be)(?: it)?(?: (?:about|around|another|~))? (\d{1,2}|five|ten|twelve|fifteen|twenty)\W*$/i;
@@ -416,6 +422,12 @@ function releaseOf(run: PressureRun, clause: string, minutes: number | null): vo
     return;
   }
   if (!isQuick(clause)) return;
+  const later = figure(LET_OUT_AFTER.exec(clause)?.[1] ?? '') ?? 0;
+  if (run.release === null && later > 0 && later <= 60 && later !== run.minutes) {
+    // "Quick release after 5 minutes": so long it comes down by itself; where no minutes were told, they are those of the lid.
+    if (run.minutes === null) run.minutes = later;
+    else [run.release, run.releaseMin] = ['ten', later];
+  }
   if (run.release === null) run.release = 'quick';
   else if (run.release === 'natural' && /\b(?:rest|remaining|remainder|then)\b/i.test(clause)) {
     run.release = 'ten';

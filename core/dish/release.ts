@@ -13,7 +13,7 @@ const BY_ITSELF =
   /\b(?:natural(?:ly)?|slow(?:ly)?|gradual(?:ly)?|(?:by|on|of) (?:it|them)sel(?:f|ves)|(?:by|on|of) (?:its|their) own(?: accord)?|(?:in|at) (?:its|their) own (?:time|pace|speed)|undisturbed)\b/i;
 /** Cold water over the lid. */
 const COLD_WATER =
-  /\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|under (?:the |a |an )?(?:cold |running )*(?:tap|faucet|water)|cold[- ]water (?:release|method))\b/i;
+  /^(?!.*\b(?:stir|mix|whisk|dissolv|slak|blend|combin|soak|rins|wash|steep|corn ?flour|\w*starch|arrowroot|flour|rice|beans?|noodles?|gelatine?)).*\b(?:(?:under|into?|run(?:ning)?) (?:the )?cold (?:running )?water|under (?:the |a |an )?(?:cold |running )*(?:tap|faucet|water)|cold[- ]water (?:release|method))\b/i;
 /** The steam let out, in whatever words. */
 const LET_OUT =
   /\b(?:let(?:ting)?|blow|allow|get)\b(?=.{0,40}\b(?:off|out|escape)\b)(?: (?:off|out))?(?: (?:all|any))?(?: of)?(?: the)? (?:rest|remainder|(?:remaining |leftover |residual )?(?:steam|pressure))\b/i;

@@ -32,7 +32,7 @@ const SET_TO_SAUTE =
 
 const SITS = /\b(?:let|leave)(?: (?:it|them|the \p{L}+)\b.*)? (?:sit|stand|rest|wait|come to room)\b/iu;
 
-export const BOILED = /\b(?:boil|bubble|simmer)/i;
+export const BOILED = /\b(?:(?:par)?boil|bubble|simmer|blanch)/i;
 
 /** Work of the knife: it is told at the board, and goes in where it is named next. */
 export function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boolean {
@@ -77,18 +77,22 @@ export function blanching(r: Reading, c: Clause): boolean {
   const isGoingOn = r.last?.verb === 'blanch' && !c.named.some((i) => r.isMeat(i));
   const meats = isGoingOn ? r.last.again : c.meant.filter((i) => r.isRawMeat(i) && !r.used.has(i));
   const isOther = (i: number): boolean => !meats.includes(i) && r.kindOf(i) !== 'water';
-  if (!meats.length || !IN_WATER.test(c.text) || c.meant.some(isOther)) return false;
+  const before = r.parts[c.n - 1]?.text ?? '';
+  const isInWater =
+    IN_WATER.test(c.text) || COVERED_NEXT.test(r.parts[c.n + 1]?.text ?? '') || WATER_BOILS.test(before);
+  if (!meats.length || !isInWater || c.meant.some(isOther)) return false;
   const rest = r.parts.slice(c.n, c.n + LONGEST_BLANCHING);
   const end = rest.findIndex(({ text }, k) => k > 0 && POURED_AWAY.test(text));
   const between = rest.slice(1, end);
   const isPlain = between.every(
     ({ text }) => !linesNamed(text, r.lines, r.pantry).some((i) => isOther(i) && !r.used.has(i)),
   );
-  const boils = rest.slice(0, end).filter(({ text }) => BOILED.test(text));
+  const boils = [{ text: before }, ...rest.slice(0, end)].filter(({ text }) => BOILED.test(text));
   if (end < 0 || !isPlain || !boils.length || between.some(({ text }) => OF_PRESSURE.test(text)))
     return false;
   const act = isGoingOn ? r.last : r.put('blanch', r.stage, { ...c, meant: meats, named: meats }, meats);
-  act.minutes = boils.map(({ text }) => timeNamed(text)).find((m) => m !== null) ?? act.minutes;
+  act.minutes =
+    [...boils, ...between].map(({ text }) => timeNamed(text)).find((m) => m !== null) ?? act.minutes;
   const rinsed = r.parts[c.n + end + 1]?.text ?? '';
   r.doneUntil = c.n + end + (POURED_AWAY.test(rinsed) ? 1 : 0);
   return true;
@@ -96,6 +100,12 @@ export function blanching(r: Reading, c: Clause): boolean {
 
 const IN_WATER =
   /\b(?:in|with|into|under|to) (?:(?:cold|fresh|clean|plenty of|enough|just enough|hot|boiling|a pan of|tap) )*water\b/i;
+
+/** Put in, and only then covered: "put them in the pot, cover with water". */
+const COVERED_NEXT = /^\W*(?:then )?(?:cover|pour (?:over|in)|fill|add)\b[^,;]{0,24}\bwater\b/i;
+/** Water of its own, that boils before anything is in it. */
+const WATER_BOILS =
+  /\b(?:bring|boil|heat)\b.{0,30}\b(?:pot|pan|saucepan|kettle|plenty) (?:full )?of (?:\p{L}+ )?water\b/iu;
 
 const POURED_AWAY =
   /^\W*(?:then )?(?:drain|rinse|wash)\b|\b(?:discard|throw|tip|pour)\w* (?:away |out |off )?(?:the |that |all the )?(?:scummy |dirty )?water\b/i;
@@ -168,7 +178,7 @@ export function waiting({ stage, last }: Reading, { text }: Clause): boolean {
 export function tip({ last }: Reading, { text, sentence }: Clause): boolean {
   if (GATHERS.test(text) || REPEATS.test(text) || OTHERWISE.test(sentence)) return true;
   if (!TIP.test(text) && !PERHAPS.test(sentence)) return false;
-  if (/\bstir/i.test(text) && last?.verb === 'add' && last.stage === 'open' && last.lines.length)
+  if (/\b(?:stir|mix)/i.test(text) && last?.verb === 'add' && last.stage === 'open' && last.lines.length)
     last.verb = 'top';
   return true;
 }

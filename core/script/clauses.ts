@@ -112,6 +112,19 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /(?<=\b(?:add|in with|tip in|throw in)\b(?:(?!\b(?:simmer|boil|cook|fry|saut|bubble|reduce|stand|rest|toast|brown|sear|soften|stir)|pressure)[^.!?;]){3,80})[;,] (\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:minutes?|mins?|m))(?=\s*$|[.,;])/giu,
     ', then cook for $1',
   ],
+  // "Switch back to sauté", "return the pot to sauté mode", "turn sauté back on": how the pot is set, and nothing goes back.
+  [
+    /(?<=^|[.;,:]\s+|\b(?:and|then) )(?:(?:switch|turn|set|put|go|change|get|flip|return|revert|bring|click)(?:ing)? (?:(?:it|the|your|this|inner|instant|pressure|electric|multi|pot|cooker|pan|heat|setting|machine|appliance|function|mode) )*)?(?:back |again )?(?:over )?(?:to|on|onto|in|into) (?:the )?(?:high |low |medium |normal )?["“]?saut[ée]e?["”]?(?:[-– ](?:mode|setting|function|high|low|normal|medium|more|less)| \([^)]{1,14}\))*(?: again)?(?![\p{L}])(?! (?:the|it|them)\b)/giu,
+    'Set the pot',
+  ],
+  [
+    /\b(?:turn|switch|put) (?:the )?["“]?saut[ée]e?["”]?(?: (?:mode|setting|function))?(?: back)? on(?: again)?(?![\p{L}])/giu,
+    'Set the pot',
+  ],
+  [
+    /(?<=^|[.;]\s+)back (?:to|on|onto|in|into) (?:the )?saut[ée]e?(?: (?:mode|setting|function))?(?![\p{L}])/giu,
+    'Set the pot',
+  ],
   // "Brown it on sauté", "press Sauté": how the pot is set. "Sauté the onions" is something to do; an accent ends no word.
   [/\b(?:leave|keep) ((?:it|them|the \p{L}+) )?on (?:the )?saut[ée](?![\p{L}])/giu, 'simmer $1'],
   [

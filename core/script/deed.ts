@@ -2,6 +2,7 @@ import { timeNamed } from '../dish/pressure';
 import type { Act } from './act';
 import type { FoodKind } from '../pantry/food';
 import { type ScriptLine } from './line';
+import { cookedApartFor } from './apart';
 import { linesNamed } from './align';
 import { STANDS } from './board';
 import { inferVerb } from './inferVerb';
@@ -78,6 +79,14 @@ export function deed(r: Reading, c: Clause): boolean {
     !meant.some((i) => r.isToCome(i))
   )
     return true;
+  // "Drain and toss with the sauce and half the cheese": what was boiled beside comes in, and then the cheese.
+  const drained = verb === 'stirin' || verb === 'dairy' || verb === null ? cookedApartFor(r, c) : [];
+  if (drained.length) {
+    r.put('stirin', r.stage, c, drained);
+    const others = meant.filter((i) => !drained.includes(i));
+    if (others.some((i) => r.isToCome(i))) done(r, { ...c, meant: others }, verb ?? 'stirin');
+    return true;
+  }
   if (verb === null) goesOn(r, c);
   // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.
   else if (verb === 'stirin' && r.stage !== 'open' && !meant.length) return true;
@@ -175,6 +184,7 @@ export function verbTold(r: Reading, c: Clause): string | null {
   // "Add the beef and the bruised lemongrass, stir for 2 minutes": meat is turned, and never bloomed.
   if (told === 'bloom' && r.stage === 'open' && meant.some((i) => r.isRawMeat(i) && r.isToCome(i)))
     return 'brown';
+  if (told === 'add' && isStirredApart(r, c)) return 'mix';
   const atBoard = onTheBoard(r, c, told);
   if (atBoard !== null) return atBoard;
   // What has not been in the pot cannot go back to it.
@@ -188,6 +198,27 @@ export function verbTold(r: Reading, c: Clause): string | null {
     meant.some((i) => r.isMeat(i) && (r.used.get(i) ?? 0) === 0);
   return isNew ? 'add' : told;
 }
+
+/** "Stir the soy, sugar and garlic together", and a later sentence pours the sauce over: a bowl beside, however hot the pot is. */
+function isStirredApart(r: Reading, { n, text, sentence, meant }: Clause): boolean {
+  const fresh = meant.filter((i) => r.isToCome(i));
+  const poured = r.parts.slice(n + 1, n + 1 + POURED_WITHIN).find((p) => POURS_SAUCE.test(p.text));
+  return (
+    r.stage === 'open' &&
+    fresh.length >= STIRRED_APART_FOODS &&
+    !meant.some((i) => r.isMeat(i)) &&
+    /^\W*(?:then |meanwhile,? )?(?:stir|mix|whisk|combine|beat)\b.*\btogether\b/i.test(text) &&
+    !/\b(?:pot|cooker|pan|insert)\b/i.test(text) &&
+    poured !== undefined &&
+    poured.sentence !== sentence
+  );
+}
+/** Two things may be stirred in the pot; so many are a sauce. */
+const STIRRED_APART_FOODS = 3;
+/** So soon after it, clauses. */
+const POURED_WITHIN = 6;
+const POURS_SAUCE =
+  /\bpour (?:it |this )?(?:in|into|over)\b|\b(?:pour|add|tip|spoon|drizzle|stir|put)\w*\b.{0,40}\b(?:sauce|mixture|mix|marinade|dressing|glaze)\b|\bwith the (?:\p{L}+ )?(?:sauce|mixture|mix|glaze)\b/iu;
 
 /** It has stood by now: what is put to it next is put in the pot. */
 const STOOD = /\b(?:overnight|hours?|hrs?|fridge|refrigerat\w*|chill\w*)\b/i;

@@ -19,6 +19,9 @@ const LEFT = /^(?:\W*)(?:leave|wait|stand|sit|rest|let (?:it|sit|stand|rest))\b.
 const SETS = /^(?:\W*)(?:select|press|set|choose|program(?:me)?|push)\b/i;
 const OPENS = /\b(?:open\b(?! the valve)|remove the lid|take off the lid|lid off)\b/i;
 
+/** "When the cook cycle ends": the minutes are over, and nothing is done yet. */
+const TIME_IS_UP =
+  /^\W*(?:when|once|after|as soon as) (?:the |your |all the |it |they )?(?:[\p{L}-]+ ){0,3}?(?:ends?|ended|finish(?:es|ed)?|completes?|completed|(?:is|are|has|have) (?:been )?(?:\p{L}+ )?(?:up|done|over|ended|finished|complete|completed|elapsed|passed)|beeps?|goes off|rings|sounds|runs? out|is out|counts? down|done)\W*$/iu;
 const GOES_ON = /\b(?:simmer|boil|reduce|cook|bubble|thicken|skim|shred|blend|strain)\w*\b/i;
 const BOILS = /\b(?:boil|heat|steam|hiss)\b/i;
 
@@ -184,6 +187,7 @@ export function whileClosed(r: Reading, c: Clause): boolean {
   }
   // "Select pressure cook; set 12 minutes": the pot is set, and still closed.
   if (!r.has('release') && !meant.length && (CLOSES.test(text) || SETS.test(text))) return true;
+  if (!r.has('release') && !meant.length && TIME_IS_UP.test(text)) return true;
   // "Cook.": what the pot does.
   if (!r.has('release') && /^\W*(?:cook|start|go|on)\W*$/i.test(text)) return true;
   // "Close the pot, bring to the boil and cook 25 minutes": the lid is on.

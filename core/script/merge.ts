@@ -100,9 +100,13 @@ const simmersUnderTheRestingLid: Rule = ({ last, act }) => {
   return 'gone';
 };
 
-/** Lifted out and set aside, said in one breath; lifted out and kept warm. */
+/** Done to meat in the hand. */
+const IN_THE_HAND: ReadonlySet<string> = new Set(['bone', 'shred', 'slice']);
+
+/** Lifted out and set aside, said in one breath; lifted out and kept warm; shredded and set aside, where it is out already. */
 const liftedOutOnce: Rule = (pair) => {
   const { last, act } = pair;
+  if (act.verb === 'liftout' && isEmpty(act) && IN_THE_HAND.has(last.verb)) return 'gone';
   if (last.verb !== 'liftout') return;
   if (act.verb === 'liftout' && isEmpty(act) && isSaidTogether(pair)) return 'gone';
   if (act.verb !== 'keepwarm' || act.lines.length) return;

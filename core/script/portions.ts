@@ -13,7 +13,10 @@ export const PARTS: readonly (readonly [RegExp, number])[] = [
   [/\b(?:a|one)[- ]quarter\b|¼/i, 0.25],
   [/\b(?:some|a few|a little|a handful) (?:of (?:it|them)|for)\b/i, 0.25],
 ];
-const REST = /\b(?:rest|remaining|remainder|other half|left)\b/i;
+const REST = /\b(?:rest|remaining|remainder|other half|left|last of the)\b/i;
+/** "Most of the cheese": the rest is for the table. Source: what cooks keep back to strew; spread 40 %. */
+const MOST = /\bmost of (?:the )?([^.,;&]*?)(?=,|;|&|\band\b|\bwith\b|$)/i;
+const MOST_SHARE = 0.75;
 /** The thick part of a tin, taken off the top: source: a settled tin of coconut milk; spread 30 %. */
 const THICK_TOP =
   /\b(?:thick|cream|solid)\w*\b.*\b(?:off|from) the top\b|\btop of the (?:tin|can)\b|\bthick (?:top|part|layer|cream) (?:off|of|from) (?:the )?(?:top of the )?coconut\b/i;
@@ -39,7 +42,9 @@ export function shareTold(
   const others = HALF_OF_IT.test(text) ? linesNamed(text, lines, pantry) : [];
   const its = others.length > 0 ? meant.filter((i) => !others.includes(i)) : [];
   const halved = others.length > 0 ? its : isOfProduct ? product : named;
+  const most = linesMeant(MOST.exec(text)?.[1] ?? '', lines, pantry);
   return (index, before) => {
+    if (before === 0 && most.includes(index)) return MOST_SHARE;
     if (REST.test(text)) return 1 - before;
     // "A little water", and then "1 litre of the water": not yet all of it.
     if (before > 0) return Math.min(1 - before, partTold(text, lines[index]));

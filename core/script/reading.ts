@@ -70,6 +70,11 @@ const OF_THE_END: ReadonlySet<string> = new Set([
 const BACK_AGAIN = /\b(?:everything|all of it|the lot) back\b|\b(?:return|put back) everything\b/i;
 const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\b/i;
 const TAKEN_OUT = /\b(?:scoop|lift|take|fish|spoon|set|put|move|remove|transfer)\b/i;
+/** Water that is not for the dish. */
+const WASHED = /\b(?:soak|rinse|wash|blanch|parboil|scald)\b/i;
+const COVERED = /\b(?:cover(?:ed)?|enough|plenty of|pot of|pan of)\b.{0,24}\bwater\b/i;
+const DRAINED =
+  /\bdrain(?!ed)|\brinse\b|\b(?:discard|pour (?:off|away)|throw (?:out|away)|tip away) (?:all )?the (?:\p{L}+ )?water\b/iu;
 const UNTIL_IT = /\b(?:until|till|when|once|before) (?:it|they)\b.*$/i;
 const UNTIL_IT_LOOKS = /(?<=\S.*)\b(?:until|till)\b.*$/i;
 const PRONOUN = /\b(?:it|them)\b/i;
@@ -272,6 +277,15 @@ export class Reading {
     );
   }
 
+  /** "Cover with water, boil for five minutes, drain": that water is poured away. */
+  #isPouredAway(n: number): boolean {
+    return (
+      COVERED.test(this.parts[n]?.text ?? '') &&
+      this.stage !== 'after' &&
+      this.parts.slice(n, n + 4).some((p) => DRAINED.test(p.text))
+    );
+  }
+
   /** The `n`th clause with the lines it means; remembers what it names and what it makes. */
   clause(n: number): Clause {
     const { text, sentence } = this.parts[n] ?? { text: '', sentence: '' };
@@ -290,7 +304,7 @@ export class Reading {
     const later = LITTLE_FAT.test(text) ? this.namedAfter(n) : NONE;
     for (const i of named.filter((j) => this.isFat(j) && later.has(j))) named.splice(named.indexOf(i), 1);
     // "Soak in lots of water": what is poured away is not the water that a later sentence has.
-    const kept = /\b(?:soak|rinse|wash|blanch|parboil|scald)\b/i.test(text) ? this.namedAfter(n) : NONE;
+    const kept = WASHED.test(text) || this.#isPouredAway(n) ? this.namedAfter(n) : NONE;
     for (const i of named.filter((j) => this.kindOf(j) === 'water' && kept.has(j)))
       named.splice(named.indexOf(i), 1);
     if (!named.length && THE_REST.test(text)) named.push(...this.#restOfLast());
@@ -678,7 +692,8 @@ export class Reading {
     // "Half the barbecue sauce" is a line of its own.
     const isOpen = this.stage === 'prep' || this.stage === 'open';
     const isMixed = this.#mixed.length > 0 && (SOME_OF_IT.test(text) || (isOpen && THE_SAUCE.test(text)));
-    return isMixed && !linesNamed(text, this.lines, this.pantry).length
+    // "Pour the sauce over the ribs": what it is poured over is no part of it.
+    return isMixed && linesNamed(text, this.lines, this.pantry).every((i) => this.isMeat(i))
       ? { name: 'sauce', lines: this.#mixed }
       : undefined;
   }

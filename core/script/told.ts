@@ -56,9 +56,9 @@ export function toldBy(telling: Telling): Told {
   };
 }
 
-/** "Put it back on the heat": the pot, and nothing that was lifted out. */
+/** "Put it back on the heat", "switch back to sauté": the pot, and nothing that was lifted out. */
 export const BACK_ON_HEAT =
-  /\bback (?:(?:on|onto|over)(?: the| a)?|to the) (?:\p{L}+ )?(?:heat|hob|stove|flame|fire|burner|stovetop)\b/iu;
+  /\bback (?:(?:on|onto|over|in|into)(?: the| a)?|to the) (?:\p{L}+ )?(?:heat|hob|stove|flame|fire|burner|stovetop)\b|\bback (?:to|on|onto|into) (?:the )?(?:\p{L}+ )?(?:saut|simmer(?:ing)? mode|browning mode)|\breturn (?:the |your )?(?:\p{L}+ )?(?:pot|cooker|pan|insert)\b.{0,12}\bto\b.{0,16}\b(?:heat|hob|stove|flame|burner)\b/iu;
 export const isDough = (line: ScriptLine | undefined): boolean =>
   line?.read.food?.kind === 'flour' && line.read.massG.mid > DOUGH_G && /\bflour\b/.test(line.read.known);
 export const FRIED_TOGETHER: readonly FoodKind[] = [

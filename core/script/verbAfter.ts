@@ -9,6 +9,8 @@ const DOUGH: readonly FoodKind[] = ['oil', 'butter', 'egg', 'sugar'];
 /** Warmed again and no more. */
 const WARMS =
   /^\W*(?:then |next day |the next day )?re-?heat\b|\b(?:warm|heat|reheat)(?:ed)?\b.{0,12}\b(?:through|again|gently|up)\b|\bgently (?:warm|heat|reheat)\b/i;
+const SLAKES =
+  /\b(?:whisk|stir|mix|blend|slake|beat)\b.*\b(?:starch|flour|cornflour|cornstarch|arrowroot|slurry)\b/i;
 const BEATS = /\b(?:beat|whisk|mix|stir)\b/i;
 const SPREAD_OVER = /\b(?:spread|brush|smear|press)\b.*\b(?:over|on|onto|all)\b/i;
 const STIRRED_TOGETHER = /^(?:\W*)(?:mix|whisk|stir|beat|combine)\b.*\b(?:with|and|together)\b/i;
@@ -48,8 +50,17 @@ const OF_THE_TABLE: readonly FoodKind[] = [
 const FINISHES = /\bfinish(?:ed)?\b.*\bwith\b/i;
 /** What is strewn over a dish on its plate. */
 const STREWN: readonly FoodKind[] = ['herb-soft', 'allium', 'nut', 'spice-whole', 'pickle'];
+/** What is over it where nothing more is said than "on top". */
+const LAST_OVER_IT: readonly FoodKind[] = [
+  ...STREWN,
+  'cheese',
+  'spice-late',
+  'spice-ground',
+  'salt',
+  'citrus',
+];
 /** What may come between the starch and the look of what it binds. */
-const AFTER_BINDING: ReadonlySet<string> = new Set(['dairy', 'stirin', 'return']);
+const AFTER_BINDING: ReadonlySet<string> = new Set(['dairy', 'stirin', 'return', 'wilt']);
 /** A lid that is not locked. */
 const ONLY_RESTS =
   /\b(?:rest(?:ing)?|loose(?:ly)?|ajar|not locked|unlocked|no pressure|without pressure|just sitting)\b/i;
@@ -83,7 +94,9 @@ const COOKED_IN_IT: readonly FoodKind[] = [
   'pasta',
   'grain',
 ];
-const BARE_MINUTES = /^\W*(?:for |about )?\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:m|mins?|minutes?)\W*$/i;
+const BARE_MINUTES =
+  /^\W*(?:for )?(?:about |around |roughly |another |a further )?\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:m|mins?|minutes?)(?: or so| more)?\W*$/i;
+const BY_THE_PACKET = /\b(?:packet|package|pack|box)\b|\bseparate(?:ly)?\b|\bas directed\b/i;
 const BEATEN_APART = /\b(?:whisk|beat|whip)\b(?=.*\b(?:bowl|jug|frothy|foamy|pale|separate)\b)/i;
 const HOT_INTO_IT = /\b(?:hot|warm) (?:\p{L}+ )?(?:broth|stock|soup|sauce|liquid)\b/iu;
 /** What is roasted for no longer than this is stirred in a pan, minutes. */
@@ -161,8 +174,10 @@ const ofEggsAndDough: Rule = ({ text, meant, lines, last, isToCome, said, kinds,
 };
 
 /** What binds the sauce, and what only stands and grows thicker. */
-const ofBinding: Rule = ({ text, meant, lines, last, said, kinds, isBinder, bindsWith }) => {
+const ofBinding: Rule = ({ text, meant, lines, last, next, said, kinds, isBinder, bindsWith }) => {
   if (said === 'blendafter' && bindsWith) return 'thicken';
+  // "Ladle out half a cup of the liquid, whisk the starch into it": it goes back at once, and no fat is poured off.
+  if (said === 'pouroff' && !/\b(?:fat|oil|grease)\b/i.test(text) && SLAKES.test(next)) return null;
   // "Stir in the spinach puree": what was blended before goes in.
   if (
     said === 'blendafter' &&
@@ -180,11 +195,14 @@ const ofBinding: Rule = ({ text, meant, lines, last, said, kinds, isBinder, bind
   if (said === 'thicken' && !bindsWith && /\b(?:stand|sit|rest|cool)\b/i.test(text)) return 'rest';
   // "Stir in the cream and simmer for 4 minutes": cream bears it; what grains is only kept hot.
   const isKeptHot = last?.verb === 'dairy' && !meant.length && (said === 'thicken' || said === 'simmer');
-  if (isKeptHot && timeNamed(text) === null) return null;
+  if (isKeptHot && timeNamed(text) === null && !BARE_MINUTES.test(next)) return null;
   if (isKeptHot) {
     const went = last.lines.flatMap((l) => lines[l.index]?.read.food?.kind ?? []);
     const isBoundToo = last.lines.some((l) => isBinder(l.index));
-    return isBoundToo || !went.some((kind) => GRAINS.includes(kind)) ? 'simmer' : 'warm';
+    // Milk that is simmered into a meat sauce is meant to: among mince nobody sees a grain.
+    const isInRagu =
+      went.every((kind) => kind === 'milk') && lines.some((l) => l.read.food?.kind === 'ground-meat');
+    return isBoundToo || isInRagu || !went.some((kind) => GRAINS.includes(kind)) ? 'simmer' : 'warm';
   }
   return undefined;
 };
@@ -200,6 +218,9 @@ const ofReturning: Rule = ({ text, meant, last, wasTakenOut, next, said, some })
   // "Stir the cream and mustard with a ladle of hot sauce, then back into the pot": warmed first, and it is what goes in.
   if ((said === 'mix' || said === 'stirin') && HOT_LADLE.test(text) && some(KINDS.dairy)) return 'dairy';
   if (said === 'return' && last?.verb === 'dairy' && !some(KINDS.meat) && meant.length) return 'stirin';
+  // "Tip the sauce back over the chicken", which never left the pot.
+  if (said === 'return' && !wasTakenOut && /\b(?:sauce|gravy|liquid|juices?|broth)\b/i.test(text))
+    return null;
   // "Skim it off and keep it aside": no meat.
   if (said === 'liftout' && !meant.length && ['skim', 'strain'].includes(last?.verb ?? '')) return null;
   // What was stirred together first and goes "back in" is what was named there.
@@ -354,7 +375,8 @@ const ofBowls: Rule = ({ text, meant, lines, last, isToCome, said, all, some }) 
   if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
   // "Meanwhile cook the rice", of which the list has no amount: beside it, for the table.
   const isOfTable = meant.every((i) => lines[i]?.read.amount === null);
-  if (said === 'simmer' && meant.length && isOfTable && all(['grain', 'pasta'])) return 'boil';
+  const isApart = isOfTable || BY_THE_PACKET.test(text);
+  if (said === 'simmer' && meant.length && isApart && all(['grain', 'pasta'])) return 'boil';
   // "Mix the glaze ingredients", "chop together the parsley and zest": made in a bowl.
   const isNew = meant.some(isToCome);
   if (
@@ -419,7 +441,7 @@ const ofTheEnd: Rule = ({ text, meant, last, isToCome, said, all, some }) => {
 /** No verb is told, or only that it is spread: what the foods and their place say. */
 const ofWhatIsUnsaid: Rule = ({ text, meant, last, isToCome, next, said, all, some }) => {
   if (said === null && /\bback\b(?! of\b)/i.test(text)) return 'return';
-  if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(STREWN)) return 'serve';
+  if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(LAST_OVER_IT)) return 'serve';
   if (said === null && BESIDE_IT.test(text) && all(OF_THE_TABLE)) return 'serve';
   // "Rice spread over it, not stirred": a layer.
   if (said === 'stirin' && SPREAD_OVER.test(text) && some(['grain', 'pasta'])) return 'top';

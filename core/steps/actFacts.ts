@@ -1,6 +1,7 @@
 import type { PlacedItem } from '../moments/item';
 import { VERBS } from '../script/data/verbs';
 import type { Act } from '../script/act';
+import { isCookedApart } from '../script/apart';
 import { isTurnedInBase } from '../script/base';
 import { kindOf, type StepInput } from './step';
 
@@ -125,11 +126,8 @@ export const keepsLiquor = (act: Act, { items }: StepInput): boolean =>
   );
 
 /** Cooked beside it, in water of its own. */
-const IN_ITS_OWN_WATER = /\b(?:salted boiling|boiling salted|boiling|salted) water\b/i;
 export const isInItsOwnPot = (act: Act, mine: readonly PlacedItem[]): boolean =>
-  act.verb === 'boil' &&
-  mine.length > 0 &&
-  (mine.every((i) => i.moment === 'serve') || IN_ITS_OWN_WATER.test(act.words));
+  act.verb === 'boil' && mine.length > 0 && (mine.every((i) => i.moment === 'serve') || isCookedApart(act));
 
 /** True where all that is taken out is there for its flavour: bay, bones of the stock, a bouquet. */
 export function isOnlyFlavour(act: Act, { items }: StepInput): boolean {

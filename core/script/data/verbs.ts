@@ -342,7 +342,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'coat',
     words:
-      /\b(?:toss|turn|coat|dip|roll|fold)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|\b(?:glaze|sauce)\b(?!.*\bthick enough\b).*\bto coat\b|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/i,
+      /\b(?:toss|turn|coat|dip|roll|fold)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|\b(?:glaze|sauce)\b(?!.*\bthick enough\b).*\bto coat\b(?! (?:a|the|your) (?:back of )?(?:a |the )?(?:wooden )?spoon)|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/i,
     stages: ['after'],
   },
   {
@@ -519,7 +519,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'top',
     words:
-      /\b(?:on top|over the top|do not stir|don['’]t stir|(?<!\bboil\w* .{0,40})without stirring)\b|^top with\b/i,
+      /\b(?:on top|over the top|do not (?:stir|mix)|don['’]t (?:stir|mix)|(?<!\bboil\w* .{0,40})without stirring)\b|^top with\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'return', words: /\b(?:return|back (?:in|into|to)|put back|back with)\b|\bback\b(?! of\b)/i },
@@ -578,7 +578,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /^\W*over (?:\p{L}+ ){0,2}(?:rice|noodles|pasta|mash\w*|polenta|couscous|spaghetti|potatoes)\b|\b(?:serve|pile|heap|help (?:them|your)sel(?:f|ves)|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle(?! in(?:to)?\b)|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat (?:it |them |hot |at once |(?:the )?next day )*with|grind (?:over|some|plenty)|\bover (?:each|the) (?:bowl|plate|serving|portion)\b|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on|with)\b|top (?:the |each )?(?:(?:bowls?|plates?|servings?|it|them) )?with|drizzle|crumble (?:.* )?over)\b/iu,
+      /^\W*over (?:\p{L}+ ){0,2}(?:rice|noodles|pasta|mash\w*|polenta|couscous|spaghetti|potatoes)\b|\b(?:serve|pile|heap|help (?:them|your)sel(?:f|ves)|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle(?! in(?:to)?\b)|(?:spoon|ladle|pour) (?:it |some |the (?:\p{L}+ ){1,3}?)?(?:over|around)(?= (?:the |some |hot |cooked )*(?:pasta|rice|noodles|mash|potatoes|polenta|couscous|spaghetti|penne|tagliatelle)\b)|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat (?:it |them |hot |at once |(?:the )?next day )*with|grind (?:over|some|plenty)|\bover (?:each|the) (?:bowl|plate|serving|portion)\b|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on|with)\b|top (?:the |each )?(?:(?:bowls?|plates?|servings?|it|them) )?with|drizzle|crumble (?:.* )?over)\b/iu,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },

@@ -1,0 +1,168 @@
+import { pressureRuns } from '../dish/pressure';
+import { told } from './testing/telling';
+
+/** How recipes for electric pots say what their buttons do, which is nothing to cook. */
+const verbs = (list: string, method: string): string =>
+  told(list, method)
+    .map((a) => a.replace(/\(.*/, ''))
+    .join(' ');
+
+const LIST =
+  '1 kg chicken thighs; 1 tbsp oil; 300 ml chicken stock; 1 tbsp sugar; 2 tbsp cornstarch; 2 tbsp cold water; 200 g spinach; 100 ml cream; rice';
+const LID =
+  'Heat the oil and brown the chicken. Remove. Add the stock. Return the chicken. High pressure 8 minutes, quick release. ';
+
+describe('the pot that is set again', () => {
+  it.each([
+    'Switch back to sauté.',
+    'Put the pot back on sauté.',
+    'Return the pot to sauté mode.',
+    'Turn sauté back on.',
+    'Go back to sauté mode.',
+    'Back on sauté.',
+    'Set the cooker to sauté again.',
+    'Press sauté (normal).',
+  ])('brings nothing back that was lifted out: %s', (said) => {
+    expect(
+      verbs(LIST, `${LID}Take out the chicken. ${said} Whisk in the slurry. Return the chicken. Serve.`),
+    ).toBe('brown liftout add return close/8 hold/8 release liftout thicken return serve');
+  });
+});
+
+describe('the end of the minutes', () => {
+  it.each([
+    'When the cook cycle ends, turn off the pot and let it sit undisturbed for 10 minutes. Turn the knob to venting.',
+    'Once the cooking time is up, let the pot sit for 10 minutes before venting.',
+    'When the cooking program has finished, wait 10 minutes and then open the valve.',
+    'When time runs out, leave it for 10 minutes, then vent.',
+  ])('is nothing to cook: %s', (said) => {
+    expect(
+      verbs(
+        LIST,
+        `Put the chicken and stock in the pot. Lid on, high pressure 8 minutes. ${said} Stir in the cream. Serve.`,
+      ),
+    ).toBe('add close hold/8 release/10 dairy serve');
+  });
+
+  it.each([
+    ['High pressure 8 mins. QPR after 5 mins.', 8, 5],
+    ['High pressure 8 minutes, quick release after 10 minutes.', 8, 10],
+    ['Cook at high pressure for 8 minutes. Open the valve after 5 minutes.', 8, 5],
+    ['HP 8 min. 10-minute rest, then vent.', 8, 10],
+  ])('may be followed by some by itself: %s', (said, minutes, after) => {
+    expect(pressureRuns(said)).toMatchObject([{ minutes, release: 'ten', releaseMin: after }]);
+  });
+
+  it('are the minutes of the lid where no others are told', () => {
+    expect(
+      pressureRuns('Lock the lid and bring to pressure. After 20 minutes release the steam quickly.'),
+    ).toMatchObject([{ minutes: 20, release: 'quick' }]);
+  });
+});
+
+describe('a sauce that boils down', () => {
+  it.each([
+    'Boil the sauce for 8 minutes or until it is reduced by half and starts to coat a spoon.',
+    'Boil the sauce for 8 minutes until it coats a spoon.',
+  ])('coats a spoon and no meat: %s', (said) => {
+    expect(verbs(LIST, `${LID}Take out the chicken. ${said} Return the chicken.`)).toMatch(
+      /liftout reduce\/8 return$/,
+    );
+  });
+
+  it('takes the spoon of starch that is stirred into cold water, which is no release', () => {
+    const acts = told(
+      LIST,
+      `${LID}Stir the cornstarch into the cold water and thicken the sauce with it. Serve.`,
+    );
+    expect(acts.slice(-2)).toEqual(['thicken(cornstarch water)', 'serve()']);
+  });
+
+  it('is not lifted out with what is whisked into it', () => {
+    expect(
+      verbs(
+        LIST,
+        `${LID}Ladle out half a cup of the liquid, whisk the cornstarch into it and return it to the pot; simmer until thick.`,
+      ),
+    ).toMatch(/release thicken$/);
+  });
+
+  it('has nothing new to wait for once the spinach is in', () => {
+    expect(
+      verbs(
+        LIST,
+        `${LID}Stir in the cornstarch mixed with the cold water, then the spinach. Sauté 3 minutes until the spinach is wilted and the sauce is thickened.`,
+      ),
+    ).toMatch(/thicken wilt\/3$/);
+  });
+});
+
+describe('pasta that boils beside', () => {
+  const RAGU = '600 g pork mince; 250 ml chicken stock; 100 ml milk; 400 g rigatoni; 60 g pecorino; pepper';
+  const POT = 'Brown the mince. Pour in the stock. High pressure 20 minutes, natural release. ';
+  const after = (said: string): string[] => told(RAGU, POT + said).slice(5);
+
+  it.each([
+    'Cook the rigatoni in plenty of salted water; drain. Toss the pasta through the ragu with the pecorino.',
+    'Boil the rigatoni in salted water. Drain and toss with the sauce and the pecorino.',
+    'Cook the rigatoni according to the packet. Stir the pasta into the sauce, then the pecorino.',
+  ])('comes into the sauce, and then the cheese: %s', (said) => {
+    expect(after(said)).toEqual(['boil(rigatoni)', 'stirin()', 'dairy(hard-cheese)']);
+  });
+
+  it('has most of the cheese, and the last of it on top with the pepper', () => {
+    expect(after('Stir in most of the pecorino. Black pepper and the last of the pecorino on top.')).toEqual([
+      'dairy(hard-cheese)',
+      'serve(hard-cheese black-pepper)',
+    ]);
+  });
+
+  it('has its milk simmered in as long as the recipe says, grains or not', () => {
+    expect(after('Pour in the milk and simmer, uncovered, until creamy, 10 minutes or so.')).toEqual([
+      'dairy(milk)',
+      'simmer/10()',
+    ]);
+  });
+});
+
+describe('meat that is boiled for its scum', () => {
+  const RIBS = '2 kg beef short ribs; 1 pear; 120 ml soy sauce; 3 tbsp sugar; 6 garlic cloves; 250 ml water';
+  const LID_35 = ' High pressure, 35 minutes, natural release 15 minutes.';
+
+  it.each([
+    'Put the ribs in the pot, cover with water, boil for 5 minutes, drain and rinse off the scum.',
+    'Parboil the ribs in plenty of water for 5 minutes, then drain and wash them.',
+    'Bring a large pot of water to the boil, add the ribs and cook for 5 minutes. Drain and rinse.',
+  ])('leaves the water of the list for the sauce: %s', (said) => {
+    expect(
+      told(RIBS, `${said} Put the ribs back in the pot and add the water.${LID_35}`).slice(0, 2),
+    ).toEqual(['blanch/5()', 'add(beef-short-rib water)']);
+  });
+
+  it('waits for a sauce that is stirred together in a bowl, however hot the pot is', () => {
+    const acts = told(
+      RIBS,
+      `Brown the ribs. Stir the pear, soy sauce, sugar and garlic together. Pour the sauce over the ribs and add the water.${LID_35}`,
+    );
+    expect(acts.slice(0, 3)).toEqual([
+      'brown(beef-short-rib)',
+      'mix()',
+      'add(pear soy-sauce sugar garlic water)',
+    ]);
+  });
+});
+
+it('lays what is not to be mixed on top', () => {
+  expect(
+    verbs(
+      LIST,
+      'Pour the stock into the pot. Place the chicken over it; do not mix. High pressure 8 minutes, NPR 5 min.',
+    ),
+  ).toMatch(/^add top close/);
+});
+
+it('sets nothing aside twice', () => {
+  expect(verbs(LIST, `${LID}Take out the chicken, shred with 2 forks and set aside. Serve.`)).toMatch(
+    /release liftout shred serve$/,
+  );
+});
