@@ -152,7 +152,8 @@ const SCANNED: readonly (readonly [RegExp, string])[] = [
   [/^(\d{1,3})[Oo](?=\s?(?:g|ml|gr|grams?)\b)/, '$10'],
   [/^[lI](?=\/\d)/, '1'],
   [/^(\d)\s?[lI]\/(\d)/, '$1 1/$2'],
-  [/^(\d{1,2})1\/(\d)(?=\s?(?:lb|lbs|kg|cups?|tsp|tbsp|oz|inch|in|c|T|t)\b)/, '$1 1/$2'],
+  // "11/2 lb": nobody writes eleven halves; the space was lost.
+  [/^(\d)(1\/[2348]|2\/3|3\/[48]|[57]\/8)(?!\d)/, '$1 $2'],
   [/^[lI](?=\s(?:cup|lb|tsp|tbsp|tablespoon|teaspoon|onion|clove|can|c\.|T\.|t\.))/, '1'],
   [/^(\d+(?:[ /]\d+)*)\s?Ibs?\b/, '$1 lb'],
 ];

@@ -2,6 +2,7 @@ import type { Food } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import { kept } from '../quantity/kept';
+import { evened } from './evened';
 import type { Moment } from './moment';
 import { pressureRuns } from './pressure';
 import type { ReadLine } from './read';
@@ -57,7 +58,7 @@ const sentencesOf = (method: string): string[] =>
 export const readMethod = kept<string, MethodHints>(300, (method) => method, readAfresh);
 
 function readAfresh(method: string): MethodHints {
-  const sentences = sentencesOf(method.slice(0, 20000));
+  const sentences = sentencesOf(evened(method.slice(0, 20000)));
   const [run] = pressureRuns(method.slice(0, 20000));
   const underPressure = run !== undefined || sentences.some((s) => PRESSURE.test(s));
   const hints: MethodHints = {

@@ -1,3 +1,4 @@
+import { evened } from './evened';
 import { kept } from '../quantity/kept';
 import { readNumber } from '../quantity/number';
 import { isNatural, isQuick, speaksOfRelease, surelyLetsGo } from './release';
@@ -30,7 +31,7 @@ export function whistlesNamed(clause: string): number | null {
 
 /** Words that only a recipe under pressure has. */
 const EVIDENCE =
-  /\b(?:from (?:the )?(?:first |start of (?:the )?|beginning of (?:the )?)?(?:hiss|whistl|sing)\w*|(?:rotation|rotating|whisper\w*|whistl\w*|hiss\w*|turning) of the (?:valve|weight|pressure)|(?:once|when|after|until|from when) (?:it|the (?:pot|cooker|weight|valve|vent)) (?:(?:starts|begins) (?:to )?)?(?:hiss|whistl|sing)\w*|(?:lock|seal|close|lid on)(?: (?:it|up))?[;,.]?\s*(?:it\s+)?\d{1,3}\s?(?:m|min\w*)\s+(?:on |at )?(?:high|low)\b|(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|\b\d{1,3}\s?(?:m|mins?|minutes?) (?:of |at |on |in )?pressure\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|ring (?:2|II|1|I)\b|HP|LP|NPR|QP?R|NR|(?:quick|natural|manual|fast|rapid|instant)[- ](?:pressure[- ])?releas\w*|releas\w* (?:the )?(?:pressure|steam|naturally)|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low)|(?:\b\d{1,3}\s?(?:m|mins?|minutes?) (?:on |at )?high|\bhigh(?: for)?,? \d{1,3}\s?(?:m|mins?|minutes?))\b.{0,60}\b(?:vent|releas\w*|natural|(?<!\b(?:a|be) )quick)|then vent)\b/i;
+  /\b(?:from (?:the )?(?:first |start of (?:the )?|beginning of (?:the )?)?(?:hiss|whistl|sing)\w*|(?:rotation|rotating|whisper\w*|whistl\w*|hiss\w*|turning) of the (?:valve|weight|pressure)|(?:once|when|after|until|from when) (?:it|the (?:pot|cooker|weight|valve|vent)) (?:(?:starts|begins) (?:to )?)?(?:hiss|whistl|sing)\w*|(?:lock|seal|close|lid on|(?:close|lock|secure|fit|put on|clamp(?: on)?|replace) the lid)(?: (?:it|up))?[;,.]?\s*(?:it\s+)?\d{1,3}\s?(?:m|min\w*)\s+(?:on |at )?(?:high|low)\b|(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|\b\d{1,3}\s?(?:m|mins?|minutes?) (?:of |at |on |in )?pressure\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|ring (?:2|II|1|I)\b|HP|LP|NPR|QP?R|NR|(?:quick|natural|manual|fast|rapid|instant)[- ](?:pressure[- ])?releas\w*|releas\w* (?:[a-z]+ ){0,4}(?:pressure|steam)|releas\w* naturally|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low)|(?:\b\d{1,3}\s?(?:m|mins?|minutes?) (?:on |at )?high|\bhigh(?: for)?,? \d{1,3}\s?(?:m|mins?|minutes?))\b.{0,60}\b(?:vent|releas\w*|natural|(?<!\b(?:a|be) )quick)|then vent)\b/i;
 const CLOSES =
   /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|fix|fasten|screw|clamp|replace)\b(?! with\b).{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|ring (?:2|II|1|I)\b|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 /** The lid is closed in so many words. */
@@ -247,11 +248,11 @@ export const pressureRuns = kept<string, readonly PressureRun[]>(300, (method) =
  * the release are never those under pressure. Never throws; silent where it is unsure.
  */
 function runsIn(told: string): PressureRun[] {
-  const whole = forThisPot(told)
+  const whole = evened(forThisPot(told))
     .replace(/\blbs?\.(?=\s)/gi, 'lb')
     // "Lid on, no pressure": it says itself that there is none.
     .replace(NO_PRESSURE, 'unlocked');
-  if (!EVIDENCE.test(whole) && !clausesOf(whole).some(surelyLetsGo)) return [];
+  if (!EVIDENCE.test(whole.replace(/\s+/g, ' ')) && !clausesOf(whole).some(surelyLetsGo)) return [];
   const method = withoutPotNames(whole);
   const runs: PressureRun[] = [];
   let run: PressureRun | null = null;

@@ -7,6 +7,7 @@ import { BROAD_NAMES } from './data/broadNames';
 import { freeFrom, othersIn } from './allergens';
 import { type Amount, readAmount, withBracketedWeight, withTrailingUnit } from './amount';
 import { canBeCounted, isPossible, weigh } from './weigh';
+import { evenedLine, withoutTail } from './evened';
 import { isPlainDescription } from './descriptions';
 import { formatAmount } from './amountText';
 import { withFigure, withoutComparison } from './comparisons';
@@ -107,10 +108,10 @@ function broadlyMeant(foodText: string, pantry: Pantry): Food | null {
 }
 
 function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
-  const written = writeOut(stripBullet(text.slice(0, MAX_LINE_LENGTH)), pantry);
+  const written = writeOut(evenedLine(stripBullet(text.slice(0, MAX_LINE_LENGTH))), pantry);
   const clean = withoutLabel(withFigure(withoutComparison(written)), pantry).replace(WEIGHT_LAST, '$1 ($2)');
   let words = describe(clean);
-  const found = readPartOf(clean) ?? readAmount(clean) ?? readTrailing(clean);
+  const found = readPartOf(clean) ?? readAmount(clean) ?? readTrailing(withoutTail(clean));
   let amount = found ? withFilling(found.amount, clean) : null;
   const rest = (found?.rest ?? clean).replace(/^[\s,.:;)-]+/, '').replace(/^of\s+(?:the\s+)?/i, '');
 

@@ -1,3 +1,4 @@
+import { evened, plainSpaces, withArticles } from '../dish/evened';
 import { forThisPot, withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
@@ -303,16 +304,19 @@ function unlabelled(sentence: string): string {
   return label && /^\p{Lu}/u.test(sentence.slice(label.length)) ? sentence.slice(label.length) : sentence;
 }
 
+/** What stands before a step and belongs to the page: a dot, a dash, a box, "Step 3:", "3)". */
+const STEP_MARK = /^(?:[-–—*•●▪◦‣·▢□☐✓✔►▸]\s+|step \d{1,2}\b\s*[:.)–—-]?\s*|\d{1,2}[.)]\s+)+/iu;
+
 /** The method as clauses, each with the sentence it stands in as the recipe has it. */
 export function clauses(method: string): { text: string; sentence: string }[] {
-  const told = withoutStepNames(forThisPot(method));
+  const told = withoutStepNames(forThisPot(plainSpaces(method)));
   return (hasNoCapitals(told) ? told.replace(ENDS_THERE, '$1; ') : told)
     .replace(ABBREVIATED, '$1')
     .split(/\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u)
-    .map((s) => s.trim())
+    .map((s) => s.trim().replace(STEP_MARK, ''))
     .filter(Boolean)
     .flatMap((sentence) =>
-      writtenOut(unlabelled(sentence))
+      writtenOut(withArticles(evened(unlabelled(sentence))))
         .split(SPLIT)
         .map((text) =>
           (text ?? '')

@@ -1,0 +1,129 @@
+/**
+ * How long and how much are written in many ways, and mean the same: “5min.”, “5 mins”, “five minutes”. A method is read with its times
+ * written in one way, so that no rule has to know the others; what the cook is shown keeps the recipe's own words.
+ */
+
+const NUMBERS: Readonly<Record<string, number>> = {
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  fifteen: 15,
+  eighteen: 18,
+  twenty: 20,
+  'twenty-five': 25,
+  thirty: 30,
+  'thirty-five': 35,
+  forty: 40,
+  'forty-five': 45,
+  fifty: 50,
+  sixty: 60,
+  ninety: 90,
+};
+const WORD = `(?:${Object.keys(NUMBERS)
+  .sort((a, b) => b.length - a.length)
+  .map((w) => w.replace('-', '[- ]'))
+  .join('|')})`;
+const UNIT = '(?:min(?:ute)?s?|hours?|hrs?|sec(?:ond)?s?)';
+/** "Five to ten minutes", "twenty-five more minutes", "fifteen-minute". */
+const NUMBER_OF_TIME = new RegExp(
+  `\\b(${WORD})(?=(?:(?: ?[-–] ?| to | or )(?:${WORD}|\\d{1,3}))?[ -](?:(?:more|further|extra|full|whole|additional) )?${UNIT}\\b)`,
+  'giu',
+);
+/** The second of two: what is before it is a figure already. */
+const SECOND_OF_TIME = new RegExp(
+  `(?<=\\d(?: ?[-–] ?| to | or ))(${WORD})(?=[ -](?:(?:more|further|extra) )?${UNIT}\\b)`,
+  'giu',
+);
+
+const inFigures = (word: string): string => String(NUMBERS[word.toLowerCase().replace(' ', '-')] ?? word);
+
+const UNITS: readonly (readonly [RegExp, string])[] = [
+  // "1 min" is one minute, "10-min" an adjective.
+  [/(?<=\b1[ -]?)min(?:ute)?\b/giu, 'minute'],
+  [/(?<=\d-)mins?\b/giu, 'minute'],
+  [/(?<=[\d½¼¾] ?)(?:mins?|m)\b(?!['’])/gu, 'minutes'],
+  [/(?<=[\d½¼¾] ?)Mins?\b/gu, 'minutes'],
+  [/(?<=\b(?:a|another|one more|few|couple(?: of)?(?: more)?|some|more) )mins\b/giu, 'minutes'],
+  [/(?<=\b(?:a|another|one|one more|last|each|per) )min\b/giu, 'minute'],
+  [/(?<=\b1[ -]?)hr\b/giu, 'hour'],
+  [/(?<=[\d½¼¾] ?)hrs?\b/giu, 'hours'],
+  [/(?<=\d ?)secs?\b/giu, 'seconds'],
+];
+/** A full stop behind what was cut short ends no sentence, where the next word goes on. */
+const CUT_SHORT = /\b([Mm]ins?|[Hh]rs?|[Ss]ecs?)\.(?=,|;|\)|\s+\p{Ll})/gu;
+const GLUED = /(?<=\d)(?=(?:minutes?|mins?|hours?|hrs?|seconds?|secs?)\b)/giu;
+
+/** "Lid on — 10 minutes", "brown it – then add the stock": a dash between words ends what is told before it. */
+const DASH_BEFORE_WORD = /(?<=[\p{L})]) +[—–-]{1,2} +(?=\p{L})/gu;
+const DASH_BEFORE_FIGURE = /(?<=[\p{L})]) +[—–-]{1,2} +(?=\d)/gu;
+
+/** Spaces of every kind are one space; what has no width is nothing. */
+export const plainSpaces = (text: string): string =>
+  text.replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000\t]/g, ' ').replace(/[\u200b\u2060\ufeff\u00ad]/g, '');
+
+/** A method with its spaces, its dashes and its times written in one way. */
+export const evened = (method: string): string =>
+  UNITS.reduce(
+    (text, [short, long]) => text.replace(short, long),
+    plainSpaces(method)
+      .replace(CUT_SHORT, '$1')
+      .replace(GLUED, ' ')
+      .replace(DASH_BEFORE_WORD, '; ')
+      .replace(DASH_BEFORE_FIGURE, ', ')
+      .replace(NUMBER_OF_TIME, (_, word: string) => inFigures(word))
+      .replace(SECOND_OF_TIME, (_, word: string) => inFigures(word)),
+  );
+
+/** What a page says about a line and no kitchen needs: a footnote's star, "(see note 1)", a price, a full stop. */
+const PAGE_TALK =
+  /(?:\s*[*†‡§]+|\s*[[(](?:(?:please )?(?:see|read|check|refer to) )?(?:(?:the |recipe )?(?:notes?|tips?|footnotes?)\b[^)\]]{0,40}|[$£€]\s?\d[^)\]]{0,12}|\*+)[)\]]|\s*,?\s*(?:see (?:recipe )?(?:notes?|tips?)(?: \d+)?|notes? \d)|[.,;:]+)\s*$/i;
+/** More of it, or what becomes of it later: nothing that an amount at the end of a line has to stand before. */
+const TAIL =
+  /(?:\s*,?\s*(?:divided|optional|plus (?:a (?:little|bit|few) )?(?:some )?(?:extra|more)\b[^,]*|if (?:needed|liked|desired)|as needed)|\s*\((?:divided|optional|if needed)\))\s*$/i;
+
+function withoutEnd(text: string, end: RegExp): string {
+  let left = text;
+  // A stop behind a short unit belongs to it: "2 lbs.", "1 pkg.".
+  while (end.test(left) && left.replace(end, '').trim().length > 2) left = left.replace(end, '');
+  return left;
+}
+
+/** A line without what its page says about it, its figures joined again where they were parted. */
+export const evenedLine = (line: string): string =>
+  withoutEnd(line, PAGE_TALK)
+    .replaceAll('\u2044', '/')
+    .replace(/(?<=\b\d)[-–](?=[½¼¾⅓⅔⅛⅜⅝⅞]|1\/[2348]\b|3\/4\b)/g, ' ')
+    // "(about 11/2 lb)": nobody writes eleven halves.
+    .replace(
+      /(?<=\((?:about |approx\.? |around |~ ?)?)(\d)(?=(?:1\/[2348]|2\/3|3\/[48]) ?(?:lb|kg|pound|cup))/gi,
+      '$1 ',
+    )
+    .replace(/(?<=\d ?)(lbs?|oz|kg|g|ml|tbsp|tsp)\.(?=\/)/gi, '$1')
+    .replace(/ [-–—] (?=(?:about|approx\.?|approximately|around|roughly) ?\d)/gi, ', ');
+
+/** The same without "divided", "plus extra", "(optional)" at its end: what an amount is looked for in that stands last. */
+export const withoutTail = (line: string): string => withoutEnd(line, TAIL);
+
+const DOES =
+  'add|boil|brown|bring|chill|close|coat|cook|cool|cover|cut|deglaze|discard|drain|flip|fry|heat|keep|lay|leave|let|lift|lock|lower|marinate|melt|move|open|pat|place|pour|pour off|press|pull|pull off|push|put|put on|reduce|release|remove|rest|return|rub|scoop|sear|season|serve|set|shred|simmer|skim|skim off|slice|slide|soften|spoon|spoon off|scrape off|drain off|lift off|take off|divide|scatter|stir in|strain|strip|take|take out|lift out|tip|toss|transfer|turn|whisk in|with|of|into|to';
+const DONE_TO =
+  'chicken|beef|lamb|pork|meat|mutton|goat|turkey|duck|veal|ham|rabbit|ribs|shanks?|thighs?|breasts?|legs|wings|drumsticks|chops?|cheeks|oxtail|brisket|joint|mince|sausages?|meatballs|bacon|lardons|onions?|sauce|liquid|juices|broth|gravy|pot|lid|cooker|valve|pressure|oil|fat|skins?|bones|vegetables|slurry|paste|marinade|spices|pieces|bird|herbs|pasta|noodles|rice';
+const WITHOUT_ARTICLE = new RegExp(
+  `(?<![\\p{L}-])((?<!\\b(?:the|a|an|your|some|of|and|half|all) )(?:${DOES})) (?=(?:${DONE_TO})(?![\\p{L}-]))`,
+  'giu',
+);
+const SALTED =
+  /^(\W*(?:salt(?: (?:and|&) pepper)?|dry|pepper)) (?=(?:chicken|beef|lamb|meat|ribs|shanks?|thighs?|breasts?|legs|wings|chops?|cheeks|joint|pieces|skins?)\b)/iu;
+const OF_THE_HEAT = /\b(turn (?:up|down|off)|lower|reduce|raise|off|over|on) (?=heat\b)/giu;
+
+/** "Take chicken out, strain sauce": notes and cards leave the small words away; read as "take the chicken out, strain the sauce". */
+export const withArticles = (sentence: string): string =>
+  sentence.replace(WITHOUT_ARTICLE, '$1 the ').replace(SALTED, '$1 the ').replace(OF_THE_HEAT, '$1 the ');
