@@ -413,7 +413,13 @@ const ofTheEnd: Rule = ({ text, meant, last, isToCome, said, all, some }) => {
   // Brushed over what was put together it belongs to that.
   if (said === 'stirin' && last?.verb === 'fill' && /\b(?:brush|glaze|egg)\b/i.test(text)) return null;
   // The sauce over the meat is the end of it.
-  if (said === 'stirin' && all(KINDS.meat) && /\b(?:pour|spoon|ladle)\b.*\bover\b/i.test(text))
+  const isNothingNew = !meant.some(isToCome);
+  if (
+    said === 'stirin' &&
+    some(KINDS.meat) &&
+    isNothingNew &&
+    /\b(?:pour|spoon|ladle)\b.*\bover\b/i.test(text)
+  )
     return 'serve';
   if (said === 'boil' && !meant.length && last?.verb === 'thicken') return null;
   // "Boil them for ten minutes, so that you have a cupful": nothing new is in it, and it goes down.

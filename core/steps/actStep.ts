@@ -95,6 +95,9 @@ function textOf(done: Done, how: string, goesOn: string): string {
     isDoneAhead(act)
       ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it.`
       : '',
+    standsAlone(act, act.minutes ?? 0) && !isDoneAhead(act)
+      ? `${formatDuration((act.minutes ?? 0) * 60)} in all.`
+      : '',
     how,
     goesOn,
     isBrownedInBatches(done) && input.batches > 1 ? `${input.batches} batches.` : '',

@@ -18,6 +18,7 @@ import {
   smellsSoon,
   wasChilled,
 } from './actFacts';
+import { isDoneAhead } from './actMinutes';
 import { kindOf, type StepInput } from './step';
 
 /** An act with its lines, as a way of doing it looks at it. */
@@ -153,6 +154,10 @@ const WAYS: readonly Way[] = [
   },
   { when: isWashed, title: 'Wash {food}', text: WASHED },
   { when: ({ act, input }) => act.verb === 'soak' && !keepsLiquor(act, input), text: '' },
+  {
+    when: ({ act }) => act.verb === 'marinate' && act.minutes !== null && !isDoneAhead(act),
+    text: 'Covered and cold.',
+  },
   {
     when: ({ act, mine }) => isGrainFried(act, mine),
     title: 'Turn {food} in the fat',
