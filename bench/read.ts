@@ -23,11 +23,10 @@ function partsOf(text: string): readonly string[] {
 
 function planOf(text: string): Plan {
   const { title, plates, lines, method } = readRecipe(text, pantry);
-  const dish = emptyDish('d', title ?? 'No title', 0);
+  const dish = emptyDish('d', title ?? 'No title', 0, plates ?? undefined);
   return planDish(
     {
       ...dish,
-      plates: plates ?? dish.plates,
       lines: lines
         .flatMap((l) => partsOf(l.text).map((text) => ({ ...l, text })))
         .map((l, i) => ({ id: `l${i}`, ...l })),

@@ -197,7 +197,7 @@ const SO_MANY_LENGTHS =
   /^(\d{1,2})\s*[x×]\s*(\d{1,2}(?:[.,]\d)?)(?=[\s-]?(?:cm|mm|in(?:ch(?:es)?)?\b|")[\s-]+(?:thick |long )?(?:pieces?|knobs?|chunks?|lengths?|thumbs?)\b)/i;
 
 const ONE_UNSAID =
-  /^(?:pint|cup|cupful|litre|liter|quart|kilo|pound|can|tin|jar|packet|pack|carton|tub|pot|bottle|tablespoon|teaspoon|tbsp|tsp)\s+of\s+\p{L}/iu;
+  /^(?:(?:pint|cup|cupful|litre|liter|quart|kilo|pound|can|tin|jar|packet|pack|carton|tub|pot|bottle|tablespoon|teaspoon|tbsp|tsp)\s+of\s+\p{L}|(?:pint|cup|can|tin|jar|packet|carton|tablespoon|teaspoon|tbsp|tsp|sachet|squirt)\s+(?!(?:of|foil|opener|size)\b)\p{L})/iu;
 
 /** A noodle, and no glass of anything. */
 const GLASS_NOODLES = /^glass noodles?\b/i;

@@ -111,6 +111,8 @@ const DishActSchema = z.object({
   minutes: z.number().min(0).max(100_000).nullable(),
   words: z.string().max(400),
   where: z.enum(['pot', 'pan']),
+  /** Done beside the pot while it is closed; left away where it is not. */
+  meanwhile: z.literal(true).optional(),
 });
 export type DishAct = z.infer<typeof DishActSchema>;
 

@@ -17,7 +17,7 @@ export interface PressureRun {
 
 /** What is done over an open flame, whatever heat it names: "boil on high for 8 minutes" is no lid. */
 const OPEN_HEAT =
-  /\b(?:simmer|boil|bhun\w*|fry|frying|saut[eé]|brown(?:ed)?|sear|sweat|soften|reduced?|rest(?:ing)?|(?:re)?warm(?:ed|ing)?|reheat(?:ed)?|heat(?:ed)? through|heat gently|bubbl(?:e|ing)|bake|grill|broil|roast|marinate|stand|chill|flame|burner|hob|uncovered|melts?|(?:a|per|each|on (?:each|every|both)) sides?|(?:without (?:the|a)|open) lid|lid off)\b/i;
+  /\b(?:simmer|boil|evaporat\w*|bhun\w*|fry|frying|saut[eé]|brown(?:ed)?|sear|sweat|soften|reduced?|rest(?:ing)?|(?:re)?warm(?:ed|ing)?|reheat(?:ed)?|heat(?:ed)? through|heat gently|bubbl(?:e|ing)|bake|grill|broil|roast|marinate|stand|chill|flame|burner|hob|uncovered|melts?|(?:a|per|each|on (?:each|every|both)) sides?|(?:without (?:the|a)|open) lid|lid off)\b/i;
 /** True for a clause whose minutes and heat are those of an open pot, a pan or an oven. */
 export const isOpenHeat = (clause: string): boolean =>
   OPEN_HEAT.test(clause) && !/\bpressure\b|\bwhistles?\b|\bhiss\w*/i.test(clause);

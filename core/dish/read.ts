@@ -184,6 +184,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     /^\W*(?:\d+|an?|one|half a)?\s*(?:recipe|quantity|batch|portion|amount)s?\s+(?:of\s+)?\p{L}/iu.test(
       clean,
     );
+  if (amount && food && !isElsewhere) amount = withUnitLeftAway(amount, food);
   const isCountless = amount !== null && food !== null && (isElsewhere || !canBeCounted(amount, food));
   const isImpossible = isCountless || (amount !== null && !isPossible(amount, food, system));
   // What is not understood weighs nothing, takes no room and holds no liquid until it is answered.
@@ -273,6 +274,17 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     confidence,
     doubt,
   };
+}
+
+/** So many of a thing are never counted: a note leaves the grams away. */
+const LEAST_GRAMS = 50;
+
+/** "500 mince", "stock 200": grams, or millilitres of what pours, and said so. */
+function withUnitLeftAway(amount: Amount, food: Food): Amount {
+  const isMany = amount.unitId === 'each' && amount.min >= LEAST_GRAMS && !amount.alsoG && !amount.alsoMl;
+  if (!isMany || (canBeCounted(amount, food) && food.cut === undefined)) return amount;
+  const unitId = LIQUID_KINDS.has(food.kind) ? 'ml' : 'g';
+  return { ...amount, unitId, readAs: `${formatAmount({ ...amount, unitId }, 1)}` };
 }
 
 /** Cuts whose ordinary piece is a slice or a fillet. */

@@ -226,7 +226,13 @@ function listApart(clean: string, amount: Amount | null, pantry: Pantry): string
     things[0]?.hasAmount === true &&
     things.slice(1).every((t) => /^(?:salt|flour|sugar|spice-.*|herb-.*)$/.test(t.food.kind)) &&
     /^\D/.test(clean);
-  return areMeasured || isLastMeasured || areServed || areNames || areSeasoned
+  // "Onion, 2 peppers, garlic": three things or more, each by its bare name, some of them counted.
+  const areListed =
+    things.length > 2 &&
+    counted.length > 0 &&
+    !/\b(?:with|in)\b/i.test(things[0]?.text ?? '') &&
+    things.every((t) => t.hasAmount || isJustNamed(t.text, pantry));
+  return areMeasured || isLastMeasured || areServed || areNames || areSeasoned || areListed
     ? things.map((t) => (served ? `${t.text}, ${served}` : t.text))
     : [];
 }

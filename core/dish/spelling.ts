@@ -42,6 +42,7 @@ const SHORT: Record<string, string> = {
   btr: 'butter',
   veg: 'vegetable',
   pep: 'pepper',
+  pap: 'paprika',
 };
 
 /** "Soak 1 lb navy beans overnight": what is done to a line, before its amount. */

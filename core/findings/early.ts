@@ -84,6 +84,8 @@ function asTold(item: PlacedItem, input: FindingInput): Severity {
     const perMl = item.massG.mid / Math.max(1, liquid.countedMl.mid);
     return perMl <= SUGAR_DISSOLVES ? 'fine' : perMl <= SUGAR_IS_A_SAUCE ? 'note' : 'careful';
   }
+  // Pasta that the recipe cooks under the lid has enough to drink: that is the dish.
+  if (kind === 'pasta' && liquid.countedMl.mid >= liquid.needMl) return 'fine';
   return kind === 'quick-veg' || kind === 'leaf' || kind === 'pasta' ? 'note' : 'careful';
 }
 

@@ -1,4 +1,5 @@
 import { isHeldBack } from '../dish/moment';
+import type { PlacedItem } from '../moments/item';
 import type { FloorRisk } from '../pot/floor';
 import { formatVolume } from '../quantity/format';
 import type { Finding, Fix, Severity } from './finding';
@@ -15,8 +16,11 @@ function floorRemedies({ floor, rules, items, fill, liquid, kitchen }: FindingIn
   const out: Fix[] = [];
   const has = (id: string): boolean => floor.parts.some((p) => p.id === id);
   const name = ownLiquid(items);
+  // Pasta and rice of the recipe's own pot are the dish: nobody holds them back.
+  const isTheDish = (i: PlacedItem): boolean =>
+    i.by === 'method' && ['pasta', 'grain'].includes(i.read.food?.kind ?? '');
   const early = items.filter(
-    (i) => i.early && !i.touchesRaw && floor.parts.some((p) => p.lineIds.includes(i.lineId)),
+    (i) => i.early && !i.touchesRaw && !isTheDish(i) && floor.parts.some((p) => p.lineIds.includes(i.lineId)),
   );
   if (early.length)
     out.push({
@@ -27,7 +31,7 @@ function floorRemedies({ floor, rules, items, fill, liquid, kitchen }: FindingIn
   if (fill.broken.length) out.push(loadInOrder([], 'Load it in the computed order'));
   if (rules.tomato !== 'top' && floor.parts.some((p) => p.is === 'stirred-in'))
     out.push(setRule('tomato', 'top', 'Keep the tomato on top'));
-  if (liquid.splashMl > 0 || has('film-depth')) {
+  if (liquid.splashMl > 0 || has('film-depth') || items.some(isTheDish)) {
     const ml = Math.max(liquid.splashMl, 100);
     out.push(pourIn(ml, name, `Add ${formatVolume(ml, kitchen.units)} ${name}`));
   }

@@ -387,15 +387,40 @@ interface MethodRow {
   isMarked: boolean;
 }
 
+/** Rows that are broken because the page is narrow: each is as long as it could be. Notes break where a thought ends. */
+function isWrapped(rows: readonly MethodRow[]): boolean {
+  const plain = rows.filter((r) => !r.isMarked).map((r) => r.words);
+  if (plain.every((row) => /^[\p{Ll}\d]/u.test(row))) return false;
+  const open = plain.slice(0, -1).flatMap((row, i) => {
+    const next = plain[i + 1] ?? '';
+    const isOpen = !/[.!?:;)]$/.test(row) && /^\p{Ll}/u.test(next);
+    return isOpen ? [{ length: row.length, full: row.length + 1 + (next.split(' ')[0] ?? '').length }] : [];
+  });
+  const widest = Math.max(...open.map((row) => row.length));
+  const short = open.filter((row) => row.full < WRAPPED_SHARE * widest).length;
+  return short <= MOST_SHORT * open.length;
+}
+/** A row of a narrow page, with the word that no longer fitted, is at least so long beside the widest. Source: ragged print; spread 10 %. */
+const WRAPPED_SHARE = 0.85;
+/** Share of rows that end early all the same, at the end of a paragraph. */
+const MOST_SHORT = 0.25;
+
 function joinWrapped(rows: readonly MethodRow[]): string[] {
   const out: string[] = [];
+  const isNarrow = isWrapped(rows);
   for (const { words: row, isMarked } of rows) {
     const last = out.at(-1);
     // A bullet or a number begins anew, however the row before it ends.
     if (isMarked) out.push(row);
     else if (last !== undefined && /\p{L}-$/u.test(last) && /^\p{Ll}/u.test(row))
       out[out.length - 1] = last.slice(0, -1) + row;
-    else if (last !== undefined && !/[.!?:;)]$/.test(last) && /^\p{Ll}/u.test(row) && last.length > 30)
+    else if (
+      isNarrow &&
+      last !== undefined &&
+      !/[.!?:;)]$/.test(last) &&
+      /^\p{Ll}/u.test(row) &&
+      last.length > 30
+    )
       out[out.length - 1] = `${last} ${row}`;
     else out.push(row);
   }

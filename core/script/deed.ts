@@ -16,7 +16,7 @@ import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
 
 /** What may be left undone. */
 const OPTIONAL =
-  /\bif (?:(?:you|u|ya)(?:'d|’d)? (?:like|want|prefer|wish|wanna)|needed|necessary|desired|liked|wanted)\b|\boptional(?:ly)?\b/i;
+  /\bif (?:(?:you|u|ya)(?:'d|’d)? (?:like|want|prefer|wish|wanna)|needed|necessary|desired|liked|wanted|(?:the |your )?(?:gravy|sauce|it|stew|curry)(?: (?:is|looks|seems)|['’]s) (?:still |too |a bit |a little |very )*(?:thin|watery|runny|loose|liquid))\b|\boptional(?:ly)?\b/i;
 
 const BESIDE =
   /\b(?:wide|frying|large|separate|heavy|deep|another|an?|your) (?!pressure\b)(?:(?!pressure|sheet|baking|roasting|oven|grill|broiler|foil)\p{L}+ )?(?<!(?:sheet|baking|roasting|grill|broiler) )(?:pan|skillet)\b|\bskillet\b/iu;

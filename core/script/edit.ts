@@ -75,6 +75,7 @@ function kept(script: Script, lines: Dish['lines']): DishScript {
       minutes: a.minutes,
       words: a.words.slice(0, 400),
       where: a.where,
+      ...(a.stage === 'closed' && !OF_THE_POT.has(a.verb) ? { meanwhile: true as const } : {}),
     })),
   };
 }
@@ -98,9 +99,13 @@ function opened(script: DishScript, lines: Dish['lines'], sizes: Script['sizes']
 }
 
 /** Where each act stands, by the lids before it. */
-function withStages(acts: readonly Omit<Act, 'run' | 'stage'>[]): Act[] {
+function withStages(acts: readonly (Omit<Act, 'run' | 'stage'> & { meanwhile?: true | undefined })[]): Act[] {
   let run = 0;
-  return acts.map((a): Act => {
+  let isClosed = false;
+  return acts.map(({ meanwhile, ...a }): Act => {
+    if (a.verb === 'close') isClosed = true;
+    // Beside the pot while it is closed, told before the release or after it; moved to before the lid it is like any other.
+    if (meanwhile && (isClosed || run > 0)) return { ...a, stage: 'closed', run: isClosed ? run + 1 : run };
     const isOfThePot = OF_THE_POT.has(a.verb);
     const stage: Stage = isOfThePot
       ? 'closed'
@@ -112,7 +117,10 @@ function withStages(acts: readonly Omit<Act, 'run' | 'stage'>[]): Act[] {
           ? 'prep'
           : 'open';
     const act = { ...a, stage, run };
-    if (a.verb === 'release') run++;
+    if (a.verb === 'release') {
+      run++;
+      isClosed = false;
+    }
     return act;
   });
 }

@@ -156,6 +156,9 @@ export function lettingGo(r: Reading, c: Clause): boolean {
   return true;
 }
 
+/** Clauses between a low flame and the release that only say "switch off", at most. */
+const SWITCHED_OFF = 2;
+
 /** What is said while the lid is closed; anything else that is told to do means that the pot is open again. */
 export function whileClosed(r: Reading, c: Clause): boolean {
   if (r.stage !== 'closed') return false;
@@ -164,7 +167,7 @@ export function whileClosed(r: Reading, c: Clause): boolean {
   const isLowHeat =
     !meant.length &&
     /\b(?:simmer|sim|low(?:er)?)\b/i.test(text) &&
-    speaksOfRelease(r.parts[c.n + 1]?.text ?? '') &&
+    r.parts.slice(c.n + 1, c.n + 1 + SWITCHED_OFF).some((p) => speaksOfRelease(p.text)) &&
     !r.has('release');
   // "Four whistles, then lower the flame and cook ten minutes more": still the one lid.
   const isStillClosed =

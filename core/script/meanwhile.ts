@@ -7,7 +7,9 @@ import { type Reading, type Clause } from './reading';
 
 /** "Meanwhile fry the mushrooms in butter": done in a pan or a bowl of its own while the pot is closed. */
 export function meanwhile(r: Reading, c: Clause): boolean {
-  if (r.stage !== 'closed' || !r.has('hold') || r.has('release') || r.run + 1 < r.lids) return false;
+  if (r.stage !== 'closed' || !r.has('hold') || r.run + 1 < r.lids) return false;
+  // "Meanwhile," before a comma: what is done meanwhile is told next.
+  if (/^\W*(?:meanwhile|meantime|in the meantime)\W*$/i.test(c.text)) return true;
   const { last } = r;
   const isBegun = last?.stage === 'closed' && last.run > r.run;
   if ((!MEANWHILE.test(c.sentence) && !isBegun) || OPENS_IT.test(c.text)) return false;
@@ -23,7 +25,13 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   if (!MEANWHILE.test(c.sentence)) return false;
   r.stage = 'after';
   r.run++;
-  const verb = verbTold(r, c);
+  const toldVerb = verbTold(r, c);
+  // "Simmer the parsnips in the milk": vegetables cook in it, and none of it is for the sauce.
+  const isInMilk =
+    toldVerb === 'dairy' &&
+    /\b(?:simmer|boil|cook|poach)\b/i.test(c.text) &&
+    c.meant.some((i) => VEGETABLES.includes(r.kindOf(i)));
+  const verb = isInMilk ? 'simmer' : toldVerb;
   const isSame = isBegun && isSameBowl(r, c, verb);
   const isBeside = isSame || (verb !== null && BESIDE_IT.has(verb) && c.meant.some((i) => r.isToCome(i)));
   if (isBeside && verb !== null && !isSame) {
@@ -34,6 +42,15 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   r.run--;
   return isBeside;
 }
+
+const VEGETABLES: readonly FoodKind[] = [
+  'root-veg',
+  'slow-veg',
+  'quick-veg',
+  'allium',
+  'mushroom',
+  'pulse-cooked',
+];
 
 /** What makes a dough of flour. */
 const WETS_DOUGH: readonly FoodKind[] = [

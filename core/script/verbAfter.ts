@@ -9,6 +9,8 @@ const DOUGH: readonly FoodKind[] = ['oil', 'butter', 'egg', 'sugar'];
 /** Warmed again and no more. */
 const WARMS =
   /^\W*(?:then |next day |the next day )?re-?heat\b|\b(?:warm|heat|reheat)(?:ed)?\b.{0,12}\b(?:through|again|gently|up)\b|\bgently (?:warm|heat|reheat)\b/i;
+const WILL_THICKEN =
+  /^\W*(?:it|this|the (?:sauce|stew|soup|gravy|pasta)) (?:will|may|might|should|looks?|seems?)\b.*\bthick/i;
 const SLAKES =
   /\b(?:whisk|stir|mix|blend|slake|beat)\b.*\b(?:starch|flour|cornflour|cornstarch|arrowroot|slurry)\b/i;
 const BEATS = /\b(?:beat|whisk|mix|stir)\b/i;
@@ -174,7 +176,9 @@ const ofEggsAndDough: Rule = ({ text, meant, lines, last, isToCome, said, kinds,
 };
 
 /** What binds the sauce, and what only stands and grows thicker. */
-const ofBinding: Rule = ({ text, meant, lines, last, next, said, kinds, isBinder, bindsWith }) => {
+const ofBinding: Rule = ({ text, meant, lines, last, next, isToCome, said, kinds, isBinder, bindsWith }) => {
+  // "It will look soupy but thickens in five minutes": it stands so long, and nothing is done.
+  if (WILL_THICKEN.test(text) && !meant.some(isToCome)) return minutesNamed(text) === null ? null : 'rest';
   if (said === 'blendafter' && bindsWith) return 'thicken';
   // "Ladle out half a cup of the liquid, whisk the starch into it": it goes back at once, and no fat is poured off.
   if (said === 'pouroff' && !/\b(?:fat|oil|grease)\b/i.test(text) && SLAKES.test(next)) return null;
@@ -309,7 +313,9 @@ const ofGlazing: Rule = ({ text, meant, last, wasTakenOut, isToCome, said, all, 
   // "Bring the sauce to a simmer" for what is stirred in next: it has to be hot, and no more.
   if (said === 'simmer' && !meant.length && /\bbring\b.{0,30}\bto a (?:gentle )?simmer\b(?!.*\d)/i.test(text))
     return null;
-  if (said === 'simmer' && IN_FAT.test(text) && some(KINDS.fat) && meant.some(isToCome)) return 'fry';
+  const isInLiquid = some([...KINDS.thin, 'milk', 'cream']);
+  if (said === 'simmer' && IN_FAT.test(text) && some(KINDS.fat) && !isInLiquid && meant.some(isToCome))
+    return 'fry';
   if (said === 'simmer' && WARMS.test(text)) return 'warm';
   // "Drizzle with the glaze": it is on the plate.
   if (said === 'glaze' && !meant.length && /\b(?:drizzle|spoon|pour|ladle|serve)\w*\b.*\bglaze\b/i.test(text))

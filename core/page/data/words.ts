@@ -16,7 +16,7 @@ export const INGREDIENT_HEADING = whole(
 );
 
 export const METHOD_HEADING = whole(
-  "(?:the )?(?:method|directions?|instructions?|preparation(?: method)?|preparing|procedure|steps?|step by step(?: instructions)?|how to(?: (?:make|cook|prepare)(?: it| this)?)?|how it'?s (?:made|done)|how (?:i|we|you) (?:make|do|cook) (?:it|this|them)|here(?:'|’)?s (?:how|what to do)|here is how|what (?:i|you|we) do|do(?: this)?|let(?:'|’)?s cook|cook it|now cook|the cooking|to (?:make|cook|prepare)(?: it)?|what to do|what happens|making it|cooking(?: instructions| method)?|zubereitung|anleitung|préparation|preparación|procedimiento|procedimento|bereiding|tillagning|fremgangsmåte)",
+  "(?:the )?(?:method|directions?|instructions?|preparation(?: method)?|preparing|procedure|steps?|step by step(?: instructions)?|how to(?: (?:make|cook|prepare)(?: it| this)?)?|how it'?s (?:made|done)|how (?:i|we|you) (?:make|do|cook) (?:it|this|them)|here(?:'|’)?s (?:how|what to do)|here is how|what (?:i|you|we) do|do(?: this)?|let(?:'|’)?s cook|cook it|now cook|the cooking|to (?:make|cook|prepare)(?: it)?|what to do|what happens|making it|cooking(?: instructions| method)?|zubereitung|anleitung|préparation|preparaci[óo]n|elaboration|elaboraci[óo]n|preparazione|preparo|modo de preparo|mode of preparation|the process|process|cooking steps|procedimiento|procedimento|bereiding|tillagning|fremgangsmåte)",
 );
 
 /** From here to the next heading of lines or method nothing is cooked. */

@@ -114,7 +114,7 @@ export const LARDER = [
   row('pulse-cooked', 'black bean', { pieceG: { can: 240 } }),
   row('pulse-cooked', 'pinto bean', { pieceG: { can: 240 } }),
   row('pulse-cooked', 'cannellini bean | white bean | haricot bean | navy bean | great northern bean | canned bean | haricot bean dried | great northern beans canned | white beans canned', { pieceG: { can: 240 } }),
-  row('pulse-cooked', 'butter bean | lima bean | canned broad bean', { pieceG: { can: 240 } }),
+  row('pulse-cooked', 'butter bean | butterbean | lima bean | canned broad bean', { pieceG: { can: 240 } }),
   row('pulse-cooked', 'borlotti bean | cranberry bean', { pieceG: { can: 240 } }),
   row('pulse-cooked', 'black-eyed pea | black-eyed bean | cowpea', { pieceG: { can: 240 } }),
   row('pulse-cooked', 'baked bean', { pieceG: { can: 415 }, strength: 0.04, sugar: 0.05, salt: 0.006, scorch: 2 }),

@@ -367,7 +367,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\b(?:(?<!\bthe )bone\b(?![- ](?:side|in\b|broth|stock|end|up|down))|debone|(?:discard|throw (?:away|out)|remove|lose) .{0,24}\bbones?\b|take (?:out )?the bones|(?:chuck|ditch|toss|bin) (?:away |out )?(?:the )?bones?|^\W*strip (?:the )?meat$|(?:take|pick|pull|strip) (?:off )?(?:all )?(?:the )?meat (?:from|off)|strip the meat|remove the bones?|pick the meat|pull (?:off )?the meat|discard(?:ing)? the (?:skins? and )?bones?|off the bone)/i,
     stages: ['after'],
   },
-  { verb: 'strain', words: /\bstrain\b|\bthrough a sieve\b|^\W*(?:push|press|rub)\b.*\bthrough$/i },
+  {
+    verb: 'strain',
+    words:
+      /\bstrain\b|\bthrough (?:a|the) (?:\w+ )?(?:sieve|strainer|colander|muslin|chinois)\b|^\W*(?:push|press|rub)\b.*\bthrough$/i,
+  },
   { verb: 'skim', words: /\bskim\b|\b(?:spoon|lift|scrape|take) off the (?:\p{L}+ ){0,2}fat\b/iu },
   {
     verb: 'pouroff',
@@ -412,7 +416,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'dredge',
     words:
-      /\b(?:dredge|dust|toss|coat|roll|shake)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b|^\W*(?:tie, )?flour(?:,| (?:the|and|them|it)\b|$)/i,
+      /\b(?:dredge|dust|toss|coat|roll|shake)\b.*\b(?:flour|cornstarch|cornflour|starch)\b|\bdredge\b|\bpass(?:ed)? (?:(?:it|them|the \w+) )?(?:through|in) (?:the |some |seasoned )?flour|^\W*(?:tie, )?flour(?:,| (?:the|and|them|it)\b|$)/i,
     stages: ['prep', 'open'],
   },
   {
@@ -447,7 +451,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'blendafter',
-    words: /(?<!\bto )\bblend\b(?! (?:well|in|it in|together|through))|\b(?:blitz|pur[eé]e|whizz)\b/i,
+    words:
+      /(?<!\bto )\bblend\b(?! (?:well|in|it in|together|through))|\b(?:blitz|whizz)\b|(?<!\b(?:the|a|this|that|some|more|warm|hot|onto|of|with|parsnip|potato|cauliflower|celeriac|carrot|tomato|squash|pumpkin)\s+)\bpur[eé]e(?!\p{L})/iu,
     stages: ['after'],
   },
   {

@@ -1,0 +1,111 @@
+import { pressureRuns } from '../dish/pressure';
+import { readLine } from '../dish/read';
+import { readRecipe } from '../page/recipe';
+import { pantry, told } from './testing/telling';
+
+/** Recipes told word for word out of other languages, notes without full stops, and what a chef leaves away. */
+const verbs = (list: string, method: string): string =>
+  told(list, method)
+    .map((a) => a.replace(/\(.*/, ''))
+    .join(' ');
+
+describe('a stew out of the Spanish', () => {
+  const LIST = '1.5 kg oxtail; 2 onions; 750 ml red wine; 250 ml beef broth; 1 spoonful of flour; olive oil';
+  const METHOD =
+    'Salt the oxtail and pass it through flour. We brown the pieces in the express pot and reserve them. We poach the onions for 10 minutes. We put the meat back and cover with the wine. Let the alcohol evaporate for 5 minutes over high heat. Add the broth, close the pot and cook for 45 minutes from when the steam starts to come out. Let the pressure go down. Take out the oxtail and pass the sauce through the blender and a strainer.';
+
+  it('has the minutes of its lid, and not those of the wine', () => {
+    expect(pressureRuns(METHOD)).toMatchObject([{ minutes: 45, release: 'natural' }]);
+  });
+
+  it('flours, blends and strains', () => {
+    expect(verbs(LIST, METHOD)).toMatch(/^dredge .*liftout blendafter strain$/);
+  });
+});
+
+describe('a whistle, and then a low flame', () => {
+  it('is one lid, whatever is switched off before it is let go', () => {
+    expect(
+      verbs(
+        '500 g mutton; 2 potatoes; 350 ml water; 1 tsp garam masala',
+        'Add mutton, potatoes and water. Close the lid, keep on high flame for 1 whistle, then simmer for 20 minutes. Switch off and let the pressure release on its own. Open, sprinkle garam masala and boil for 2 mins if gravy is thin.',
+      ),
+    ).toBe('add close hold release stirin');
+  });
+});
+
+describe('what goes on while the pot lets go', () => {
+  const LIST = '12 pork cheeks; 400 ml chicken stock; 300 g mushrooms; 30 g butter';
+  it('is done beside the closed pot', () => {
+    const acts = told(
+      LIST,
+      'Add the stock and the cheeks. Lid on, full pressure, 35 minutes. Natural release. Meanwhile, fry the mushrooms in the butter for 8 minutes. Lift out the cheeks. Stir in the mushrooms.',
+    );
+    expect(acts).toContain('fry/8(mushroom butter)');
+    expect(acts.at(-1)).toBe('stirin()');
+  });
+});
+
+describe('a sauce that will thicken', () => {
+  it('stands so long, and is not thickened with anything', () => {
+    expect(
+      verbs(
+        '12 oz rigatoni; 600 ml water; 120 ml cream',
+        'Add the water and rigatoni. Pressure cook on high 5 minutes, quick release. Add the cream. It will look soupy but thickens in 5 minutes.',
+      ),
+    ).toMatch(/release dairy rest\/5$/);
+  });
+
+  it('has no sauce in what a purée is called', () => {
+    expect(
+      verbs(
+        '12 pork cheeks; 400 ml chicken stock; potatoes',
+        'Add the stock and the cheeks. High pressure, 35 minutes, quick release. Lift out the cheeks. Spoon the potato purée onto warm plates and sit three cheeks on each.',
+      ),
+    ).not.toMatch(/blend/);
+  });
+});
+
+describe('a note in small letters', () => {
+  const NOTE = `chicken & chorizo
+
+8 thighs skinless
+onion, 2 peppers, garlic
+tsp smoked pap
+tin toms
+stock 200
+
+brown thighs in a little oil both sides, take out
+onion + peppers 5 mins, garlic pap 1 min
+toms stock scrape. everything back
+lid 9 mins high, leave 5, vent
+bubble 5 mins lid off`;
+
+  it('keeps its rows: none of them is the end of another', () => {
+    expect(readRecipe(NOTE, pantry).method.split('\n').length).toBeGreaterThanOrEqual(5);
+  });
+
+  it('joins the rows of a narrow page all the same', () => {
+    const page =
+      'Lamb stew\n\nIngredients\n1 kg lamb\n500 ml stock\n\nMethod\nPut the lamb with the stock and some salt\ninto the pot. Bring to pressure and cook for\n25 minutes. Let the pressure go down by\nitself and taste it.';
+    expect(readRecipe(page, pantry).method).toMatch(/some salt into the pot/);
+  });
+
+  it.each([
+    ['tin toms', 'chopped-tomatoes', 400],
+    ['tsp smoked pap', 'smoked-paprika', 2.2],
+    ['stock 200', 'chicken-stock', 200],
+    ['500 mince', 'ground-beef', 500],
+    ['tin butterbeans drained', 'butter-bean', 240],
+    ['3 large chicken breasts (about 11/2 lb)', 'chicken-breast', 680],
+    ['600ml chicken or vegetable stock.', 'chicken-stock', 600],
+  ])('leaves away what every cook knows: %s', (line, id, grams) => {
+    const read = readLine(line, pantry);
+    expect(read.food?.id).toBe(id);
+    expect(read.massG.mid).toBeCloseTo(grams, -1);
+  });
+
+  it('names three things in a row', () => {
+    expect(readLine('onion, 2 peppers, garlic', pantry).several).toEqual(['onion', '2 peppers', 'garlic']);
+  });
+});
