@@ -152,7 +152,8 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
   const isFat = FATS.includes(kind);
   const isStarch = STARCHES.includes(kind);
   const isBound = after.some((a) => a.verb === 'thicken');
-  if (act.stage === 'closed' && act.run === 0) return 'lid';
+  // Beside the closed pot, in a pan of its own: never in the sauce.
+  if (act.stage === 'closed') return act.run === 0 ? 'lid' : 'finish';
   if (isLater(act, script)) return 'lid';
   if (act.run > 0) {
     if (act.verb === 'serve' || act.stage === 'table') return 'serve';

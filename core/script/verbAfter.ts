@@ -294,7 +294,7 @@ const ofGlazing: Rule = ({ text, meant, last, wasTakenOut, isToCome, said, all, 
     said === 'glaze' &&
     last?.verb === 'return' &&
     !meant.length &&
-    /^\W*(?:and )?(?:turn|toss|coat|roll)\b/i.test(text)
+    /^\W*(?:and )?(?:turn|toss|coat|roll|baste)\b/i.test(text)
   )
     return 'coat';
   // "Glaze the small onions in butter": in a pan beside, and no sauce goes down.
