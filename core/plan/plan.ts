@@ -269,7 +269,9 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
   // Never fewer than the meat asks for: what is for the starch is on top of that.
   // A broth or a pot of pulses: nothing in it that the recipe’s minutes could leave raw.
   const isForStarch = minutes * 60 >= heat.holdS && leavesStarchRaw(heat, asTold, meat.length, plants);
-  const isFollowed = !meat.length || doesNoHarm(asTold, heating, minutes, mayFall) || isForStarch;
+  const isBites = meat.every((m) => m.cubed && m.thicknessMm <= BITE_MM);
+  const isFollowed =
+    !meat.length || doesNoHarm(asTold, heating, minutes, { mayFall, isBites }) || isForStarch;
   return isFollowed
     ? {
         ...base,
@@ -330,6 +332,9 @@ const QUICK_AT_95_MIN = 40;
 /** How far over its safe figure that is, °C. Source: thighs and sausages as served, 82-90 °C; spread 4 °C. */
 const WELL_DONE_C = 10;
 
+/** Cut so small it is one bite, mm. Source: "bite-sized" as cooks cut it, 20-30 mm; spread 20 %. */
+const BITE_MM = 30;
+
 /** How many times the computed minutes pulled or minced meat stands. Source: printed recipes for shredded breast; spread 30 %. */
 const PULLED_MOST = 4;
 
@@ -337,13 +342,20 @@ const PULLED_MOST = 4;
  * True when a recipe's minutes leave the deciding meat hot and tender here, not dry, and not below the floor of any cut. What is pulled
  * to shreds or is minced may fall apart, and stirred back into its sauce it does not go dry on the plate.
  */
-function doesNoHarm(heat: HeatForecast, input: HeatInput, minutes: number, mayFall: boolean): boolean {
-  const floor = Math.max(0, ...input.judged.map((j) => j.doneness.floorMin));
+function doesNoHarm(
+  heat: HeatForecast,
+  input: HeatInput,
+  minutes: number,
+  { mayFall, isBites }: { mayFall: boolean; isBites: boolean },
+): boolean {
+  const ofTheCut = Math.max(0, ...input.judged.map((j) => j.doneness.floorMin));
   const safeC = input.judged[heat.lead]?.doneness.safeC ?? null;
   const isHot = safeC === null || (heat.coreAtEndC ?? 0) >= safeC;
   const lead = input.judged[heat.lead]?.doneness;
   const isQuickMeat = lead !== undefined && lead.dryAfterMin === null && lead.tenderAt95Min < QUICK_AT_95_MIN;
   const isDoneThough = isQuickMeat && safeC !== null && (heat.coreAtEndC ?? 0) >= safeC + WELL_DONE_C;
+  // Bites that are well over their figure need no cut's least minutes: pasta beside them has its own.
+  const floor = isBites && isDoneThough ? 0 : ofTheCut;
   const isRight =
     isDoneThough ||
     heat.tenderness === 'tender' ||

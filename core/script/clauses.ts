@@ -126,6 +126,19 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /(?<=^|[.;]\s+)back (?:to|on|onto|in|into) (?:the )?saut[ée]e?(?: (?:mode|setting|function))?(?![\p{L}])/giu,
     'Set the pot',
   ],
+  // "Turn to sear", "using the sear function": how the pot is set, and nothing is fried.
+  [
+    /\b(?:turn|set|switch|change|put) (?:(?:it|the pot|the cooker|the heat|back|over) )*(?:to|on) (?:the )?["“]?(?:sear|brown(?:ing)?)["”]?(?: (?:mode|setting|function))?(?=[.,;]| and\b|$)/giu,
+    'Set the pot',
+  ],
+  [/,? (?:using|on|with|in) (?:the )?["“]?(?:sear|brown(?:ing)?)["”]? (?:mode|setting|function)/giu, ''],
+  // "Lemon zest and juice": the juice is the lemon's.
+  [/\b(lemon|lime|orange) (zest|rind|peel) (?:and|&|\+) (?:the )?juice\b/giu, '$1 $2 and $1 juice'],
+  // "Served with jeera rice": what is named for its spice is a side.
+  [
+    /\b(?:jeera|cumin|saffron|garlic|ginger|coconut|turmeric|lemon|herb(?:ed)?|butter(?:ed)?) (?=(?:rice|naans?|breads?|rotis?|mash|couscous|pulao|pilau)\b)/giu,
+    '',
+  ],
   // "Reduce sauté to medium": how the pot is set, and no sauce goes down.
   [
     /\b(?:reduce|lower|turn down|increase|raise|turn up|adjust|change) (?:the )?["“]?saut[ée]e?["”]?(?: (?:mode|function|setting|heat))? (?:to|on) (?:\p{L}+)/giu,
@@ -148,7 +161,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   ],
   // "Sauté on high, reduce": how the pot is set.
   [/(?<=^|[,;.:]\s+)saut[ée] (?:(?:on|at) )?(?:high|low|medium|normal|more|less)\s*[,;]\s*/giu, ''],
-  [/saut[ée]e?d?(?![\p{L}])/giu, 'saute'],
+  [/saut[ée]+d(?![\p{L}])/giu, 'sauteed'],
+  [/saut[ée]e?(?![\p{L}])/giu, 'saute'],
   // A cream by its name, and nobody's half.
   [/\bhalf[- ](?:and|&|n)[- ]half\b/gi, 'single cream'],
   [/\btom (?=pur)/gi, 'tomato '],

@@ -433,7 +433,10 @@ function done(r: Reading, c: Clause, verb: string): void {
       ? [...r.waiting].filter((i) => !r.isMeat(i) && !r.used.has(i) && !DRIED.has(r.kindOf(i)))
       : [];
   // "Season the beef": with the salt and pepper of the list, where no other sentence names them.
-  const salts = verb === 'season' && meant.every((i) => r.isMeat(i)) ? saltOfTheList(r, c.n) : [];
+  // "Combine the sugar and all the spices": the salt of the list is one of them.
+  const isRub = r.stage === 'prep' && RUBS.has(verb) && /\b(?:spices|seasonings?)\b/i.test(text);
+  const isSalted = isRub || (verb === 'season' && meant.every((i) => r.isMeat(i)));
+  const salts = isSalted ? saltOfTheList(r, c.n) : [];
   const water = verb === 'thicken' ? slurryWater(r, c) : [];
   // "Toast the chillies, then cover with boiling water": what is soaked is what was toasted.
   const soaked =
@@ -510,6 +513,8 @@ function slurryWater(r: Reading, { n, meant }: Clause): readonly number[] {
   const later = beside.some(isLittleWater) ? r.namedAfter(n) : new Set<number>();
   return beside.filter((i) => isLittleWater(i) && !r.used.has(i) && !later.has(i)).slice(0, 1);
 }
+
+const RUBS: ReadonlySet<string> = new Set(['season', 'marinate', 'mix']);
 
 function saltOfTheList(r: Reading, n: number): readonly number[] {
   const later = r.namedAfter(n);

@@ -166,3 +166,45 @@ it('sets nothing aside twice', () => {
     /release liftout shred serve$/,
   );
 });
+
+describe('what stands on the counter meanwhile', () => {
+  const WINGS =
+    '1.1 kg chicken wings; 240 ml water; 80 ml honey; 2 tbsp soy sauce; 1 tsp cornstarch; 1 tbsp butter; sesame seeds';
+
+  it('is a glaze in a saucepan of its own, to its last spoon', () => {
+    const acts = told(
+      WINGS,
+      'Pour the water into the pot with a trivet and stack the wings on it. High pressure 8 min, natural release 5 min. While the wings cook, add honey and soy sauce to a small saucepan. Bring to a simmer, stir in the cornstarch and cook until slightly thickened, 2-3 min. Remove from heat and whisk in butter. Transfer the wings to a sheet pan and brush with the sauce. Scatter with sesame seeds.',
+    );
+    expect(acts).toContain('simmer/3(honey soy-sauce cornstarch butter)');
+    expect(acts.at(-1)).toBe('serve(sesame-seed)');
+  });
+
+  it('is a masala that goes in by halves, and no half of the chicken', () => {
+    const acts = told(
+      '700 g chicken thighs; 1 tbsp coriander seeds; 1 tsp cumin seeds; 1 tsp fennel seeds; 60 ml water; 2 tbsp cream; salt; jeera rice',
+      'Dry roast the whole spices on SAUTE mode until fragrant, about 2 mins. Remove, cool and grind coarsely. Add chicken and half of the kadai masala. Add water and deglaze. Pressure cook on high for 4 mins, NPR 5. Add remaining kadai masala and the cream. Serve with jeera rice.',
+    );
+    expect(acts[0]).toBe('toast/2()');
+    expect(acts.find((a) => a.startsWith('add'))).toBe(
+      'add(chicken-thigh coriander-seed cumin-seed fennel-seed)',
+    );
+    expect(acts.at(-1)).toBe('serve(white-rice)');
+  });
+
+  it('has the salt of the list in its rub', () => {
+    const [first] = told(
+      '1.5 kg pork shoulder; 2 tbsp brown sugar; 2 tsp kosher salt; 1 tsp cumin; 1 tsp black pepper; 200 ml stock',
+      'Combine the sugar and all the spices; rub all over the pork. Add the stock and pork. High pressure 60 min, natural release.',
+    );
+    expect(first).toBe('season(brown-sugar ground-cumin black-pepper kosher-salt)');
+  });
+});
+
+it('toasts pasta in the fat before the broth, and follows its minutes where the meat is in bites', () => {
+  const acts = told(
+    '1 tbsp oil; 450 g chicken thighs, cut into bite-sized pieces; 1 shallot; 280 g orzo; 700 ml chicken stock',
+    'Heat the oil and brown the chicken 4 min. Add the shallot and cook another minute. Stir in the orzo and toast for 1 minute. Add the broth. Seal and cook on high pressure for 3 minutes. Quick release.',
+  );
+  expect(acts).toContain('soften/1(orzo)');
+});

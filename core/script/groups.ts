@@ -5,7 +5,7 @@ import type { ScriptLine } from './line';
 export const WHOLE_SPICES = /\bwhole spices?\b/i;
 
 export const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods?: readonly string[] }[] = [
-  { words: WHOLE_SPICES, kinds: ['spice-whole'], foods: ['bay-leaf'] },
+  { words: WHOLE_SPICES, kinds: ['spice-whole'], foods: ['bay-leaf', 'fennel-seed'] },
   {
     words:
       /\b(?:dry|powdered|ground) (?:masalas?|spices)\b|\b(?:the|all)(?: the)? masalas\b|\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b/i,

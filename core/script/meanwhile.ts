@@ -22,6 +22,7 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     return true;
   }
   if (isBegun && last.verb === 'mix' && intoTheDough(r, c, last)) return true;
+  if (isBegun && intoTheSaucepan(r, c, last)) return true;
   if (!MEANWHILE.test(c.sentence)) return false;
   r.stage = 'after';
   r.run++;
@@ -31,7 +32,9 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     toldVerb === 'dairy' &&
     /\b(?:simmer|boil|cook|poach)\b/i.test(c.text) &&
     c.meant.some((i) => VEGETABLES.includes(r.kindOf(i)));
-  const verb = isInMilk ? 'simmer' : toldVerb;
+  const isInSaucepan =
+    PUT_INTO.has(toldVerb ?? '') && IN_A_SAUCEPAN.test(c.text) && !c.meant.some((i) => r.isMeat(i));
+  const verb = isInMilk || isInSaucepan ? 'simmer' : toldVerb;
   const isSame = isBegun && isSameBowl(r, c, verb);
   const isBeside = isSame || (verb !== null && BESIDE_IT.has(verb) && c.meant.some((i) => r.isToCome(i)));
   if (isBeside && verb !== null && !isSame) {
@@ -41,6 +44,36 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   r.stage = 'closed';
   r.run--;
   return isBeside;
+}
+
+const IN_A_SAUCEPAN = /\b(?:in|into|to) (?:a|another) (?:\p{L}+ )?(?:saucepan|sauce pan|pan|pot)\b/iu;
+const PUT_INTO: ReadonlySet<string> = new Set([
+  'stirin',
+  'add',
+  'dairy',
+  'thicken',
+  'glaze',
+  'reduce',
+  'simmer',
+]);
+const GOES_ON =
+  /^\W*(?:and |then )?(?:bring|stir|whisk|add|simmer|cook|boil|bubble|let|remove from|take off|heat off|season|reduce)\b/i;
+const OF_ANOTHER_PLACE = /\b(?:pot|cooker|lid|valve|open|tray|oven|grill|broil\w*|wings|meat)\b/i;
+
+/** "Bring to a simmer, whisk in the slurry", of a sauce that was begun in a saucepan beside the closed pot: it goes on there. */
+function intoTheSaucepan(r: Reading, { meant, text }: Clause, sauce: Act): boolean {
+  const isItsOwn =
+    sauce.verb === 'simmer' &&
+    IN_A_SAUCEPAN.test(sauce.words) &&
+    GOES_ON.test(text) &&
+    !OF_ANOTHER_PLACE.test(text);
+  if (!isItsOwn || meant.some((i) => r.isMeat(i))) return false;
+  for (const index of meant.filter((i) => r.isToCome(i))) {
+    sauce.lines.push({ index, share: 1 - (r.used.get(index) ?? 0) });
+    r.used.set(index, 1);
+  }
+  sauce.minutes ??= timeNamed(text);
+  return true;
 }
 
 const VEGETABLES: readonly FoodKind[] = [

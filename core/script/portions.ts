@@ -43,6 +43,9 @@ export function shareTold(
   const its = others.length > 0 ? meant.filter((i) => !others.includes(i)) : [];
   const halved = others.length > 0 ? its : isOfProduct ? product : named;
   const most = linesMeant(MOST.exec(text)?.[1] ?? '', lines, pantry);
+  // "Add the chicken and half of the kadai masala", which no line is called: it is no half of the chicken.
+  const isOfUnknown =
+    isHalf && !halved.length && !others.length && !/^\W*(?:it|them|this|that|these|those)?\W*$/i.test(nextTo);
   return (index, before) => {
     if (before === 0 && most.includes(index)) return MOST_SHARE;
     if (REST.test(text)) return 1 - before;
@@ -50,6 +53,7 @@ export function shareTold(
     if (before > 0) return Math.min(1 - before, partTold(text, lines[index]));
     if (
       isHalf &&
+      !isOfUnknown &&
       !/by (?:a )?half/i.test(text) &&
       ((!halved.length && !others.length) || halved.includes(index))
     )

@@ -258,7 +258,8 @@ const ofTheMeat: Rule = ({ text, meant, last, wasTakenOut, isToCome, said, some 
   if (said === 'return' && BACK_ON_HEAT.test(text)) return null;
   // "Off the bone, discard the skin": of what is in the hand, and nothing else comes out.
   const isOfTheHand = last && ['bone', 'shred', 'slice'].includes(last.verb);
-  if (said === 'liftout' && isOfTheHand && /\b(?:skins?|bones?|fat|gristle)\b/i.test(text)) return null;
+  const isThrown = said === 'liftout' || said === 'pouroff';
+  if (isThrown && isOfTheHand && /\b(?:skins?|bones?|fat|gristle)\b/i.test(text)) return null;
   // "Crisp it under the air-fryer lid": heat from above.
   if (said === 'fry' && FROM_ABOVE.test(text)) return 'grill';
   // "Discard any that stay shut": a word about the mussels, and nobody lifts the meat out.

@@ -145,6 +145,8 @@ const ofTheHotFloor: Rule = ({ text, stage, meant, last, said, all, some }) => {
   // "Pour over the brandy, warm it and set it alight": it is the brandy that is warmed.
   if (said === 'heat' && !meant.length && last?.verb === 'deglaze' && /\b(?:it|them)\b/i.test(text))
     return null;
+  // "Toast the spices. Remove, cool and grind": they are taken off the heat, and nothing is lifted out of a pot.
+  if (said === 'liftout' && last?.verb === 'toast' && !meant.length) return null;
   if (said === 'toast') return stage === 'open' && wasHot(last) ? 'bloom' : meant.length ? 'toast' : null;
   // "Then do the same with the wine", of milk that bubbled away.
   const isAgain = /\b(?:do|repeat) (?:exactly )?the same with\b|\brepeat with\b/i.test(text);
@@ -365,6 +367,7 @@ const ofAdding: Rule = ({ text, stage, meant, lines, last, isToCome, next, said,
         return 'soften';
       // Stirred round in the fat until it shines, as for a risotto.
       if (last?.verb === 'soften' && all(['grain'])) return 'soften';
+      if (hadHeat && all(['grain', 'pasta']) && /\btoast|\bfry/i.test(`${text} ${next}`)) return 'soften';
       if (
         last &&
         ['brown', 'soften', 'bloom', 'liftout', 'pouroff', 'return', 'flame'].includes(last.verb) &&
