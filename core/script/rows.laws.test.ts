@@ -61,9 +61,9 @@ const said = (method: string, lines: (typeof cases)[number]['read']): string =>
 
 const known = new Map<string, string>();
 /** What a case says as it is written, read once. */
-function asWritten({ name, method, read }: (typeof cases)[number]): string {
-  const before = known.get(name) ?? said(method, read);
-  known.set(name, before);
+function asWritten({ method, read }: (typeof cases)[number]): string {
+  const before = known.get(method) ?? said(method, read);
+  known.set(method, before);
   return before;
 }
 
