@@ -72,7 +72,7 @@ export function floorFindings(input: FindingInput): Finding[] {
       about: 'floor',
       lineIds: floor.parts.flatMap((p) => p.lineIds),
       text: floor.level === 'high' ? 'The floor is likely to catch' : 'The floor may catch',
-      why: `Because of: ${parts}.`,
+      why: `Because of: ${parts}.${input.pot.liner === 'non-stick' ? ' The non-stick liner helps a little, and is counted.' : ''}`,
       fixes: helpingAloneOrTogether(
         input,
         floorRemedies(input),

@@ -122,7 +122,7 @@ export function floorRisk(
   const wattsPerCm2 = pot.heaterW / floorAreaCm2(pot);
   const intensity =
     Math.min(1.4, Math.max(0.7, wattsPerCm2 / FLOOR_FIGURES.usualWPerCm2.value)) *
-    (pot.liner === 'non-stick' ? 0.8 : 1);
+    (pot.liner === 'non-stick' ? FLOOR_FIGURES.nonStick.value : 1);
   const scaled = parts
     .map((p) => ({ ...p, risk: Math.min(0.95, p.risk * intensity) }))
     .sort((a, b) => b.risk - a.risk);

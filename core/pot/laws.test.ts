@@ -250,6 +250,15 @@ describe('the floor, by its causes', () => {
     expect(at({ liner: 'steel' })).toBeGreaterThan(at({ liner: 'non-stick' }));
   });
 
+  it('coconut that was thick in its tin catches more than as much stock, and more of it more', () => {
+    const at = (...foods: string[]) => load(['900 g chicken thighs', '300 ml stock', ...foods]).floor.risk;
+    expect(at('200 ml coconut cream, under the lid')).toBeGreaterThan(at('200 ml stock'));
+    expect(at('400 ml coconut cream, under the lid')).toBeGreaterThan(
+      at('200 ml coconut cream, under the lid'),
+    );
+    expect(at('400 ml coconut milk, under the lid')).toBeGreaterThan(at('400 ml stock'));
+  });
+
   it('names its causes, and together they are no more than certain', () => {
     fc.assert(
       fc.property(arbFoods, arbPot, fc.integer({ min: 0, max: 600 }), (foods, pot, ml) => {

@@ -9,6 +9,9 @@ export const KIND_RISK: Partial<Record<FoodKind, { risk: number; fullG: number; 
   'sour-dairy': { risk: 0.35, fullG: 150, label: 'sour dairy under the lid' },
   'cream-cheese': { risk: 0.3, fullG: 150, label: 'cream cheese under the lid' },
   cheese: { risk: 0.4, fullG: 100, label: 'cheese under the lid' },
+  // Cold from its tin the thick part sinks in one piece and melts on the floor before it boils.
+  'coconut-cream': { risk: 0.15, fullG: 250, label: 'coconut cream under the lid' },
+  'coconut-milk': { risk: 0.06, fullG: 400, label: 'coconut milk under the lid' },
   sugar: { risk: 0.28, fullG: 50, label: 'sugar under the lid' },
   syrup: { risk: 0.22, fullG: 60, label: 'syrup under the lid' },
   'nut-paste': { risk: 0.4, fullG: 100, label: 'nut paste under the lid' },
@@ -52,6 +55,11 @@ export const FLOOR_FIGURES = {
   filmMm: { value: 6, spread: 0.3, source: 'Depth of liquid that keeps a whole floor wet at the boil' },
   dryFloor: { value: 0.5, spread: 0.4, source: 'Burn alarms of pots that boiled nearly dry' },
   usualWPerCm2: { value: 2.7, spread: 0.15, source: 'A standard electric pot: 1,000 W over 22 cm' },
+  nonStick: {
+    value: 0.8,
+    spread: 0.15,
+    source: 'What sticks to a non-stick liner against bare steel, by burn alarms of the same dishes',
+  },
   filmScraped: { value: 0.04, spread: 0.5, source: 'Seared, deglazed and scraped' },
   filmLeft: {
     value: 0.4,
