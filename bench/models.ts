@@ -1,5 +1,13 @@
 import {
   airKPa,
+  BOIL_OFF_G_PER_MIN,
+  defaultKitchen,
+  emptyDish,
+  freeFatG,
+  OPEN_POT,
+  Pantry,
+  planDairy,
+  planDish,
   BAND_LOADS,
   bandTable,
   boilingC,
@@ -165,6 +173,76 @@ const RATIOS: readonly [string, string, Parameters<typeof doseFor>[0]][] = [
   ['xanthan, a litre to coating', '0.1-0.3 %, 1-3 g', plainSauce(1000, 2.25, 'xanthan')],
   ['egg yolks, a litre lightly bound', '4-6 yolks, 70-110 g', plainSauce(1000, 1.5, 'yolk')],
 ];
+
+/** Heat of evaporation of water at the boil, J/g. Source: steam tables. */
+const EVAPORATION_J_PER_G = 2257;
+/** An open pot of sauce, as the core has it: the same law in steps of a second. */
+function steppedS(sauceG: number, fromC: number, toC: number): number {
+  const { lossWPerK, metalJPerK, sauceJPerGK, roomC } = OPEN_POT;
+  let temp = fromC;
+  let seconds = 0;
+  while (temp > toC && seconds < 36_000) {
+    temp -= (lossWPerK * (temp - roomC)) / (sauceG * sauceJPerGK + metalJPerK);
+    seconds++;
+  }
+  return seconds;
+}
+function coolingRows(): (string | number)[][] {
+  const creamG = 150;
+  const fridgeC = 5;
+  return [400, 800, 1600].map((sauceG) => {
+    const d = planDairy('sour-cream', creamG, sauceG, { bound: false });
+    const byMass = (sauceG * d.waitToC + creamG * fridgeC) / (sauceG + creamG);
+    return [
+      sauceG,
+      d.waitToC.toFixed(0),
+      Math.round(d.waitS),
+      steppedS(sauceG, 98, d.waitToC),
+      d.afterC.toFixed(1),
+      byMass.toFixed(1),
+    ];
+  });
+}
+
+const kitchen = defaultKitchen();
+const placed = (line: string) =>
+  planDish(
+    {
+      ...emptyDish('d', 'One line', 0),
+      lines: [{ id: 'l', text: line }],
+      method: 'Put everything in the pot. High pressure 20 minutes, natural release.',
+    },
+    kitchen,
+  ).items;
+/** Fat rendered from a kilo of what is bought. Source: total fat in food tables, a third to two thirds of it rendered in a braise. */
+const FAT: readonly [line: string, tables: string][] = [
+  ['1 kg skinless boneless chicken thighs', '40-90 g fat, 15-60 g of it renders'],
+  ['1 kg skin-on chicken thighs', '140-170 g fat, 50-110 g renders'],
+  ['1 kg chicken breast', '15-30 g fat, 5-20 g renders'],
+  ['1 kg beef chuck, cubed', '120-200 g fat, 40-130 g renders'],
+  ['1 kg pork shoulder, cubed', '150-220 g fat, 50-140 g renders'],
+  ['1 kg beef short ribs', '250-350 g fat, 80-230 g renders'],
+  ['1 kg minced beef, 20 % fat', '200 g fat, 100-130 g renders'],
+];
+const fatRows = (): string[][] =>
+  FAT.map(([line, tables]) => [line, tables, `${Math.round(freeFatG(placed(line)))} g floats`]);
+/** Salt in a hundred grams. Source: food tables and packets. */
+const SALT: readonly [food: string, tables: string][] = [
+  ['chicken-stock', '0.6-1.0 g, ready to use'],
+  ['low-salt-stock', '0.1-0.4 g'],
+  ['soy-sauce', '14-18 g'],
+  ['fish-sauce', '20-25 g'],
+  ['hard-cheese', '1.5-2 g'],
+  ['feta', '2-3 g'],
+  ['worcestershire-sauce', '2-4 g'],
+  ['oyster-sauce', '7-11 g'],
+];
+const pantry = new Pantry();
+const saltRows = (): string[][] =>
+  SALT.map(([id, tables]) => {
+    const food = pantry.get(id);
+    return [food?.names[0] ?? id, tables, `${((food?.salt ?? 0) * 100).toFixed(1)} g`];
+  });
 
 const figures = Object.entries(HEAT_FIGURES).map(([name, f]) => [
   `\`${name}\``,
@@ -360,6 +438,23 @@ ${table(
   ['what is known', 'known', 'computed'],
   RATIOS.map(([what, known, input]) => [what, known, `${doseFor(input).starchG.toFixed(1)} g`]),
 )}
+
+## The finish
+
+An open pot with the heat off cools by Newton's law, (m c + C) dT/dt = -UA (T - T_room), and what is stirred in mixes by mass. The wait
+that a step names against the same law stepped by the second, and the temperature once 150 g of cream from the refrigerator is in:
+
+${table(
+  ['sauce, g', 'waits for, °C', 'told, s', 'stepped, s', 'after the cream, °C', 'by mass'],
+  coolingRows(),
+)}
+
+Boiling down at high takes ${BOIL_OFF_G_PER_MIN.high} g a minute, at low ${BOIL_OFF_G_PER_MIN.low} (spread ${Math.round(BOIL_OFF_G_PER_MIN.spread * 100)} %): by the heat of evaporation that is
+${Math.round((BOIL_OFF_G_PER_MIN.high * EVAPORATION_J_PER_G) / 60)} and ${Math.round((BOIL_OFF_G_PER_MIN.low * EVAPORATION_J_PER_G) / 60)} W, of a heater of 1,000 W net 900, which also keeps an open pot hot and does not boil all the time.
+
+Fat that floats when the lid comes off, for a kilo as bought, and salt by the hundred grams, against food tables:
+
+${table(['what', 'tables', 'computed'], [...fatRows(), ...saltRows()])}
 
 ## Minutes
 

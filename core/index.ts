@@ -177,6 +177,9 @@ export { MEASURING, sliderOf, readSauce, type MeasuringId, type SauceReading } f
 export { rescue, RESCUES, RESCUE_NAMES, type RescueId } from './sauce/rescue';
 export { saltView } from './sauce/salt';
 export { eatenG, freeFatG, sugarG } from './sauce/present';
+export { planDairy } from './sauce/temper';
+export { OPEN_POT } from './sauce/data/dairy';
+export { BOIL_OFF_G_PER_MIN } from './quantity/boilOff';
 export { glazeDown } from './sauce/glaze';
 export { pastaStanding } from './sauce/pasta';
 

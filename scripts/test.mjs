@@ -58,7 +58,9 @@ const browser = existsSync(join(root, reports.browser))
   ? { ...readJson(reports.browser).stats, suites: readJson(reports.browser).suites }
   : { expected: 0, unexpected: 0, flaky: 0, suites: [] };
 const passed = unit.numPassedTests + browser.expected;
-const failed = unit.numFailedTests + browser.unexpected + browser.flaky;
+// A check that failed before any of its tests could is one that failed: nobody reads "0 failed" under it.
+const failedTests = unit.numFailedTests + browser.unexpected + browser.flaky;
+const failed = Math.max(failedTests, failedChecks.length);
 printSlowest(unit, browser.suites);
 console.log(
   `\n${unit.numPassedTests} unit tests and ${browser.expected} browser tests passed in ${((Date.now() - started) / 1000).toFixed(0)} s.`,
