@@ -176,7 +176,7 @@ export { adviseThickener, type AdviseInput } from './sauce/advise';
 export { MEASURING, sliderOf, readSauce, type MeasuringId, type SauceReading } from './sauce/measure';
 export { rescue, RESCUES, RESCUE_NAMES, type RescueId } from './sauce/rescue';
 export { saltView } from './sauce/salt';
-export { eatenG, freeFatG, sugarG } from './sauce/present';
+export { alreadyWords, eatenG, freeFatG, sugarG } from './sauce/present';
 export { planDairy } from './sauce/temper';
 export { OPEN_POT } from './sauce/data/dairy';
 export { BOIL_OFF_G_PER_MIN } from './quantity/boilOff';

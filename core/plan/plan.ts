@@ -19,7 +19,14 @@ import { isTurnedInBase } from '../script/base';
 import { scriptOfDish } from '../script/edit';
 import { SLURRY_WATER, thicknessOf, type ThickenerId } from '../sauce/data/thickeners';
 import { doseFor, type Dose, type DoseInput } from '../sauce/dose';
-import { laterAdditions, presentStrengthG, saltG, sharpnessOf, sugarShareOf } from '../sauce/present';
+import {
+  laterAdditions,
+  presentParts,
+  presentStrengthG,
+  saltG,
+  sharpnessOf,
+  sugarShareOf,
+} from '../sauce/present';
 import { type Finding, judge } from '../findings/index';
 import { glazedOf } from '../pieces/glazed';
 import { NO_CALIBRATION, potFor, type Calibration, type Kitchen } from '../kitchen/kitchen';
@@ -50,6 +57,8 @@ interface SaucePlan {
   saltG: number;
   /** Sauce when it is measured: what the pot gives, less what the recipe boils away first, g. */
   leftG: Range;
+  /** What makes it as thick as it is then, per cent each, the most of it first. */
+  already: { name: string; percent: number }[];
 }
 
 /** Everything computed about a dish in a kitchen. Derived, never stored. */
@@ -556,5 +565,6 @@ function planSauce(
     dose: doseFor(input),
     saltG: salt,
     leftG: { low: low * left, mid: mid * left, high: high * left },
+    already: presentParts(items, sauceG, isBlended(rules)),
   };
 }

@@ -116,6 +116,8 @@ describe('a thousand dishes', () => {
         expect(each).toBeCloseTo(presentStrengthG(plan.items), 9);
         if (input.sauceG > 0)
           expect((input.presentPercent * input.sauceG) / 100).toBeCloseTo(presentStrengthG(plan.items), 6);
+        const already = plan.sauce.already.reduce((sum, part) => sum + part.percent, 0);
+        expect(already).toBeCloseTo(input.presentPercent, 6);
         const later = plan.items.reduce((sum, item) => sum + laterAdditions([item]).massG, 0);
         expect(later).toBeCloseTo(input.laterG ?? 0, 6);
       }),

@@ -1,5 +1,7 @@
+import { shortName } from '../dish/names';
 import { isHeldBack } from '../dish/moment';
 import { RENDERS } from './data/fat';
+import { nearestThickness } from './data/thickeners';
 import { isInTheSauce, looseG, type PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
 
@@ -35,15 +37,43 @@ const BLENDS: ReadonlySet<FoodKind> = new Set<FoodKind>([
  * under the lid, pulses. Half of a floured coat ends in the sauce. `blended` when the vegetables are blended into it.
  */
 export function presentStrengthG(items: readonly PlacedItem[], blended = false): number {
-  return items
-    .filter((i) => isInTheSauce(i) && i.read.food)
-    .reduce((sum, i) => {
-      const food = i.read.food;
-      if (!food) return sum;
-      if (blended && BLENDS.has(food.kind))
-        return sum + i.massG.mid * Math.max(BLENDED_STRENGTH.value, food.strength);
-      return sum + looseG(i) * food.strength * (DISSOLVED[food.kind] ?? 1);
-    }, 0);
+  return items.reduce((sum, i) => sum + strengthG(i, blended), 0);
+}
+
+/** What one line adds to the strength that is there when the pin drops, cornstarch-equivalent g. */
+function strengthG(item: PlacedItem, blended: boolean): number {
+  const { food } = item.read;
+  if (!food || !isInTheSauce(item)) return 0;
+  if (blended && BLENDS.has(food.kind))
+    return item.massG.mid * Math.max(BLENDED_STRENGTH.value, food.strength);
+  return looseG(item) * food.strength * (DISSOLVED[food.kind] ?? 1);
+}
+
+/** What makes a sauce as thick as it is already, each in per cent of it, the most of it first; together they are its present strength. */
+export function presentParts(
+  items: readonly PlacedItem[],
+  sauceG: number,
+  blended = false,
+): { name: string; percent: number }[] {
+  if (sauceG <= 0) return [];
+  const parts = new Map<string, number>();
+  for (const item of items) {
+    const percent = (100 * strengthG(item, blended)) / sauceG;
+    if (percent > 0) parts.set(shortName(item.read), (parts.get(shortName(item.read)) ?? 0) + percent);
+  }
+  return [...parts].map(([name, percent]) => ({ name, percent })).sort((a, b) => b.percent - a.percent);
+}
+
+/** Less of a part is not worth a word, per cent; nor are more parts than a cook reads at a glance. */
+const LEAST_TOLD = 0.05;
+const MOST_TOLD = 4;
+
+/** "Light already: tomato 0.6, flour 0.5": what the sauce is before anything is stirred in, and by what; empty where it is thin. */
+export function alreadyWords(parts: readonly { name: string; percent: number }[]): string {
+  const told = parts.filter((p) => p.percent >= LEAST_TOLD).slice(0, MOST_TOLD);
+  if (!told.length) return '';
+  const { name } = nearestThickness(parts.reduce((sum, p) => sum + p.percent, 0));
+  return `${name.charAt(0).toUpperCase()}${name.slice(1)} already: ${told.map((p) => `${p.name} ${p.percent.toFixed(1)}`).join(', ')} %.`;
 }
 
 /** Grams and strength of what is stirred into the sauce after the slurry: dairy, nut paste, pasta boiled in it. */

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import Form from 'react-bootstrap/Form';
 import {
   BENCH,
+  alreadyWords,
   doseFor,
   formatMass,
   formatVolume,
@@ -71,6 +72,7 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
     w.id === 'forecast' ? plan : w.id === 'scale' ? kitchen.tools.scale : true,
   );
   const counted = plan ? Math.round(plan.sauce.input.presentPercent * 20) / 20 : null;
+  const already = plan ? alreadyWords(plan.sauce.already) : '';
   const nowOptions = [
     ...(counted !== null && !NOW_SHOWN.some((t) => t.percent === counted)
       ? [{ id: String(counted), label: `as counted (${nearestThickness(counted).name})` }]
@@ -165,6 +167,7 @@ export function SauceBench({ bench, onBench, pot, plan, kitchen, rules, starchFa
             options={nowOptions}
             onChange={(id) => set({ presentPercent: Number(id) })}
           />
+          {already && <p className="soft small mb-0">{already}</p>}
         </fieldset>
         <fieldset>
           <legend>How should it be?</legend>
