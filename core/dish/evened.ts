@@ -115,7 +115,7 @@ export const withoutTail = (line: string): string => withoutEnd(line, TAIL);
 const DOES =
   'add|boil|brown|bring|chill|close|coat|cook|cool|cover|cut|deglaze|discard|drain|flip|fry|heat|keep|lay|leave|let|lift|lock|lower|marinate|melt|move|open|pat|place|pour|pour off|press|pull|pull off|push|put|put on|reduce|release|remove|rest|return|rub|scoop|sear|season|serve|set|shred|simmer|skim|skim off|slice|slide|soften|spoon|spoon off|scrape off|drain off|lift off|take off|divide|scatter|stir in|strain|strip|take|take out|lift out|tip|toss|transfer|turn|whisk in|with|of|into|to';
 const DONE_TO =
-  'chicken|beef|lamb|pork|meat|mutton|goat|turkey|duck|veal|ham|rabbit|ribs|shanks?|thighs?|breasts?|legs|wings|drumsticks|chops?|cheeks|oxtail|brisket|joint|mince|sausages?|meatballs|bacon|lardons|onions?|sauce|liquid|juices|broth|gravy|pot|lid|cooker|valve|pressure|oil|fat|skins?|bones|vegetables|slurry|paste|marinade|spices|pieces|bird|herbs|pasta|noodles|rice';
+  'chicken|beef|lamb|pork|meat|mutton|goat|turkey|duck|veal|ham|rabbit|ribs|shanks?|thighs?|breasts?|legs|wings|drumsticks|chops?|cheeks|oxtail|brisket|joint|mince|sausages?|meatballs|bacon|lardons|onions?|sauce|liquid|juices|broth|gravy|pot|lid|cooker|valve|oil|fat|skins?|bones|vegetables|slurry|paste|marinade|spices|pieces|bird|herbs|pasta|noodles|rice';
 const WITHOUT_ARTICLE = new RegExp(
   `(?<![\\p{L}-])((?<!\\b(?:the|a|an|your|some|of|and|half|all) )(?:${DOES})) (?=(?:${DONE_TO})(?![\\p{L}-]))`,
   'giu',

@@ -136,6 +136,11 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
     /\b(?:steam|pressure) releases?(?: (?:valve|vent|handle|knob|switch|button))?(?= (?:to|is|in|on|set|at)\b.{0,12}\bseal)/gi,
     'valve',
   ],
+  // "Close the pressure-release valve": the valve is named for what it does later.
+  [
+    /(?<=\b(?:close|shut|seal|set|turn|move|check|ensure|make sure)\b[^.;]{0,30})\b(?:(?:steam|pressure)[- ])?release[- ](?:valve|vent|handle|knob|switch|button)(?!.{0,24}\b(?:vent|open|releas))/gi,
+    'valve',
+  ],
   [
     /\b(?:steam )?(?:vent|valve|knob|handle|lever)\b(?=(?: is)? (?:to|in|on|at|turned to|set to)\W{0,12}(?:the )?\W?seal)/gi,
     'valve',

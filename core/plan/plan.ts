@@ -278,7 +278,7 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
   // Never fewer than the meat asks for: what is for the starch is on top of that.
   // A broth or a pot of pulses: nothing in it that the recipe’s minutes could leave raw.
   const isForStarch = minutes * 60 >= heat.holdS && leavesStarchRaw(heat, asTold, meat.length, plants);
-  const isBites = meat.every((m) => m.cubed && m.thicknessMm <= BITE_MM);
+  const isBites = meat.every((m) => m.thicknessMm <= (m.cubed ? BITE_MM : BITE_MM / 2));
   const isFollowed =
     !meat.length || doesNoHarm(asTold, heating, minutes, { mayFall, isBites }) || isForStarch;
   return isFollowed
@@ -362,9 +362,10 @@ function doesNoHarm(
   const isHot = safeC === null || (heat.coreAtEndC ?? 0) >= safeC;
   const lead = input.judged[heat.lead]?.doneness;
   const isQuickMeat = lead !== undefined && lead.dryAfterMin === null && lead.tenderAt95Min < QUICK_AT_95_MIN;
-  const isDoneThough = isQuickMeat && safeC !== null && (heat.coreAtEndC ?? 0) >= safeC + WELL_DONE_C;
+  const isWellDone = safeC !== null && (heat.coreAtEndC ?? 0) >= safeC + WELL_DONE_C;
+  const isDoneThough = isQuickMeat && isWellDone;
   // Bites that are well over their figure need no cut's least minutes: pasta beside them has its own.
-  const floor = isBites && isDoneThough ? 0 : ofTheCut;
+  const floor = isBites && isWellDone ? 0 : ofTheCut;
   const isRight =
     isDoneThough ||
     heat.tenderness === 'tender' ||

@@ -1,5 +1,8 @@
 import { pressureRuns } from '../dish/pressure';
-import { told } from './testing/telling';
+import { readLine } from '../dish/read';
+import { readRecipe } from '../page/recipe';
+import { readScript } from './read';
+import { pantry, told } from './testing/telling';
 
 /** How recipes for electric pots say what their buttons do, which is nothing to cook. */
 const verbs = (list: string, method: string): string =>
@@ -207,4 +210,39 @@ it('toasts pasta in the fat before the broth, and follows its minutes where the 
     'Heat the oil and brown the chicken 4 min. Add the shallot and cook another minute. Stir in the orzo and toast for 1 minute. Add the broth. Seal and cook on high pressure for 3 minutes. Quick release.',
   );
   expect(acts).toContain('soften/1(orzo)');
+});
+
+describe('words that only sound like something to do', () => {
+  it('is a spice blend by its heading, and nothing is blended', () => {
+    const page =
+      'Quick tikka\n\nSpice blend\n2 tsp garam masala\n2 tsp cumin\n1 tsp salt\n\n2 tbsp butter\n1 onion\n4 garlic cloves, minced\n2 lbs chicken breast, in chunks\n1/2 cup chicken broth\n\n1. Melt butter, add onion and a pinch of salt, and cook for 5 min.\n2. Add garlic and the spice blend; stir 30 sec.\n3. Add broth and scrape the pot. Add chicken.\n4. Pressure cook 5 minutes on High, quick release.';
+    const { lines, method } = readRecipe(page, pantry);
+    const read = lines.map((l) => ({
+      read: readLine(l.text, pantry),
+      ...(l.section ? { section: l.section } : {}),
+    }));
+    const acts = readScript(method, read, pantry)?.acts ?? [];
+    expect(acts.map((a) => a.verb)).not.toContain('blend');
+    expect(acts.find((a) => a.verb === 'bloom')?.lines.map((l) => l.index)).toEqual(
+      expect.arrayContaining([0, 1, 2]),
+    );
+  });
+
+  it('is a valve that is closed, whatever it is called, and one minute under it', () => {
+    expect(
+      verbs(
+        LIST,
+        'Add the stock and the chicken. Lock lid into place and close pressure-release valve. Select high pressure-cook function and cook for 1 minute. Turn off pot and quick-release pressure.',
+      ),
+    ).toBe('add close hold/1 release');
+  });
+
+  it('is pressure that is brought back up, for the second lid', () => {
+    expect(
+      verbs(
+        '1 kg lamb neck; 600 ml stock; 300 g potatoes',
+        'Add the lamb and stock. Fix the lid, bring to high pressure and cook for 20 minutes. Release the pressure quickly. Add the potatoes. Put the lid back on, bring back up to pressure and cook for a further 6 minutes. This time leave the pressure to drop naturally.',
+      ),
+    ).toBe('add close hold/20 release add close hold/6 release');
+  });
 });

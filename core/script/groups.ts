@@ -63,7 +63,7 @@ export const isPartTold = (clause: string, { section }: ScriptLine): boolean =>
   foodWords(section ?? '').some(
     (w) =>
       w.length >= 4 &&
-      (new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?)\\b`, 'i').test(clause) ||
+      (new RegExp(`\\b${w}s? (?:ingredients|mix(?:ture)?|blend|rub)\\b`, 'i').test(clause) ||
         // "Dry roast the ingredients listed", under "Dry roast & grind".
         (LISTED.test(clause) && new RegExp(`\\b${w}`, 'i').test(clause))),
   );

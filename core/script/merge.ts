@@ -356,6 +356,8 @@ const oneThing: Rule = (pair) => {
   // "Brown 5 minutes skin down, flip, 2 minutes more": seven in all.
   const isMore =
     isSame && isEmpty(act) && act.verb === 'brown' && last.minutes !== null && MORE.test(act.words);
+  // "Heat the oil until just smoking": a look of the oil, and none of what browns in it.
+  if (isFatOnly) delete last.until;
   if ((isFatOnly || isScraped) && !isDry) last.verb = act.verb;
   last.lines.push(...act.lines);
   last.again.push(...act.again);

@@ -34,7 +34,7 @@ export function shareTold(
   product: readonly number[] = [],
 ): (index: number, before: number) => number {
   const isHalf = HALF.test(text) && meant.length > 0;
-  const nextTo = /\b(?:half|½)\b(?: of)?([^,;&]*?)(?=,|;|&|\band\b|\bwith\b|$)/i.exec(text)?.[1] ?? '';
+  const nextTo = /\b(?:half|½)\b(?: of)?([^,;&+]*?)(?=,|;|&|\+|\band\b|\bwith\b|$)/i.exec(text)?.[1] ?? '';
   // "Half of the hoisin mixture" is half of all that is in it.
   const named = isHalf ? linesMeant(nextTo, lines, pantry) : [];
   const isOfProduct = product.length > 0 && (!named.length || named.some((i) => product.includes(i)));

@@ -5,6 +5,9 @@ import { SAYS } from './data/verbs';
 /** A little of what the pot is poured full of later is no more than a splash. */
 const SPLASH =
   /\b(?:an? )?(?:splash|dash|drop|drizzle|ladle(?:ful)?|ladles|spoonfuls?|little|bit|some)(?: more)?(?: of)?(?: the| your)? (?:(?:hot|cold|warm|boiling|cooking|reserved) )*(water|stock|broth|juices?|liquid|sauce)\b/gi;
+const A_PINCH = /\b(?:a|an?other) (?:good |big |small |little |generous )?pinch of (?:the )?(salt|sugar)\b/gi;
+/** What a pinch may be at most, g. Source: two fingers and a thumb, 0.3-1; spread 50 %. */
+const PINCH_G = 2;
 const SPLASH_G = 75;
 /** What is splashed over a hot floor to loosen it, g. Source: four tablespoons; spread 40 %. */
 const SPLASHED_G = 60;
@@ -56,6 +59,12 @@ export function withoutSplash(text: string, lines: readonly ScriptLine[]): strin
     )
     .replace(ITS_FAT, (whole) =>
       lines.some(({ read }) => read.foodText.toLowerCase().includes(whole.toLowerCase())) ? whole : ' ',
+    )
+    .replace(A_PINCH, (whole, noun: string) =>
+      // "Onions and a pinch of salt", where the salt of the list is a spoon of it for something else.
+      lines.some(({ read }) => read.food?.kind === noun.toLowerCase() && read.massG.mid > PINCH_G)
+        ? ' '
+        : whole,
     )
     .replace(SPLASH, (whole, noun: string) =>
       lines.some(

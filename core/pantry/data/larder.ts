@@ -88,7 +88,7 @@ export const LARDER = [
   row('nut-paste', 'peanut butter | smooth peanut butter | crunchy peanut butter', { allergens: ['peanut'], salt: 0.008, strength: 0.08 }),
   row('nut-paste', 'almond butter | pistachio paste | cashew butter | nut butter | cashew paste | hazelnut butter | groundnut paste | peanut paste'),
   row('nut-paste', 'tahini | sesame paste', { allergens: ['sesame'] }),
-  row('pasta', 'rigatoni | penne | fusilli | bow tie pasta | bow-tie pasta | bow tie | bowtie | macaroni | elbow macaroni | short pasta | pasta | pasta shape | ziti | farfalle | conchiglie | pasta shell | cavatappi | rotini | orecchiette | gemelli | casarecce | paccheri | cavatelli | trofie | campanelle | radiatore | strozzapreti | ditali | shell pasta', { pieceG: { packet: 500, box: 454 } }),
+  row('pasta', 'rigatoni | penne | fusilli | bow tie pasta | bow-tie pasta | bow tie | bowtie | macaroni | elbow macaroni | short pasta | pasta | pasta shape | ziti | farfalle | conchiglie | pasta shell | medium shell | small shell | large shell | elbow | cavatappi | rotini | orecchiette | gemelli | casarecce | paccheri | cavatelli | trofie | campanelle | radiatore | strozzapreti | ditali | shell pasta', { pieceG: { packet: 500, box: 454 } }),
   row('pasta', 'spaghetti | linguine | fettuccine | tagliatelle | long pasta | pappardelle | bucatini | angel hair | angel hair pasta | mafaldine | tonnarelli', { pieceG: { packet: 500 }, gPerMl: 0.5 }),
   row('pasta', 'orzo | small pasta | risoni', { gPerMl: 0.8, pieceG: { packet: 500 } }),
   row('pasta', 'egg noodle | noodle', { pieceG: { packet: 250, each: 60 }, drinks: 1.2 }),

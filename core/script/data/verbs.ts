@@ -446,13 +446,13 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'blend',
     words:
-      /\b(?:blend|blender|blitz|process|grind|whizz)\b|^\W*powder (?:it|them|the|all)\b|(?<!\b(?:the|a|and|tomato|with|of) )\bpur[eé]e (?:for|it|the|them|this|until|everything)\b/iu,
+      /(?<!\b(?:spice|spices|seasoning|herb|rub|this|the|curry|cajun)\s+)\bblend\b|\b(?:blender|blitz|process|grind|whizz)\b|^\W*powder (?:it|them|the|all)\b|(?<!\b(?:the|a|and|tomato|with|of) )\bpur[eé]e (?:for|it|the|them|this|until|everything)\b/iu,
     stages: ['prep', 'open'],
   },
   {
     verb: 'blendafter',
     words:
-      /(?<!\bto )\bblend\b(?! (?:well|in|it in|together|through))|\b(?:blitz|whizz)\b|(?<!\b(?:the|a|this|that|some|more|warm|hot|onto|of|with|parsnip|potato|cauliflower|celeriac|carrot|tomato|squash|pumpkin)\s+)\bpur[eé]e(?!\p{L})/iu,
+      /(?<!\b(?:to|spice|spices|seasoning|herb|the|this) )\bblend\b(?! (?:well|in|it in|together|through))|\b(?:blitz|whizz)\b|(?<!\b(?:the|a|this|that|some|more|warm|hot|onto|of|with|parsnip|potato|cauliflower|celeriac|carrot|tomato|squash|pumpkin)\s+)\bpur[eé]e(?!\p{L})/iu,
     stages: ['after'],
   },
   {
