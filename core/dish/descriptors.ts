@@ -124,7 +124,9 @@ function fatNamed(text: string): number | null {
 
 /** True of what is diced, and not small. */
 export const isDiced = (text: string): boolean =>
-  /\bdiced\b/i.test(text) && !/\b(?:fine(?:ly)?|small|tiny|bite[- ]?size\w*)\b/i.test(text);
+  /\bdiced\b|\b(?:goulash|gulasch|gulyas) (?:meat|beef|pork|veal)\b|\b(?:beef|pork|veal) (?:for )?(?:goulash|gulasch)\b/i.test(
+    text,
+  ) && !/\b(?:fine(?:ly)?|small|tiny|bite[- ]?size\w*)\b/i.test(text);
 
 const has = (text: string, re: RegExp): boolean => re.test(text);
 

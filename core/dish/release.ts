@@ -18,7 +18,7 @@ const COLD_WATER =
 const LET_OUT =
   /\b(?:let(?:ting)?|blow|allow|get)\b(?=.{0,40}\b(?:off|out|escape)\b)(?: (?:off|out))?(?: (?:all|any))?(?: of)?(?: the)? (?:rest|remainder|(?:remaining |leftover |residual )?(?:steam|pressure))\b/i;
 const OPENS_VALVE =
-  /\b(?:open|turn|flip|move|switch|set|twist|lift|push|slide)\w*\b.{0,24}\b(?:valve|vent|knob|weight|regulator|handle)\b(?!.{0,30}\bseal)|^\W*steam off\W*$|(?<!\b(?:the|a|your|steam|close|seal) )\bvent(?:s|ed|ing)?\b(?! (?:is|to|in|on|closed|shut|pipe|hole)\b)|\bventing?\b/i;
+  /\b(?:open|turn|flip|move|switch|set|twist|lift|push|slide)\w*\b.{0,24}\b(?:valve|vent|knob|weight|regulator|handle)\b(?!.{0,30}\bseal)|^\W*steam off\W*$|\blet (?:it|the (?:pot|cooker)) (?:steam|blow)(?: off| out)\b|\b(?:steam|blow) (?:it|the (?:pot|cooker)) off\b|(?<!\b(?:the|a|your|steam|close|seal) )\bvent(?:s|ed|ing)?\b(?! (?:is|to|in|on|closed|shut|pipe|hole)\b)|\bventing?\b/i;
 /** The weight, the pin or the whistle comes down. */
 const SINKS =
   /\b(?:pin|button|float(?: valve)?|indicator|(?:pressure )?valve|whistle|weight)\b.{0,12}\b(?:drops?|goes down|falls?|sinks?|is down|comes down)\b/i;

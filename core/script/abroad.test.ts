@@ -109,3 +109,25 @@ bubble 5 mins lid off`;
     expect(readLine('onion, 2 peppers, garlic', pantry).several).toEqual(['onion', '2 peppers', 'garlic']);
   });
 });
+
+describe('a goulash word for word', () => {
+  it('has its pepper and no ground one, and a pot that steams off', () => {
+    const acts = told(
+      '800 g beef goulash meat; 500 g onions; 2 tbsp lard; 300 ml meat broth; 1 red pepper; salt; pepper; spaetzle as a side dish',
+      'Wash the pepper, remove the seeds and cut into strips. Heat the lard and fry the meat in portions vigorously. Braise the onions in the frying fat until golden yellow. Add the salt, pepper and the broth. Close the pot and cook on level 2 for 30 minutes. Let the pot steam off, open. Add the pepper strips and let everything simmer open for another 10 minutes. Spaetzle go well with it.',
+    );
+    expect(acts.map((a) => a.replace(/\(.*/, ''))).toEqual(
+      expect.arrayContaining(['close', 'hold/30', 'release', 'simmer/10', 'serve']),
+    );
+    expect(acts.filter((a) => /reduce|liftout/.test(a))).toEqual([]);
+    expect(acts.find((a) => a.includes('red-pepper'))).toMatch(/^(?:stirin|simmer)/);
+  });
+});
+
+it('slices against the grain, and no mustard', () => {
+  const acts = told(
+    '1.5 kg corned beef brisket; 1 l water; whole grain mustard',
+    'Put the brisket and water in the pot. High pressure for 85 minutes, natural release. Move corned beef to a platter and cover with foil. Slice beef against the grain. Serve with mustard.',
+  );
+  expect(acts.slice(-3)).toEqual(['liftout()', 'slice()', 'serve(wholegrain-mustard)']);
+});

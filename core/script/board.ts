@@ -22,6 +22,9 @@ const OTHERWISE = /^\W*or (?:else |you can |just )?(?=\p{L}+)/iu;
 const KNIFE =
   /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|snip|nick|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|clean(?! (?:and|the (?:pot|floor|cooker)))|wipe(?! (?:the|it|out))|peel|halve|quarter|mince|grate(?! (?:over|on)\b)|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
 
+/** "Remove the seeds", of what is on the board. */
+const ITS_INSIDES = /\b(?:seeds?|stems?|stalks?|cores?|pith|membranes?|pips|ribs and seeds)\W*$/i;
+
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 
 export const STANDS =
@@ -42,7 +45,7 @@ export function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boo
   const isKnife =
     (r.stage === 'prep' || r.stage === 'open' || isForTable) &&
     KNIFE.test(text) &&
-    named.length &&
+    (named.length || ITS_INSIDES.test(text)) &&
     !INTO_POT.test(text);
   if (!isKnife) return false;
   for (const i of named) if (r.isToCome(i)) r.waiting.add(i);

@@ -3,7 +3,7 @@ import { forThisPot, withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
 const STARTS =
-  'add|incorporate|reserve(?! the\\b)|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|colou?r (?:hard|well|deeply|it|them|the)|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|extinguish|fill|finish|fish(?! (?:sauce|stock|fillets?|balls?|cakes?|paste)\\b)|flake|flame|flamb[ée]|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|moisten|nestle|open|pat|place|poke|pop|pound|pour|powder|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+  'add|incorporate|reserve(?! the\\b)|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|colou?r (?:hard|well|deeply|it|them|the)|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|extinguish|fill|finish|fish(?! (?:sauce|stock|fillets?|balls?|cakes?|paste)\\b)|flake|flame|flamb[ée]|fluff|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|moisten|nestle|open|pat|place|poke|pop|pound|pour|powder|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
 /** How quickly or gently it is begun. */
 const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
 /** "Until soft and brown": a look, and nothing new to do. */
@@ -139,6 +139,9 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /\b(?:jeera|cumin|saffron|garlic|ginger|coconut|turmeric|lemon|herb(?:ed)?|butter(?:ed)?) (?=(?:rice|naans?|breads?|rotis?|mash|couscous|pulao|pilau)\b)/giu,
     '',
   ],
+  // "Slice against the grain", "over egg noodles": no mustard, and no egg.
+  [/\b(?:against|across|with) the grain\b/giu, ''],
+  [/\begg (?=noodles?\b)/giu, ''],
   // "Reduce sauté to medium": how the pot is set, and no sauce goes down.
   [
     /\b(?:reduce|lower|turn down|increase|raise|turn up|adjust|change) (?:the )?["“]?saut[ée]e?["”]?(?: (?:mode|function|setting|heat))? (?:to|on) (?:\p{L}+)/giu,

@@ -352,9 +352,12 @@ const theOneMeat: ClauseRule = ({ clause, lines, free }, found) => {
   if ([...free].some((w) => PIECES.has(w) && !isVerb(w))) found.add(only);
 };
 
+/** "Wash the pepper and cut it into strips", "the pepper strips": one that has seeds. */
+const ONE_THAT_GROWS =
+  /\b(?:wash|core|deseed|seed|halve|quarter|slice|dice|chop|cut)\w*\b[^.;]{0,24}\bpepper\b|\bpepper (?:strips?|pieces|rings|cubes|chunks|slices|dice)\b/i;
 /** "The peppers" are all that grow, and no ground one. */
 const thePeppers: ClauseRule = ({ clause, lines }, found) => {
-  if (!/\bpeppers\b/i.test(clause)) return;
+  if (!/\bpeppers\b/i.test(clause) && !ONE_THAT_GROWS.test(clause)) return;
   const isGround = (i: number): boolean => /^(?:spice|salt)/.test(lines[i]?.read.food?.kind ?? 'spice');
   const grown = lines.flatMap((line, i) =>
     (lastWord(line) === 'pepper' || isAPepper(line)) && !isGround(i) ? [i] : [],

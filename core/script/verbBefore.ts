@@ -279,6 +279,14 @@ const ofReturning: Rule = ({ text, stage, meant, last, wasTakenOut, said, kinds,
 
 /** Softened or browned: by what it is. */
 const ofFrying: Rule = ({ text, stage, meant, lines, last, isToCome, said, all, some }) => {
+  // "Sauté butter and brown the meatballs": the butter is only heated.
+  if (
+    said === 'soften' &&
+    meant.length &&
+    all(KINDS.fat) &&
+    /^\W*saute\w* (?:the |some )?\p{L}+$/iu.test(text)
+  )
+    return 'heat';
   if (said === 'soften' || said === 'brown') {
     // "Roll the beef in flour. Fry in hot dripping": what is fried is the beef.
     const isStillRaw = lines.some((line, i) => isMeatLine(line) && isToCome(i));
