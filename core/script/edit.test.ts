@@ -39,6 +39,41 @@ describe('an order changed by hand', () => {
     }
   });
 
+  it('leaves what goes on beside the closed pot there, and reads an order that was kept before it was said', () => {
+    const dish: Dish = {
+      ...emptyDish('d', 'Cheeks', 0),
+      lines: ['12 pork cheeks', '400 ml stock', '300 g mushrooms', '30 g butter'].map((text, i) => ({
+        id: `l${i}`,
+        text,
+      })),
+      method:
+        'Put the cheeks and stock in the pot. High pressure 35 minutes. Natural release. Meanwhile, fry the mushrooms in the butter for 8 minutes. Lift out the cheeks. Stir in the mushrooms.',
+    };
+    const friedIn = (d: Dish) => planDish(d, kitchen).script?.acts.find((a) => a.verb === 'fry');
+    const own = DishSchema.parse(
+      JSON.parse(JSON.stringify(edit(dish, (d, s) => setActMinutes(d, s, 'none-such', 3)))),
+    );
+    expect(friedIn(own)).toMatchObject({ stage: 'closed', minutes: 8, where: 'pan' });
+    // Moved to before the lid it is like any other, and never under the lid.
+    const first = Array.from({ length: 8 }).reduce<Dish>(
+      (d) => edit(d, (x, s) => moveAct(x, s, s.acts.find((a) => a.verb === 'fry')!.id, -1)),
+      own,
+    );
+    expect(friedIn(first)?.stage).toBe('open');
+    // What version 0.15 kept has no word for it.
+    const { script } = own;
+    const old = DishSchema.parse({
+      ...own,
+      script: script && { ...script, acts: script.acts.map(({ meanwhile: _, ...a }) => a) },
+    });
+    expect(friedIn(old)).toMatchObject({ stage: 'after', minutes: 8 });
+    expect(
+      planDish(old, kitchen)
+        .steps.map((s) => s.title)
+        .join(),
+    ).toMatch(/[Ff]ry mushrooms/);
+  });
+
   it('is given back by “as the method says”, and is kept by the file format', () => {
     const dish = dishOf('classic-thighs');
     const changed = edit(dish, (d, s) => dropAct(d, s, act(dish, /^Bloom/).id));
