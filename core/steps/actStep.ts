@@ -1,6 +1,6 @@
 import { shortName } from '../dish/names';
 import type { PlacedItem } from '../moments/item';
-import { formatDuration } from '../quantity/format';
+import { formatDuration, formatVolume } from '../quantity/format';
 import { verbById, type Verb } from '../script/data/verbs';
 import type { Act } from '../script/act';
 import { CAUTIONS } from '../kitchen/data/cautions';
@@ -86,6 +86,21 @@ function goingOn(act: Act): string {
   return '';
 }
 
+/** Less than this is not worth a word, ml. */
+const LEAST_DRUNK_ML = 30;
+
+/** How much pasta, rice and pulses drink that cook under the lid: it is in the sum of the thin liquid, and the sauce is loosened after it. */
+function drinkWords({ act, mine, input }: Done): string {
+  if (!GOES_IN.has(act.verb)) return '';
+  const ml = mine
+    .filter((i) => i.moment === 'lid' && !i.read.soaked && !i.read.cooked)
+    .reduce((sum, i) => sum + (i.read.food?.drinks ?? 0) * i.massG.mid, 0);
+  return ml < LEAST_DRUNK_ML
+    ? ''
+    : `It drinks about ${formatVolume(ml, input.kitchen.units)} of the liquid by the end: that is counted.`;
+}
+const GOES_IN = new Set(['add', 'top', 'return', 'deglaze']);
+
 /** All that is said of an act besides the recipe's words: where it is done, how, and for how long it goes on. */
 function textOf(done: Done, how: string, goesOn: string): string {
   const { act, mine, input } = done;
@@ -99,6 +114,7 @@ function textOf(done: Done, how: string, goesOn: string): string {
       ? `${formatDuration((act.minutes ?? 0) * 60)} in all.`
       : '',
     how,
+    drinkWords(done),
     goesOn,
     isBrownedInBatches(done) && input.batches > 1 ? `${input.batches} batches.` : '',
   ]

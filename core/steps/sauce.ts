@@ -1,3 +1,4 @@
+import { shortName } from '../dish/names';
 import { inOrder, type PlacedItem } from '../moments/item';
 import { formatDuration, formatMass, formatTemp, formatVolume } from '../quantity/format';
 import { around, sumRanges } from '../quantity/range';
@@ -247,8 +248,9 @@ function dairy(
     d.temperWithG > 0
       ? `Whisk about ${formatVolume(d.temperWithG, kitchen.units)} of hot sauce into it first (${temp(d.temperedC)}), then all of it into the pot. `
       : 'Slowly, stirring. ';
-  const { name } = DAIRY[cls];
   const melts = cls.endsWith('cheese') && cls !== 'cream-cheese';
+  // Cheddar is not called a hard cheese at the stove.
+  const name = melts ? shortName(item.read) : DAIRY[cls].name;
   const made = step(
     id,
     'dairy',

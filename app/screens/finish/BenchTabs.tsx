@@ -60,7 +60,9 @@ export function BenchTabs(props: Props) {
   return (
     <section className="bench-tabs" aria-label="More about this sauce">
       <Segments name="bench-tab" label="More about this sauce" value={tab} options={TABS} onChange={setTab} />
-      <div className="bench-tab">
+      {/* It scrolls by itself on a laptop, and what scrolls is reached with the keys. */}
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
+      <div className="bench-tab" role="group" aria-label="What is said of it" tabIndex={0}>
         {tab === 'order' && (
           <ol className="bench-order">
             {props.order.map((line) => (
