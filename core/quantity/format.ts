@@ -75,7 +75,11 @@ export function formatVolume(
 /** Spoons a cook owns: to the nearest quarter teaspoon below a tablespoon, half a tablespoon above four. */
 export function formatSpoons(volumeMl: number): string {
   const tsp = volumeMl / 4.929;
-  if (tsp < 0.125) return 'a pinch';
+  const eighths = Math.round(tsp * 8);
+  if (eighths < 1) return 'a pinch';
+  // Below half a teaspoon an eighth more is a third more: gum is measured so.
+  if (eighths === 1) return '⅛ tsp';
+  if (eighths === 3) return '⅜ tsp';
   const quarters = Math.round(tsp * 4) / 4;
   if (quarters < 3) return `${formatNumber(quarters, false)} tsp`;
   if (tsp < 12) {

@@ -229,9 +229,11 @@ export interface SpoonDose {
 
 const TSP_ML = 4.929;
 
-/** The nearest quarter teaspoon to a dose, what it weighs, and the thickness it really gives. */
+/** The nearest quarter teaspoon to a dose, of less than half a teaspoon the nearest eighth, what it weighs, and the thickness it really gives. */
 export function inSpoons(input: DoseInput, dose: Pick<Dose, 'starchG' | 'thickener'>): SpoonDose {
-  const tsp = Math.round((dose.starchG / dose.thickener.gPerMl / TSP_ML) * 4) / 4;
+  const exact = dose.starchG / dose.thickener.gPerMl / TSP_ML;
+  const parts = exact < 0.5 ? 8 : 4;
+  const tsp = Math.round(exact * parts) / parts;
   const massG = tsp * TSP_ML * dose.thickener.gPerMl;
   return {
     volumeMl: tsp * TSP_ML,

@@ -1,6 +1,6 @@
 import { shortName } from '../dish/names';
 import { inOrder, type PlacedItem } from '../moments/item';
-import { formatDuration, formatMass, formatTemp, formatVolume } from '../quantity/format';
+import { formatDuration, formatMass, formatSpoons, formatTemp, formatVolume } from '../quantity/format';
 import { around, sumRanges } from '../quantity/range';
 import { BINDING, BLOCK, GENTLE, GENTLE_TO_C, type Binding } from '../sauce/data/binding';
 import { DAIRY } from '../sauce/data/dairy';
@@ -198,14 +198,18 @@ export function thickening(input: StepInput): Step[] {
 }
 
 /** What the recipe's own dose would make of this sauce, against what is aimed at; empty where it has none. */
-function writtenWords({ dosing, thickener, dish, kitchen }: StepInput): string {
+function writtenWords({ dosing, thickener, dish, kitchen, rules, items }: StepInput): string {
   if (!dosing?.writtenG || (thickener && thickener !== dosing.thickener)) return '';
-  const written = formatMass(dosing.writtenG, kitchen.units);
+  // No kitchen weighs a gram of gum: it is told in spoons.
+  const { how, gPerMl } = bindingOf({ rules, thickener, items });
+  const say = (g: number): string =>
+    how === 'whisk' ? formatSpoons(g / gPerMl) : formatMass(g, kitchen.units);
+  const written = say(dosing.writtenG);
   const aim = thicknessOf(dish.settings.aim).name;
   if (isWrittenRight(dosing)) return `The recipe’s ${written} is right for this much sauce: ${aim}.`;
   const makes = nearestThickness(thicknessAfter(dosing, dosing.writtenG)).name;
   const { starchG } = doseFor(dosing);
-  const computed = starchG < 1 ? 'none is needed' : `it is about ${formatMass(starchG, kitchen.units)}`;
+  const computed = starchG < 1 ? 'none is needed' : `it is about ${say(starchG)}`;
   return makes === aim
     ? `The recipe has ${written}; for ${aim} here ${computed}.`
     : `The recipe’s ${written} would come out ${makes} here; for ${aim} ${computed}. Start with the smaller.`;
