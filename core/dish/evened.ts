@@ -112,14 +112,17 @@ export const evenedLine = (line: string): string =>
 /** The same without "divided", "plus extra", "(optional)" at its end: what an amount is looked for in that stands last. */
 export const withoutTail = (line: string): string => withoutEnd(line, TAIL);
 
+/** What is done to a thing, as the sentences of cards and notes begin; by these a bare noun is surely the one that is there. */
 const DOES =
   'add|boil|brown|bring|chill|close|coat|cook|cool|cover|cut|deglaze|discard|drain|flip|fry|heat|keep|lay|leave|let|lift|lock|lower|marinate|melt|move|open|pat|place|pour|pour off|press|pull|pull off|push|put|put on|reduce|release|remove|rest|return|rub|scoop|sear|season|serve|set|shred|simmer|skim|skim off|slice|slide|soften|spoon|spoon off|scrape off|drain off|lift off|take off|divide|scatter|stir in|strain|strip|take|take out|lift out|tip|toss|transfer|turn|whisk in|with|of|into|to';
+/** What it is done to. *Pressure* is not among them: “up to pressure” is no thing that is handled. */
 const DONE_TO =
   'chicken|beef|lamb|pork|meat|mutton|goat|turkey|duck|veal|ham|rabbit|ribs|shanks?|thighs?|breasts?|legs|wings|drumsticks|chops?|cheeks|oxtail|brisket|joint|mince|sausages?|meatballs|bacon|lardons|onions?|sauce|liquid|juices|broth|gravy|pot|lid|cooker|valve|oil|fat|skins?|bones|vegetables|slurry|paste|marinade|spices|pieces|bird|herbs|pasta|noodles|rice';
 const WITHOUT_ARTICLE = new RegExp(
   `(?<![\\p{L}-])((?<!\\b(?:the|a|an|your|some|of|and|half|all) )(?:${DOES})) (?=(?:${DONE_TO})(?![\\p{L}-]))`,
   'giu',
 );
+/** “Salt ribs generously”, at the beginning, where salt is what is done. */
 const SALTED =
   /^(\W*(?:salt(?: (?:and|&) pepper)?|dry|pepper)) (?=(?:chicken|beef|lamb|meat|ribs|shanks?|thighs?|breasts?|legs|wings|chops?|cheeks|joint|pieces|skins?)\b)/iu;
 const OF_THE_HEAT = /\b(turn (?:up|down|off)|lower|reduce|raise|off|over|on) (?=heat\b)/giu;

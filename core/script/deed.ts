@@ -116,10 +116,7 @@ export function isSameBowl(r: Reading, { text, sentence, meant }: Clause, verb: 
     !fresh.some((i) => r.isMeat(i)) &&
     !INTO_WHAT_COOKS.test(text);
   if (!isGoingOn) return false;
-  for (const index of fresh) {
-    last.lines.push({ index, share: 1 - (r.used.get(index) ?? 0) });
-    r.used.set(index, 1);
-  }
+  r.takeInto(last, fresh);
   r.nameWhatIsMade(last);
   return true;
 }
@@ -321,10 +318,7 @@ function goesOn(r: Reading, c: Clause): void {
   const isUnended = r.parts[n + 1]?.sentence === sentence;
   if (isHere && !isUnended) before.words = joined(before.words, sentence);
   if (before.stage === 'closed') return;
-  for (const index of fresh) {
-    before.lines.push({ index, share: 1 - (r.used.get(index) ?? 0) });
-    r.used.set(index, 1);
-  }
+  r.takeInto(before, fresh);
   if (fresh.length) r.nameWhatIsMade(before);
 }
 

@@ -68,10 +68,7 @@ function intoTheSaucepan(r: Reading, { meant, text }: Clause, sauce: Act): boole
     GOES_ON.test(text) &&
     !OF_ANOTHER_PLACE.test(text);
   if (!isItsOwn || meant.some((i) => r.isMeat(i))) return false;
-  for (const index of meant.filter((i) => r.isToCome(i))) {
-    sauce.lines.push({ index, share: 1 - (r.used.get(index) ?? 0) });
-    r.used.set(index, 1);
-  }
+  r.takeInto(sauce, meant);
   sauce.minutes ??= timeNamed(text);
   return true;
 }
@@ -106,10 +103,7 @@ function intoTheDough(r: Reading, { meant, text }: Clause, dough: Act): boolean 
   const isWet = fresh.length > 0 && fresh.every((i) => WETS_DOUGH.includes(r.kindOf(i)));
   if (!isWet || INTO_WHAT_COOKS.test(text) || !dough.lines.some((l) => r.kindOf(l.index) === 'flour'))
     return false;
-  for (const index of fresh) {
-    dough.lines.push({ index, share: 1 - (r.used.get(index) ?? 0) });
-    r.used.set(index, 1);
-  }
+  r.takeInto(dough, fresh);
   r.nameWhatIsMade(dough);
   return true;
 }

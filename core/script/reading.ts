@@ -378,6 +378,14 @@ export class Reading {
     return act;
   }
 
+  /** Brings what is still to come of these lines into an act that goes on. */
+  takeInto(act: Act, lines: readonly number[]): void {
+    for (const index of lines.filter((i) => this.isToCome(i))) {
+      act.lines.push({ index, share: 1 - (this.used.get(index) ?? 0) });
+      this.used.set(index, 1);
+    }
+  }
+
   /** The lid, its time and its release in one: what a long simmer becomes. */
   putLid(c: Clause, ...verbs: readonly ('close' | 'hold' | 'release')[]): void {
     for (const verb of verbs) this.put(verb, 'closed', c, []);
