@@ -5,6 +5,7 @@ import {
   MAX_LINES,
   MAX_NOTE,
   readLine,
+  readMethod,
   type Dish,
   type Pantry,
   type PastedRecipe,
@@ -49,6 +50,11 @@ function dishOf(recipe: Made, name: string, plates: number, pantry: Pantry): Dis
   );
   return {
     ...dish,
+    // A recipe for low pressure is cooked at low pressure, until the cook says otherwise.
+    settings: {
+      ...dish.settings,
+      ...(readMethod(recipe.method).pressure === 'low' ? { pressure: 'low' as const } : {}),
+    },
     lines: linesOf(recipe, pantry).slice(0, MAX_LINES),
     method: recipe.method,
     note: noteOf(recipe).slice(0, MAX_NOTE),

@@ -76,6 +76,15 @@ describe('editing a dish', () => {
     expect(await stepHistory('d1', 'redo')).toBeNull();
   });
 
+  it.each([
+    ['Fit the lid and bring to low pressure; cook for 5 minutes. Release quickly.', 'low'],
+    ['Lock the lid. Cook at high pressure for 5 minutes. Simmer on low.', 'high'],
+  ])('cooks a paste at the pressure that it names: %s', async (method, pressure) => {
+    const page = readRecipe(`Stew\n1 kg chicken breast\n300 ml stock\n\nMethod\n${method}`, new Pantry());
+    const id = await createDish(page, '', 4, new Pantry());
+    expect((await db.dishes.get(id))?.settings.pressure).toBe(pressure);
+  });
+
   it('makes a dish of a paste, and puts a removed one back', async () => {
     const id = await createDish(
       readRecipe('Tea stew\n1 kg beef chuck\n2 onions', new Pantry()),

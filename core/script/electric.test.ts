@@ -237,6 +237,15 @@ describe('words that only sound like something to do', () => {
     ).toBe('add close hold/1 release');
   });
 
+  it('is stock that is blended in with a spoon', () => {
+    expect(
+      verbs(
+        LIST,
+        'Heat the oil. Gradually blend in the stock, stirring, until smooth. Add the chicken. High pressure 8 minutes, quick release.',
+      ),
+    ).not.toMatch(/blend/);
+  });
+
   it('is pressure that is brought back up, for the second lid', () => {
     expect(
       verbs(

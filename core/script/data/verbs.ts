@@ -446,7 +446,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'blend',
     words:
-      /(?<!\b(?:spice|spices|seasoning|herb|rub|this|the|curry|cajun)\s+)\bblend\b|\b(?:blender|blitz|process|grind|whizz)\b|^\W*powder (?:it|them|the|all)\b|(?<!\b(?:the|a|and|tomato|with|of) )\bpur[eé]e (?:for|it|the|them|this|until|everything)\b/iu,
+      /(?<!\b(?:spice|spices|seasoning|herb|rub|this|the|curry|cajun)\s+)\bblend\b(?! in\b(?! an? ))|\b(?:blender|blitz|process|grind|whizz)\b|^\W*powder (?:it|them|the|all)\b|(?<!\b(?:the|a|and|tomato|with|of) )\bpur[eé]e (?:for|it|the|them|this|until|everything)\b/iu,
     stages: ['prep', 'open'],
   },
   {
