@@ -1,4 +1,5 @@
-import { defaultKitchen, emptyDish, planDish } from '../../../core/index';
+import { defaultKitchen, doseFor, emptyDish, planDish } from '../../../core/index';
+import { demoHousehold } from '../../../demo/household';
 import { benchFor, doseInput, sauceOnBench } from './bench';
 
 const kitchen = defaultKitchen();
@@ -36,6 +37,23 @@ describe('what stands on the sauce bench', () => {
     );
     expect(sauceOnBench({ ...bench, way: 'forecast' }, pot, undefined, kitchen)).toHaveProperty('ask');
     expect(sauceOnBench({ ...bench, way: 'forecast' }, pot, plan, kitchen)).toHaveProperty('sauceG');
+  });
+
+  it('names for every dish of the kitchen the dose that its steps name', () => {
+    const home = demoHousehold(Date.UTC(2026, 10, 28));
+    for (const dish of home.dishes) {
+      const made = planDish(dish, home.kitchen);
+      const own = benchFor(made, made.rules, dish);
+      const read = sauceOnBench(own, made.pot, made, home.kitchen);
+      if (!('sauceG' in read)) throw new Error(`No sauce: ${dish.name}`);
+      const { input, dose } = made.sauce;
+      const onBench = doseFor({
+        ...doseInput(own, read.sauceG, made.rules, made, 1),
+        aimPercent: input.aimPercent,
+      });
+      expect([dish.name, onBench.thickener.id]).toEqual([dish.name, dose.thickener.id]);
+      expect(onBench.starchG).toBeCloseTo(dose.starchG, 6);
+    }
   });
 
   it('takes the dairy still to come and the household’s starch into the sum', () => {

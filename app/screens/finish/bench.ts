@@ -43,6 +43,9 @@ export interface Bench {
   laterG: number;
 }
 
+/** Thickness as the bench shows it, to a twentieth of a per cent. */
+const shownPercent = (percent: number): number => Math.round(percent * 20) / 20;
+
 /** A bench for a dish, or one for any pot of sauce. */
 export function benchFor(plan: Plan | undefined, rules: HouseRules, dish?: Dish): Bench {
   return {
@@ -52,7 +55,7 @@ export function benchFor(plan: Plan | undefined, rules: HouseRules, dish?: Dish)
     lastG: null,
     piecesIn: false,
     piecesG: Math.round((plan?.meat ?? []).reduce((s, m) => s + m.massG, 0) * BENCH.meatKeeps),
-    presentPercent: plan ? Math.round(plan.sauce.input.presentPercent * 20) / 20 : 0,
+    presentPercent: plan ? shownPercent(plan.sauce.input.presentPercent) : 0,
     aim: dish?.settings.aim ?? 'coating',
     thickener: plan?.sauce.input.thickener ?? thickenerFor(rules.thickener),
     taste: 'mild',
@@ -89,21 +92,23 @@ export function doseInput(
   spread: number = MEASURING.find((m) => m.id === bench.way)?.spread ?? 0.1,
 ): DoseInput {
   const taste = TASTES[bench.taste];
+  const counted = plan?.sauce.input;
+  const countedLaterG = counted?.laterG ?? 0;
+  // What the bench shows rounded is summed as the plan counted it: one dose in step and bench.
+  const isCounted = counted !== undefined && bench.presentPercent === shownPercent(counted.presentPercent);
+  const laterG = bench.laterG === Math.round(countedLaterG) ? countedLaterG : bench.laterG;
   return {
     sauceG,
     sauceSpread: spread,
-    presentPercent: bench.presentPercent,
+    presentPercent: isCounted ? counted.presentPercent : bench.presentPercent,
     aimPercent: thicknessOf(bench.aim).percent,
     thickener: bench.thickener,
     ...(plan?.sauce.input.writtenG && plan.sauce.input.thickener === bench.thickener
       ? { writtenG: plan.sauce.input.writtenG }
       : {}),
     waterPerStarch: SLURRY_WATER[rules.slurryWater],
-    laterG: bench.laterG,
-    laterStrengthG:
-      plan && plan.sauce.input.laterG
-        ? ((plan.sauce.input.laterStrengthG ?? 0) * bench.laterG) / plan.sauce.input.laterG
-        : 0,
+    laterG,
+    laterStrengthG: countedLaterG > 0 ? ((counted?.laterStrengthG ?? 0) * laterG) / countedLaterG : 0,
     sharpness: plan ? (plan.sauce.input.sharpness ?? 0) : taste.sharpness,
     sugarShare: plan ? (plan.sauce.input.sugarShare ?? 0) : taste.sugarShare,
     householdFactor: starchFactor > 0 ? 1 / starchFactor : 1,
