@@ -75,6 +75,12 @@ describe('the recipe’s own dose', () => {
     expect(words('1 tsp cornflour')).toMatch(/would come out .* here; for coating/);
   });
 
+  it('grows where sugar weakens the starch, as it does where acid does', () => {
+    const plain = doseFor(input).starchG;
+    expect(doseFor({ ...input, sugarShare: 0.3 }).starchG).toBeGreaterThan(plain);
+    expect(doseFor({ ...input, sharpness: 1 }).starchG).toBeGreaterThan(plain);
+  });
+
   it('a second dose is never more than half the first, however thin it still runs', () => {
     for (const firstG of [5, 12, 30])
       for (const seen of [0, 0.5, 1, 2])

@@ -1,7 +1,9 @@
 import { pressureRuns } from '../dish/pressure';
 import { readLine } from '../dish/read';
 import { readRecipe } from '../page/recipe';
-import { pantry, told } from './testing/telling';
+import { defaultKitchen } from '../kitchen/kitchen';
+import { planDish } from '../plan/plan';
+import { dishOf, pantry, told } from './testing/telling';
 
 /** Recipes told word for word out of other languages, notes without full stops, and what a chef leaves away. */
 const verbs = (list: string, method: string): string =>
@@ -44,6 +46,18 @@ describe('what goes on while the pot lets go', () => {
     expect(acts).toContain('fry/8(mushroom butter)');
     expect(acts.at(-1)).toBe('stirin()');
   });
+});
+
+it('stirs no milk into the sauce that parsnips were simmered in beside it', () => {
+  const { items, steps } = planDish(
+    dishOf(
+      '12 pork cheeks; 400 ml chicken stock; 500 g parsnips; 200 ml milk',
+      'Add the stock and the cheeks. Lid on, full pressure, 35 minutes. Natural release. Meanwhile, simmer the parsnips in the milk until very soft, 20 minutes; blend until smooth. Lift out the cheeks. Serve.',
+    ),
+    defaultKitchen(),
+  );
+  expect(items.find((i) => i.lineId === 'l3')?.moment).toBe('finish');
+  expect(steps.filter((s) => s.phase === 'dairy')).toEqual([]);
 });
 
 describe('a sauce that will thicken', () => {
