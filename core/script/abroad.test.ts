@@ -60,6 +60,17 @@ it('stirs no milk into the sauce that parsnips were simmered in beside it', () =
   expect(steps.filter((s) => s.phase === 'dairy')).toEqual([]);
 });
 
+it('names what drinks, and not the stock beside it', () => {
+  const { steps } = planDish(
+    dishOf(
+      '1 rabbit, jointed; 500 ml chicken stock; 20 prunes',
+      'Add the rabbit, stock and prunes. High pressure 20 minutes, quick release.',
+    ),
+    defaultKitchen(),
+  );
+  expect(steps.map((s) => s.text).join(' ')).toMatch(/of the liquid goes into the prunes by the end/);
+});
+
 describe('a sauce that will thicken', () => {
   it('stands so long, and is not thickened with anything', () => {
     expect(

@@ -92,12 +92,15 @@ const LEAST_DRUNK_ML = 30;
 /** How much pasta, rice and pulses drink that cook under the lid: it is in the sum of the thin liquid, and the sauce is loosened after it. */
 function drinkWords({ act, mine, input }: Done): string {
   if (!GOES_IN.has(act.verb)) return '';
-  const ml = mine
-    .filter((i) => i.moment === 'lid' && !i.read.soaked && !i.read.cooked)
-    .reduce((sum, i) => sum + (i.read.food?.drinks ?? 0) * i.massG.mid, 0);
+  const drunkMl = (i: PlacedItem): number => (i.read.food?.drinks ?? 0) * i.massG.mid;
+  const drinkers = mine.filter(
+    (i) => i.moment === 'lid' && !i.read.soaked && !i.read.cooked && drunkMl(i) > 0,
+  );
+  const ml = drinkers.reduce((sum, i) => sum + drunkMl(i), 0);
+  const names = listed(unique(drinkers.map((i) => shortName(i.read))));
   return ml < LEAST_DRUNK_ML
     ? ''
-    : `It drinks about ${formatVolume(ml, input.kitchen.units)} of the liquid by the end: that is counted.`;
+    : `About ${formatVolume(ml, input.kitchen.units)} of the liquid goes into the ${names} by the end: that is counted.`;
 }
 const GOES_IN = new Set(['add', 'top', 'return', 'deglaze']);
 
