@@ -69,11 +69,31 @@ const DASH_BEFORE_FIGURE = /(?<=[\p{L})]) +[—–-]{1,2} +(?=\d)/gu;
 export const plainSpaces = (text: string): string =>
   text.replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000\t]/g, ' ').replace(/[\u200b\u2060\ufeff\u00ad]/g, '');
 
+/** Programmes of electric pots, by what stands on their keys. */
+const KEYS =
+  '(?:meats?|stews?|soups?|broth|poultry|beans?|chill?i|curry|goulash|ragout|casserole|multi-?grain|rice|porridge)';
+const KEY_OR_TWO = `["'‘’“”]?${KEYS}(?: ?\\/ ?${KEYS})?["'‘’“”]?`;
+const IS_KEY = '(?:button|key|setting|mode|program(?:me)?|function|cycle|preset)';
+/** "Press Meat/Stew", "on the soup setting", "Bean/Chili, 30 minutes": the lid's time, and nothing that is put in. */
+const PROGRAMME = new RegExp(
+  [
+    `\\b(?:press|select|choose|hit|push|pick|set (?:it |the (?:pot|cooker) )?(?:to|on)) (?:the )?${KEY_OR_TWO}(?: ${IS_KEY})?(?![\\p{L}])`,
+    `\\b(?:on|using|with|in|use) (?:the |its )?${KEY_OR_TWO} ${IS_KEY}\\b`,
+    `(?<=^|[.,;]\\s+)(?:the )?(?:${KEYS} ?\\/ ?${KEYS}(?: ${IS_KEY})?|${KEYS} ${IS_KEY})(?=,? (?:for |at |on )?(?:high |low )?\\d|[,.;:])`,
+  ].join('|'),
+  'giu',
+);
+
+/** "Add 1/2 the coconut milk": half of it. */
+const HALF_IN_FIGURES = /(?<![\d.,/] ?)(?:1\/2|½) (?=(?:of )?(?:the|your|that)\b)/giu;
+
 /** A method with its spaces, its dashes and its times written in one way. */
 export const evened = (method: string): string =>
   UNITS.reduce(
     (text, [short, long]) => text.replace(short, long),
     plainSpaces(method)
+      .replace(PROGRAMME, 'pressure cook')
+      .replace(HALF_IN_FIGURES, 'half ')
       .replace(CUT_SHORT, '$1')
       .replace(GLUED, ' ')
       .replace(DASH_BEFORE_WORD, '; ')
@@ -100,6 +120,8 @@ function withoutEnd(text: string, end: RegExp): string {
 export const evenedLine = (line: string): string =>
   withoutEnd(line, PAGE_TALK)
     .replaceAll('\u2044', '/')
+    // "'nduja", "“light” olive oil".
+    .replace(/(?<=^|\s)['‘’"“](?=\p{L})/gu, '')
     .replace(/(?<=\b\d)[-–](?=[½¼¾⅓⅔⅛⅜⅝⅞]|1\/[2348]\b|3\/4\b)/g, ' ')
     // "(about 11/2 lb)": nobody writes eleven halves.
     .replace(

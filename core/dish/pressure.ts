@@ -33,7 +33,7 @@ export function whistlesNamed(clause: string): number | null {
 const EVIDENCE =
   /\b(?:from (?:the )?(?:first |start of (?:the )?|beginning of (?:the )?)?(?:hiss|whistl|sing)\w*|(?:rotation|rotating|whisper\w*|whistl\w*|hiss\w*|turning) of the (?:valve|weight|pressure)|(?:once|when|after|until|from when) (?:it|the (?:pot|cooker|weight|valve|vent)) (?:(?:starts|begins) (?:to )?)?(?:hiss|whistl|sing)\w*|(?:lock|seal|close|lid on|(?:close|lock|secure|fit|put on|clamp(?: on)?|replace) the lid)(?: (?:it|up))?[;,.]?\s*(?:it\s+)?\d{1,3}\s?(?:m|min\w*)\s+(?:on |at )?(?:high|low)\b|(?:lock|seal|close)[;,.]\s*(?:high|low)\b|(?:valve|weight|regulator|rocker) (?:starts? to |begins? to )?(?:whisper|hiss|whistle|turn|rotate|rock|jiggle|sing|spin)\w*|close (?:up )?the (?:pressure )?cooker|pressure[- ]?cook\w*|pressure:? (?:for )?\d{1,3}\s?(?:m|mins?|minutes?)\b|\b\d{1,3}\s?(?:m|mins?|minutes?) (?:of |at |on |in )?pressure\b|(?:high|low|full|working) pressure|under pressure|at pressure|to pressure|lbs? pressure|psi|whistles?|second ring|ring (?:2|II|1|I)\b|HP|LP|NPR|QP?R|NR|(?:quick|natural|manual|fast|rapid|instant)[- ](?:pressure[- ])?releas\w*|releas\w* (?:[a-z]+ ){0,4}(?:pressure|steam)|releas\w* naturally|valve (?:shut|closed|to seal\w*|on seal\w*)|open the valve|vent the (?:pot|steam)|seal (?:the )?(?:lid|valve|vent|pot)|lock (?:the )?lid|lid (?:on and )?locked|(?:pin|button|float(?: valve)?|indicator) (?:drops?|rises|is down|goes down|falls|sinks)|pressure (?:has )?(?:gone|dropped?|drops|falls?|come down)|let (?:the |its )?pressure|(?:lock|seal)(?:ed)? (?:it )?and (?:cook|set)\b.{0,16}\b(?:high|low)|(?:\b\d{1,3}\s?(?:m|mins?|minutes?) (?:on |at )?high|\bhigh(?: for)?,? \d{1,3}\s?(?:m|mins?|minutes?))\b.{0,60}\b(?:vent|releas\w*|natural|(?<!\b(?:a|be) )quick)|then vent)\b/i;
 const CLOSES =
-  /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|fix|fasten|screw|clamp|replace)\b(?! with\b).{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|ring (?:2|II|1|I)\b|set (?:the )?control|at pressure|lbs? pressure)\b/i;
+  /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|fix|fasten|screw|clamp|replace)\b(?! with\b).{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lock|seal|close) (?:it|up)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|ring (?:2|II|1|I)\b|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 /** The lid is closed in so many words. */
 const EXPLICIT_LID =
   /\b(?:close|lock|seal|secure|fit|clamp|put on|put)\b.{0,20}\b(?:lid|cooker)\b|\blid on\b|\b(?:close|lock|seal) and (?:cook|pressure)|\bwhistles?\b/i;
@@ -49,7 +49,8 @@ export function isClosedLater(clauses: readonly string[]): boolean {
 /** "Then leave 5 minutes", "wait ten minutes", of a pot that is closed. */
 const LEFT_ALONE =
   /\bwait\b|^\W*(?:a )?\d{1,2}[- ]?min(?:ute)?s? (?:rest|wait|stand)\b|^\W*(?:then |and )*(?:leave|stand|sit|rest)\b|\b(?:let|allow) (?:it|the (?:pot|cooker|pan)) (?:to )?(?:sit|stand|rest|be)\b/i;
-const OPENS = /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid off\b|\bopen (?:it|up)\b/i;
+const OPENS =
+  /\b(?:remove|lift off|take off|open) the (?:lid|pot|cooker)|\blid off\b|\bopen (?:it|up)\b|^\W*(?:and |then )*open(?: again)?\W*$/i;
 /** A time in minutes or hours, with the unit before or after. */
 const TIME =
   /((?:\d{1,3}(?:[.,]\d)?|\d?\s?[¼½¾]|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|twenty[- ]five|thirty|thirty[- ]five|forty|forty[- ]five|fifty|sixty|ninety)(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|\b[a-z]+\b))?)\s*-?\s*(?:(?:more|further|extra|full|whole|additional) )?((?:minutes?|mins?|m|hours?|hrs?|h)\b|')/i;
@@ -142,7 +143,7 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
     'valve',
   ],
   [
-    /\b(?:steam )?(?:vent|valve|knob|handle|lever)\b(?=(?: is)? (?:to|in|on|at|turned to|set to)\W{0,12}(?:the )?\W?seal)/gi,
+    /\b(?:steam )?(?:vent|valve|knob|handle|lever)\b(?=(?: is)? (?:(?:to|in|on|at|turned to|set to)\W{0,12}(?:the )?\W?seal|sealed\b|closed\b|shut\b))/gi,
     'valve',
   ],
   // "4-5 whistles (about 20 min)": told twice, once in minutes.
@@ -267,6 +268,7 @@ function runsIn(told: string): PressureRun[] {
   let isUp = false;
   let isOff = false;
   let isWorked = false;
+  let wasOpened = false;
   const all = clausesOf(method);
   for (const [at, said] of all.entries()) {
     // "Leave for 15 minutes before venting": the minutes are what it comes down by itself.
@@ -282,8 +284,12 @@ function runsIn(told: string): PressureRun[] {
       isWorked = false;
       if (run) run.release ??= 'natural';
     }
-    if (CLOSES.test(clause) && !(run !== null && run.release === null && run.minutes === null)) {
-      if (!isClosed && (run === null || run.release !== null)) {
+    const soon = all.slice(at, at + LID_AND_RELEASE);
+    const closes =
+      isLidBackOn(soon) || (CLOSES.test(clause) && !(run?.release != null && isOnlyCovered(soon)));
+    if (closes && !(run !== null && run.release === null && run.minutes === null)) {
+      if (!isClosed && (run === null || run.release !== null || wasOpened)) {
+        wasOpened = false;
         run = { minutes: null, level: null, release: null, releaseMin: null, whistles: null };
         runs.push(run);
       }
@@ -357,6 +363,8 @@ function runsIn(told: string): PressureRun[] {
       run.release = 'ten';
       run.releaseMin = after;
     }
+    // "Open, add the noodles; close": let go, and nobody says how.
+    wasOpened ||= isClosed && run?.minutes != null && OPENS.test(clause);
     if (OPENS.test(clause)) isClosed = false;
     // "Take the lid off and boil it down; five more minutes on low": an open pot, until a lid is spoken of.
     isOff =
@@ -366,12 +374,26 @@ function runsIn(told: string): PressureRun[] {
           clause,
         ) ||
         isOpenHeat(clause));
-    if (CLOSES.test(clause)) isOff = false;
+    if (closes) isOff = false;
   }
   const withFigures = runs.filter((r) => r.minutes !== null || r.release !== null || r.whistles !== null);
   // "Pressure cook until tender": a lid all the same, and the minutes are computed.
   return withFigures.length || !OF_PRESSURE.test(method) ? withFigures : runs.slice(0, 1);
 }
+
+/** "Put the lid back on and do 3 more minutes. QR": what is let go soon after was locked. */
+const LID_BACK_ON = /\blid (?:goes )?back on\b/i;
+const LID_AND_RELEASE = 4;
+const isLidBackOn = ([clause = '', ...next]: readonly string[]): boolean =>
+  LID_BACK_ON.test(clause) && next.some(surelyLetsGo);
+
+/** "Lid on, leave for 5 minutes", once it was let go: laid on, and nothing that is let go again. */
+const ONLY_LID =
+  /^\W*(?:and |then )*(?:(?:put|close|place|pop) )?(?:on )?(?:the )?lid(?: (?:back )?on| closed)?\W*$/i;
+const ONLY_STANDS =
+  /^\W*(?:and |then )*(?:leave|let (?:it|them|everything) (?:stand|sit|rest|steam)|stand|rest|sit|wait)\b/i;
+const isOnlyCovered = ([clause = '', ...next]: readonly string[]): boolean =>
+  ONLY_LID.test(clause) && ONLY_STANDS.test(next[0] ?? '') && !next.some(surelyLetsGo);
 
 /** A clause as short as this tells of nothing that was cooked in between: "once done", "take off the heat". */
 const SAYS_LITTLE = 24;

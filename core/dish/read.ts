@@ -152,6 +152,13 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     match = meant;
     foodText = spelt.text;
   }
+  // "1 bottle gourd": what was taken for a container is the first word of a name.
+  const byUnit = match || !amount ? null : pantry.find(`${amount.unitId} ${foodText}`);
+  if (amount && byUnit && byUnit.words > 1) {
+    match = byUnit;
+    foodText = `${amount.unitId} ${foodText}`;
+    amount = { ...amount, unitId: 'each' };
+  }
   if (!match && amount?.unitId === 'clove') {
     match = pantry.find('clove');
     amount = { ...amount, unitId: 'each' };

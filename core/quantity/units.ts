@@ -78,6 +78,7 @@ export const UNITS: readonly Unit[] = [
   u('splash', 'volume', 15, 0.5, 'splash|splashes|drizzle|drizzles|glug|glugs|slosh'),
   u('squeeze', 'volume', 5, 0.5, 'squeeze|squeezes'),
   u('glass', 'volume', 150, 0.25, 'glass|glasses|wineglass|wineglasses'),
+  u('shot', 'volume', 30, 0.2, 'shot|shots|jigger|jiggers'),
   u('mug', 'volume', 300, 0.2, 'mug|mugs'),
   u('mm', 'length', 1, 0.1, 'mm|millimetre|millimetres|millimeter|millimeters'),
   u('cm', 'length', 10, 0.1, 'cm|centimetre|centimetres|centimeter|centimeters'),

@@ -16,11 +16,15 @@ const GATHERS =
 /** "Repeat with the rest": told already. */
 const REPEATS = /^\W*(?:and |then )*repeat\b/i;
 
+/** "It need not be cooked through", "they will finish in the sauce": how things are, and nothing to do. */
+const STATES =
+  /^\W*(?:(?:it|they|this|these|the \p{L}+(?: \p{L}+)?) (?:needn['’]t|need not|(?:do|does)(?:n['’]t| not) (?:need|have) to)|(?:it|they|this|these) (?:will|won['’]t|would|should(?: not|n['’]t)?|may|might)|(?:it|they)['’]ll)\b/iu;
+
 /** "Or broil it on a tray for 5 minutes": another way, and not this one. */
 const OTHERWISE = /^\W*or (?:else |you can |just )?(?=\p{L}+)/iu;
 
 const KNIFE =
-  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|snip|nick|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|clean(?! (?:and|the (?:pot|floor|cooker)))|wipe(?! (?:the|it|out))|peel|halve|quarter|mince|grate(?! (?:over|on)\b)|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
+  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|snip|nick|(?:thread|skewer)\b(?=.*\bskewers?\b)|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|clean(?! (?:and|the (?:pot|floor|cooker)))|wipe(?! (?:the|it|out))|peel|halve|quarter|mince|grate(?! (?:over|on)\b)|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
 
 /** "Remove the seeds", of what is on the board. */
 const ITS_INSIDES = /\b(?:seeds?|stems?|stalks?|cores?|pith|membranes?|pips|ribs and seeds)\W*$/i;
@@ -33,7 +37,8 @@ export const STANDS =
 const SET_TO_SAUTE =
   /^(?:\W*)(?:turn|set|switch|press|select|put|use|hit|choose)\b.{0,40}\bsaut[eé](?: (?:mode|setting|function|\(.{1,12}\)))?(?: (?:on )?(?:high|low|medium|normal))?\W*$/i;
 
-const SITS = /\b(?:let|leave)(?: (?:it|them|the \p{L}+)\b.*)? (?:sit|stand|rest|wait|come to room)\b/iu;
+const SITS =
+  /^\W*(?:and |then )?(?:stand|rest|wait)(?: for)?(?: about)? \d|\b(?:let|leave)(?: (?:it|them|the \p{L}+)\b.*)? (?:sit|stand|rest|wait|come to room)\b/iu;
 
 export const BOILED = /\b(?:(?:par)?boil|bubble|simmer|blanch)/i;
 
@@ -180,6 +185,7 @@ export function waiting({ stage, last }: Reading, { text }: Clause): boolean {
 /** A tip is no act; "do not stir" says how the last thing goes in. */
 export function tip({ last }: Reading, { text, sentence }: Clause): boolean {
   if (GATHERS.test(text) || REPEATS.test(text) || OTHERWISE.test(sentence)) return true;
+  if (STATES.test(text) && timeNamed(text) === null) return true;
   if (!TIP.test(text) && !PERHAPS.test(sentence)) return false;
   if (/\b(?:stir|mix)/i.test(text) && last?.verb === 'add' && last.stage === 'open' && last.lines.length)
     last.verb = 'top';

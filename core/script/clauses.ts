@@ -3,7 +3,7 @@ import { forThisPot, withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
 const STARTS =
-  'add|incorporate|reserve(?! the\\b)|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|colou?r (?:hard|well|deeply|it|them|the)|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|extinguish|fill|finish|fish(?! (?:sauce|stock|fillets?|balls?|cakes?|paste)\\b)|flake|flame|flamb[ée]|fluff|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|moisten|nestle|open|pat|place|poke|pop|pound|pour|powder|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+  'add|incorporate|reserve(?! the\\b)|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|colou?r (?:hard|well|deeply|it|them|the)|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|extinguish|fill|finish|fish(?! (?:sauce|stock|fillets?|balls?|cakes?|paste)\\b)|flake|flame|flamb[ée]|fluff|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|moisten|nestle|open|pass(?= (?:it |them |the \\p{L}+ )?through (?:a|the)\\b)|pat|place|poke|pop|pound|pour|powder|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|re-?(?:close|seal|lock)|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slide|slip|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
 /** How quickly or gently it is begun. */
 const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
 /** "Until soft and brown": a look, and nothing new to do. */
@@ -53,6 +53,11 @@ const IN_PASSING: Record<string, string> = {
 const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
   [/\b(?:chx|chix|chkn|chk|chiken)\b/gi, 'chicken'],
   [/\bparm\b/gi, 'parmesan'],
+  // "Layer the onions and chops, seasoning as you go": a thing to do, and no packet of it.
+  [
+    /,? seasoning (?=(?:as|each|every|between|it|them|the|with|well|to|lightly|generously|all)\b)/giu,
+    ', then season ',
+  ],
   // "Sauté low.": how the pot is set, and nothing is fried.
   [/(?<=^|[.;]\s+)saut[ée] (?:on )?(?:high|low|medium|normal|more|less)\.(?=\s|$)/giu, 'Set the pot.'],
   // "Put the whistle on", after the lid: it is the lid.
@@ -106,6 +111,13 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/\btom\.(?= (?:paste|pur|sauce|passata))/gi, 'tomato'],
   [/\b(\p{L}{2,5})\.(?= (?:paste|powder|sauce|stock|broth|leaves|seeds)\b)/giu, '$1'],
   [/\btoms\b/gi, 'tomatoes'],
+  // "Cook lid off 15 minutes": an open pot, and nothing that boils away.
+  [
+    /\b(cook|simmer|boil|bubble|reduce)((?: it| them)?)[,;]? (?:with )?(?:the )?(?:lid off|no lid)\b/giu,
+    '$1$2 uncovered',
+  ],
+  [/\bspuds?\b/gi, 'potatoes'],
+  [/\bw\/ ?(?=\p{L}|\d)/giu, 'with '],
   // "The dumpling stuff": what it is made of, and nothing is filled.
   [/\b(the \p{L}+) stuff\b/giu, '$1 ingredients'],
   // "Add the oil and the onion; 6 minutes": they are cooked for so long.

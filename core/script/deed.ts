@@ -91,8 +91,14 @@ export function deed(r: Reading, c: Clause): boolean {
   // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.
   else if (verb === 'stirin' && r.stage !== 'open' && !meant.length) return true;
   else if (verb === 'brown' && !meant.some((i) => r.isMeat(i))) brownUnnamed(r, c);
-  else done(r, renderedAlone(r, c, verb), verb);
+  else done(r, renderedAlone(r, colouredAlone(r, c, verb), verb), verb);
   return true;
+}
+
+/** "Thread the chicken on skewers and grill for ten minutes": what was last in hand. */
+function colouredAlone(r: Reading, c: Clause, verb: string): Clause {
+  if ((verb !== 'roast' && verb !== 'char') || c.meant.length > 0) return c;
+  return { ...c, meant: r.lastNamed.filter((i) => r.isToCome(i) || r.last?.again.includes(i)) };
 }
 
 /** "Lay skin side down in the cold pot": the meat that was made ready on the board is what renders. */
@@ -354,7 +360,15 @@ const DISSOLVED: ReadonlySet<FoodKind> = new Set([
 ]);
 
 /** After which "grind it to a powder" needs no word of what. */
-const MADE_FOR_GRINDING: ReadonlySet<string> = new Set(['toast', 'soak', 'pop', 'bloom', 'soften']);
+const MADE_FOR_GRINDING: ReadonlySet<string> = new Set([
+  'toast',
+  'soak',
+  'pop',
+  'bloom',
+  'soften',
+  'roast',
+  'char',
+]);
 
 /** An act with a verb of its own. */
 function done(r: Reading, c: Clause, verb: string): void {

@@ -23,6 +23,21 @@ const STIRRED_LAST: readonly FoodKind[] = [
   'spice-ground',
   'spice-late',
 ];
+/** After which only the table is left. */
+const READY: ReadonlySet<string> = new Set(['grill', 'bake', 'rest', 'slice', 'coat', 'fill', 'melt']);
+const STREWN: readonly FoodKind[] = [
+  'herb-soft',
+  'cheese',
+  'nut',
+  'leaf',
+  'pickle',
+  'aromatic',
+  'allium',
+  'slow-veg',
+  'quick-veg',
+  'citrus',
+  'bread',
+];
 const COOKS_ON: ReadonlySet<string> = new Set(['simmer', 'boil', 'fry', 'reduce', 'warm', 'wilt']);
 
 /** What is meant where only foods are named ("shallots and garlic, soft"); null where they go on from what was told before. */
@@ -58,8 +73,13 @@ export function inferVerb(
       'slice',
       'warm',
       'chill',
+      'rest',
+      'cool',
+      'keepwarm',
     ].includes(last.verb);
   if (stage === 'after' || stage === 'table') {
+    // "Grill four minutes a side. Celery and dip", "leave three minutes. Basil and more parmesan": it is ready by then.
+    if (last && READY.has(last.verb) && all(STREWN)) return 'serve';
     // Milk that makes a dough of what was mixed.
     if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text)) return null;
     if (some(KINDS.dairy) && last?.verb !== 'dairy') return 'dairy';

@@ -5,7 +5,7 @@ import { SAYS } from './data/verbs';
 import type { Clause, Reading } from './reading';
 
 const CLOSES =
-  /\bre-?(?:seal|close|lock)\w*|\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\b(?:fix|fasten|screw)\b.{0,16}\b(?:lid|cooker|pot)\b|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\bbring .{0,16}to (?:high |full |low )?pressure|\b(?:get|got|up) (?:it )?(?:up )?to (?:high |full |low )?pressure/i;
+  /\bre-?(?:seal|close|lock)\w*|\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\b(?:fix|fasten|screw)\b.{0,16}\b(?:lid|cooker|pot)\b|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\b(?:bring|return|back|come) .{0,16}?\b(?:up )?to (?:high |full |low )?pressure|\b(?:return|back) (?:up )?to (?:high |full |low )?pressure|\b(?:get|got|up) (?:it )?(?:up )?to (?:high |full |low )?pressure/i;
 const NO_PRESSURE =
   /\b(?:without (?:pressure|(?:the )?weight)|no (?:pressure|weight)|resting|rest the lid|loosely|ajar|half on|melts?)\b/i;
 const HOLDS = /\b(?:manual|high|low|pressure|HP|LP|whistles?|ring|psi)\b/i;
@@ -90,7 +90,9 @@ export function closing(r: Reading, c: Clause): boolean {
   if (!isClosing) return false;
   load(r, c);
   r.putLid(c, 'close');
-  if (whistlesNamed(text) !== null || (minutesNamed(text) !== null && HOLDS.test(text))) r.putLid(c, 'hold');
+  // "Put the lid back on and do 3 more minutes. QR": what is let go next was under pressure for so long.
+  const isTold = HOLDS.test(text) || surelyLetsGo(r.parts[c.n + 1]?.text ?? '');
+  if (whistlesNamed(text) !== null || (minutesNamed(text) !== null && isTold)) r.putLid(c, 'hold');
   r.stage = 'closed';
   return true;
 }

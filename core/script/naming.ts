@@ -392,6 +392,15 @@ const byTheKind: ClauseRule = ({ lines, free, isEverything }, found) => {
   }
 };
 
+/** "Whisk the soup with the milk": the tin, and not what is in the pot. */
+const SOUP_PUT_IN =
+  /\b(?:add|dump|mix|whisk|pour|stir|combine|spread|spoon|tip|empty|put)\b.*(?<!\b(?:in|into|to|through|of) (?:the |your )?)\bsoups?\b(?! mix)/i;
+const theSoup: ClauseRule = ({ clause, lines }, found) => {
+  if (!SOUP_PUT_IN.test(clause)) return;
+  const tins = lines.flatMap((l, i) => (/\bsoup$/i.test(l.read.foodText) && l.read.amount ? [i] : []));
+  if (!tins.some((i) => found.has(i))) for (const i of tins) found.add(i);
+};
+
 /** In this order, each on what those before it have found. */
 const CLAUSE_RULES: readonly ClauseRule[] = [
   kneadedButter,
@@ -400,6 +409,7 @@ const CLAUSE_RULES: readonly ClauseRule[] = [
   thePeppers,
   theSizedOnes,
   byTheKind,
+  theSoup,
 ];
 
 /** Lines that a clause names, by position; `sparedBy` tells those that an exception names. */

@@ -13,6 +13,7 @@ export const PARTS: readonly (readonly [RegExp, number])[] = [
   [/\b(?:a|one)[- ]quarter\b|¼/i, 0.25],
   [/\b(?:some|a few|a little|a handful) (?:of (?:it|them)|for)\b/i, 0.25],
 ];
+const NEXT_TO_HALF = /\b(?:half|½)\b(?: of)?([^,;&+]*?)(?=,|;|&|\+|\band\b|\bwith\b|$)/gi;
 const REST = /\b(?:rest|remaining|remainder|other half|left|last of the)\b/i;
 /** "Most of the cheese": the rest is for the table. Source: what cooks keep back to strew; spread 40 %. */
 const MOST = /\bmost of (?:the )?([^.,;&]*?)(?=,|;|&|\band\b|\bwith\b|$)/i;
@@ -34,7 +35,8 @@ export function shareTold(
   product: readonly number[] = [],
 ): (index: number, before: number) => number {
   const isHalf = HALF.test(text) && meant.length > 0;
-  const nextTo = /\b(?:half|½)\b(?: of)?([^,;&+]*?)(?=,|;|&|\+|\band\b|\bwith\b|$)/i.exec(text)?.[1] ?? '';
+  // "Half the onion and half the garlic": each for itself.
+  const nextTo = [...text.matchAll(NEXT_TO_HALF)].map((m) => m[1] ?? '').join(', ');
   // "Half of the hoisin mixture" is half of all that is in it.
   const named = isHalf ? linesMeant(nextTo, lines, pantry) : [];
   const isOfProduct = product.length > 0 && (!named.length || named.some((i) => product.includes(i)));

@@ -31,8 +31,12 @@ export const ON_THE_BOARD: ReadonlySet<string> = new Set([
   'stuff',
   'tie',
   'blanch',
+  'roast',
+  'char',
 ]);
 const RAW_MEAT: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-meat', 'seafood']);
+/** What is stuffed; other meat is what it is stuffed with. */
+const STUFFED: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat']);
 const NONE: ReadonlySet<number> = new Set();
 const NO_SHARES: ReadonlyMap<number, number> = new Map();
 /** A simmer or an oven of at least this long becomes the lid of a recipe that has none, minutes. */
@@ -89,9 +93,26 @@ const INTO_SO_MANY =
 const CUT_UP = /\b(?:cut|chop|dice|slice|cube)\w*\b/i;
 const FLATTENED = /\b(?:pound|flatten|beat|bash|roll)\w*\b/i;
 const GROUND = /\b(?:grind|blend|blitz|process|pur[eé]e)\b/i;
-const MADE_READY: ReadonlySet<string> = new Set(['toast', 'soften', 'bloom', 'fry', 'soak', 'pop']);
+const MADE_READY: ReadonlySet<string> = new Set([
+  'toast',
+  'soften',
+  'bloom',
+  'fry',
+  'soak',
+  'pop',
+  'roast',
+  'char',
+]);
 /** Done beside the pot: what was made there goes in where it is named next. */
-export const BESIDE_THE_POT: ReadonlySet<string> = new Set(['toast', 'blend', 'mix', 'soak']);
+export const BESIDE_THE_POT: ReadonlySet<string> = new Set([
+  'toast',
+  'blend',
+  'mix',
+  'soak',
+  'steep',
+  'roast',
+  'char',
+]);
 /** What is made of what: the words by which it is named from then on. */
 const NAMES_OF: Readonly<Record<string, readonly string[]>> = {
   blend: ['mixture', 'paste', 'puree', 'purée', 'base', 'masala powder', 'masala', 'powder'],
@@ -309,7 +330,7 @@ export class Reading {
       named.splice(named.indexOf(i), 1);
     if (!named.length && THE_REST.test(text)) named.push(...this.#restOfLast());
     // "Drain the chillies and blend with the garlic": what stood before the "and" is blended too.
-    const isMadeReady = ['toast', 'soak'].includes(this.last?.verb ?? '');
+    const isMadeReady = ['toast', 'soak', 'roast', 'char'].includes(this.last?.verb ?? '');
     const wasMadeReady = (i: number): boolean =>
       isMadeReady &&
       (this.last?.again.includes(i) === true || this.last?.lines.some((l) => l.index === i) === true);
@@ -341,7 +362,10 @@ export class Reading {
     // What it is washed with is used up by it.
     const isWash = (i: number): boolean => ['citrus', 'vinegar', 'juice'].includes(this.kindOf(i) ?? '');
     const isOnBoard = (i: number): boolean =>
-      verb === 'rinse' ? !isWash(i) : ON_THE_BOARD.has(verb) && this.isMeat(i);
+      verb === 'rinse'
+        ? !isWash(i)
+        : // "Push in slivers of garlic and anchovy": what is pushed in is inside from then on.
+          ON_THE_BOARD.has(verb) && this.isMeat(i) && !(verb === 'stuff' && !STUFFED.has(this.kindOf(i)));
     const isBeside = BESIDE_THE_POT.has(verb) && verb !== 'blend';
     const made =
       isBeside || verb === 'liftout' ? NO_SHARES : this.#takeFromBeside(told, product?.lines ?? []);

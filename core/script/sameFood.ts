@@ -1,4 +1,5 @@
 import { foodWords } from '../pantry/words';
+import { unitById } from '../quantity/units';
 import { type ScriptLine, lastWord } from './line';
 
 /** Words that tell two lines of one food apart. */
@@ -8,6 +9,11 @@ const TOLD_APART =
 /** "Marinade" and "marinate", "dumpling" and "dumplings". */
 const isSameStem = (a: string, b: string): boolean =>
   a === b || (a.length >= 6 && a.slice(0, 6) === b.slice(0, 6));
+
+const isMeasuredBy = (unitId: string, clause: string): boolean => {
+  const measure = / (\p{L}+) of\b/iu.exec(` ${clause}`)?.[1]?.toLowerCase();
+  return measure !== undefined && unitById(unitId).names.includes(measure);
+};
 
 /** A word of a line that the clause does not say counts a little against it. */
 const UNSAID = 0.25;
@@ -42,6 +48,9 @@ export function sameFoodTold(
         : (text.match(/\d+(?:[.,/]\d+)?/g) ?? []).some((n) => numbers.has(n))
           ? 2
           : 0;
+      // "The tablespoon of butter" beside a knob of it: the one that is measured so.
+      const unit = lines[j]?.read.amount?.unitId;
+      const byUnit = unit !== undefined && isMeasuredBy(unit, clause) ? 1 : 0;
       // "The water" beside a cold water is the one that nothing more is said of.
       const more = new Set((text.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
       const unsaid = [...more].filter((w) => !told.has(w)).length * UNSAID;
@@ -51,7 +60,7 @@ export function sameFoodTold(
         section !== undefined &&
         foodWords(section).some((w) => w.length >= 4 && foodWords(clause).some((v) => isSameStem(v, w)));
       const byPart = isOfPart ? 1 : section === undefined ? 0 : -2 * UNSAID;
-      return byAmount + byPart + [...told].filter((w) => text.includes(w)).length - unsaid;
+      return byAmount + byUnit + byPart + [...told].filter((w) => text.includes(w)).length - unsaid;
     };
     const best = Math.max(...same.map(scoreOf));
     if (scoreOf(i) < best) out.delete(i);

@@ -188,6 +188,9 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
     case 'blend':
     case 'mix':
     case 'soak':
+    case 'steep':
+    case 'roast':
+    case 'char':
       if (isStarch || (isBound && kind === 'water')) return isBound ? 'thicken' : 'lid';
       return after[0]?.verb === 'soften' ||
         after.some((a) => a.verb === 'soften' && !a.lines.length && a.run === 0)

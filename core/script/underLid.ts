@@ -13,6 +13,8 @@ const WORKED_ON: ReadonlySet<string> = new Set([
   'fill',
 ]);
 
+const COLOURED_APART: ReadonlySet<string> = new Set(['roast', 'char']);
+
 /** Meat that is brought to the boil, drained and rinsed is blanched; it goes in for good where it is named again. */
 export function withMeatBlanched(acts: readonly Act[], isRawMeat: (line: number) => boolean): readonly Act[] {
   const rinsed = acts.findIndex((a) => a.verb === 'rinse' && a.again.some(isRawMeat));
@@ -48,12 +50,17 @@ export function withMeatUnderLid(
 ): readonly Act[] {
   const lid = acts.findIndex((a) => a.verb === 'close');
   const before = acts.slice(0, Math.max(0, lid)).findLast((a) => a.stage === 'open' && a.verb !== 'liftout');
+  // What was coloured in the oven or under the grill waits beside, for when the pot is open again.
+  const apart = new Set(acts.filter((a) => COLOURED_APART.has(a.verb)).flatMap((a) => a.again));
   const late = acts
     .slice(lid)
     .filter((a) => (WORKED_ON.has(a.verb) || a.verb === 'stirin') && !/\braw\b/i.test(a.words))
     .flatMap((a) =>
       a.lines.filter(
-        (l) => (a.verb === 'liftout' || isRawMeat(l.index)) && !(a.verb === 'stirin' && isQuick(l.index)),
+        (l) =>
+          !apart.has(l.index) &&
+          (a.verb === 'liftout' || isRawMeat(l.index)) &&
+          !(a.verb === 'stirin' && isQuick(l.index)),
       ),
     );
   const close = acts[lid];

@@ -392,6 +392,10 @@ const ofBowls: Rule = ({ text, meant, lines, last, isToCome, said, all, some }) 
     /^\W*(?:mix|stir|whisk|combine|beat)\b(?!.*\b(?:boil|simmer|bubble|reduce))/i.test(text)
   )
     return 'mix';
+  // "Brush the pastry with egg": of what was filled.
+  if (said === 'coat' && last?.verb === 'fill' && all(['egg'])) return null;
+  // "Cut a slit in the pastry" of what was filled and covered.
+  if (said === 'score' && last?.verb === 'fill') return null;
   if (said === 'slice' && isNew && !some(KINDS.meat) && CHOPS.test(text))
     return /\btogether\b/i.test(text) ? 'mix' : null;
   // "Stir it into the broth": what was stirred together goes in.

@@ -54,6 +54,7 @@ const BLOOMED: readonly FoodKind[] = [
   'salt',
   'sugar',
 ];
+const UNTIL_IT_SMELLS = /\b(?:until|till?)\b.*\b(?:smells?|fragrant|aromatic|aroma)\b/i;
 const BRIEF_MIN = 2;
 const BRIEFLY =
   /\b(?:stir|fry|cook)\w*\b.*\b(?:sec\w*|min\w*)\b|^(?:\d|a|one|half a) ?(?:sec\w*|min\w*)|\b(?:30|1|one|2|two|a|another) (?:more )?(?:sec\w*|min\w*)(?: more)?$/i;
@@ -116,19 +117,42 @@ const ofTheBowl: Rule = ({ text, stage, said, all, some }) => {
   return undefined;
 };
 
+const SPLITS = /\b(?:split|splits|separat\w*|(?:oil|fat) (?:shows|rises|surfaces|comes|floats))\b/i;
+const LEFT_TO_BROWN = /\b(?:leave|let|allow)\b.*\b(?:to )?(?:brown|colou?r|sear)\b/i;
+const RENDERS_ON = /^\W*(?:and |then )?(?:heat|cook|fry|leave|let|warm)\b.*\buntil\b/i;
+const GOES_ON_FRYING = /^\W*(?:and |then )?(?:sweat|soften|cook|fry|saut)/i;
+
 /** Colour that is a look and nothing to brown, and what is softened whatever the verb. */
-const ofColour: Rule = ({ text, stage, meant, last, said, all, some }) => {
+const ofColour: Rule = ({ text, stage, meant, lines, last, next, said, all, some }) => {
   // "Let it catch a little colour": how long what was told goes on.
   if (said === 'brown' && !meant.length && last && IN_THE_POT.has(last.verb) && LET_COLOUR.test(text))
     return null;
+  // "Heat gently for a quarter of an hour until the fat has run and the skin is brown": the rendering goes on.
+  if (said === 'brown' && last?.verb === 'render' && !meant.length && RENDERS_ON.test(text)) return null;
   // Onions with a spoon of sugar caramelise; sugar alone is melted.
   if (said === 'caramel' && meant.length && !all(['sugar', 'syrup', 'water', ...KINDS.fat]))
     return some(KINDS.meat) ? 'brown' : 'soften';
   // "Cook the mushrooms until they give up their juice and brown": no meat is browned.
   if (said === 'brown' && meant.length && !some(KINDS.meat) && UNTIL_BROWN.test(text)) return 'soften';
+  // "Sweat the leek with the lid ajar", "cover and sweat": they soften, and it is an open pot.
+  if (said === 'steamlid' && /\b(?:sweat|soften|fry|saut[eé])/i.test(text))
+    return meant.length ? (some(KINDS.meat) ? 'brown' : 'soften') : last?.verb === 'soften' ? null : said;
+  if (said === 'steamlid' && last?.verb === 'soften' && !meant.length && GOES_ON_FRYING.test(next))
+    return null;
   // "Cook off the onion": nothing is there to boil away.
   if (said === 'reduce' && meant.length && all([...KINDS.aromatic, ...KINDS.fat, 'mushroom', 'slow-veg']))
     return 'soften';
+  // "Cook the coconut milk until the oil separates", "let it split": its water boils away.
+  const isOfCoconut = (i: number): boolean =>
+    /^coconut-(?:milk|cream)$/.test(lines[i]?.read.food?.kind ?? '');
+  const wet = meant.filter((i) => !isFatLine(lines[i]));
+  const isCoconut = wet.length ? wet.every(isOfCoconut) : last?.lines.some((l) => isOfCoconut(l.index));
+  const isPoured = said === 'add' && wet.length > 0 && SPLITS.test(next);
+  if (isCoconut && isPoured) return 'reduce';
+  if (isCoconut && (said === 'soften' || said === null) && SPLITS.test(text))
+    return last?.verb === 'reduce' ? null : 'reduce';
+  // "Leave to brown 3 minutes": in the hot pot, and no marinade.
+  if (said === 'marinate' && stage === 'open' && LEFT_TO_BROWN.test(text)) return 'brown';
   // "Leave alone 6 minutes", in the hot pot: it browns on.
   if (
     said === 'marinate' &&
@@ -206,6 +230,8 @@ const ofTheBoard: Rule = ({ text, stage, meant, last, said, all, some }) => {
   )
     return 'soak';
   if (said === 'marinate' && last?.verb === 'soak' && !some(KINDS.meat)) return null;
+  // "Scrape off the marinade" of what lies on the board: nothing is poured.
+  if (said === 'deglaze' && stage === 'prep' && !some(KINDS.thin)) return null;
   // "Rub it with turmeric and set aside": it waits on the board.
   if (said === 'liftout' && stage === 'prep' && !meant.length && last && ON_BOARD.has(last.verb)) return null;
   if (said === 'stuff' && !meant.length && /^\W*(?:push|poke|stick)\b/i.test(text)) return null;
@@ -362,6 +388,9 @@ const ofAdding: Rule = ({ text, stage, meant, lines, last, isToCome, next, said,
       const isBrief = BRIEFLY.test(text) || BRIEFLY.test(next);
       if (hadHeat && all([...KINDS.spice, 'tomato-paste', 'flour'])) return 'bloom';
       if (hadHeat && some(['spice-ground']) && all(BLOOMED)) return 'bloom';
+      // "Stir in the curry paste until it smells".
+      if (hadHeat && UNTIL_IT_SMELLS.test(`${text} ${next}`) && all(['thick-sauce', 'salty-sauce', 'sugar']))
+        return 'bloom';
       if (hadHeat && all(FRIED_TOGETHER) && some(KINDS.aromatic)) return 'soften';
       // Into a dry pot, but over the fire.
       if (some(KINDS.aromatic) && all(FRIED_TOGETHER) && ON_FIRE.test(text)) return 'soften';

@@ -55,7 +55,6 @@ const GIVES_FLAVOUR: ReadonlySet<string> = new Set([
   'citrus',
   'spice-late',
 ]);
-const UNDER_THE_GRILL = /\b(?:broil\w*|grill|griddle)\b/i;
 
 /** Fat and flour, and nothing else, stirred over the heat. */
 function isRoux(act: Act, input: StepInput): boolean {
@@ -96,6 +95,13 @@ const WAYS: readonly Way[] = [
     look: 'As dark as the dish wants it, and it smells of nuts.',
   },
   { when: ({ act }) => act.verb === 'skim' && act.run === 0, title: 'Skim the scum' },
+  {
+    when: ({ act, mine }) =>
+      act.verb === 'fry' && every(mine, isFat) && !/\b(?:fry|brown|sear|crisp)/i.test(act.words),
+    title: 'Heat {food} in a small pan',
+    text: '',
+    look: '',
+  },
   {
     when: ({ act, input }) => act.verb === 'skim' && wasChilled(act, input),
     text: 'It lifts off in a sheet.',
@@ -146,11 +152,6 @@ const WAYS: readonly Way[] = [
   {
     when: ({ act }) => act.verb === 'liftout' && KEPT_WARM.test(act.words),
     text: 'Onto a warm plate, with a slotted spoon, under foil.',
-  },
-  {
-    when: ({ act }) => act.verb === 'toast' && UNDER_THE_GRILL.test(act.words),
-    title: 'Char {food}',
-    text: 'Close under the grill, turned as they blacken. Stay with it.',
   },
   { when: isWashed, title: 'Wash {food}', text: WASHED },
   { when: ({ act, input }) => act.verb === 'soak' && !keepsLiquor(act, input), text: '' },

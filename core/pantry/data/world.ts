@@ -380,7 +380,7 @@ export const WORLD = [
     pieceG: { each: 8 },
     allergens: ['gluten'],
   }),
-  row('leaf', 'green salad | salad | mixed leaf | side salad | coleslaw', {
+  row('leaf', 'green salad | salad | mixed leaf | side salad | coleslaw | slaw', {
     pieceG: { bag: 120, handful: 20 },
   }),
   row('quick-veg', 'steamed greens | steamed vegetable | seasonal vegetable', {}),

@@ -119,6 +119,27 @@ export const VERBS: readonly Verb[] = [
     text: 'In a pot of water beside; drained and rinsed, the water poured away.',
     look: 'Grey scum has risen.',
   }),
+  v('roast', 'Roast {food} beside', 15, {
+    before: 'prep',
+    toMeat: true,
+    timed: true,
+    hands: false,
+    text: 'In the oven, on a tray, in one layer.',
+    look: 'Coloured at the edges.',
+    caution: 'grill',
+  }),
+  v('char', 'Char {food}', 8, {
+    before: 'prep',
+    toMeat: true,
+    timed: true,
+    text: 'Close to the heat, turned as it blackens. Stay with it.',
+    look: 'Dark in spots.',
+    caution: 'grill',
+  }),
+  v('steep', 'Steep {food}', 1, {
+    before: 'prep',
+    text: 'In something warm, until it has given its colour.',
+  }),
   // In the open pot
   v('heat', 'Heat {food}', 4, { before: 'sear', heat: 'medium', look: 'It shimmers.', caution: 'hotFat' }),
   v('render', 'Render {food} from cold', 8, {
@@ -328,9 +349,22 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     stages: ['after', 'table'],
   },
   {
+    verb: 'char',
+    words:
+      /\b(?:under|on|over) (?:a |the |your )?(?:\p{L}+ )?(?:grill|broiler|barbecue|bbq|coals|gas flame|naked flame)\b|^\W*(?:and |then )*(?:grill|broil|barbecue)\b/iu,
+    stages: ['prep', 'open'],
+  },
+  {
+    verb: 'roast',
+    words:
+      /^\W*(?:and |then )*(?:roast|bake|brown)\b.*(?:\boven\b|\b(?:baking|oven|roasting) (?:tray|sheet|tin|pan)|\bon a tray\b|\b\d{3} ?(?:°|º|degrees|[CF]\b)|\bgas mark\b)/iu,
+    stages: ['prep', 'open'],
+  },
+  { verb: 'steep', words: /\b(?:steep|infuse)\b/i, stages: ['prep', 'open'] },
+  {
     verb: 'bake',
     words:
-      /(?<!\b(?:keep|hold|stay)\w* .{0,24})\b(?:bake|hot oven|(?:in|into|to) the oven(?! (?:dish|gloves?))|air ?fry)\b|(?<=^\W*|\b(?:and|then|to) )roast\b(?! (?:on (?:high|low|medium|a)|and (?:the )?(?:veg\w*|potatoes|carrots)|beef|pork|chicken|lamb|meat|to|onto|on a|from|aside|out|back|with)\b)/i,
+      /(?<!\b(?:keep|hold|stay)\w* .{0,24})\b(?:bake|hot oven|(?:in|into|to) the oven(?! (?:dish|gloves?))|(?:in|into|to) an? (?:[^\s,;]+ ){0,3}oven(?! (?:dish|gloves?))|air ?fry)\b|(?<=^\W*|\b(?:and|then|to) )roast\b(?! (?:on (?:high|low|medium|a)|and (?:the )?(?:veg\w*|potatoes|carrots)|beef|pork|chicken|lamb|meat|to|onto|on a|from|aside|out|back|with)\b)/i,
     stages: ['after', 'table'],
   },
   {
@@ -342,7 +376,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'coat',
     words:
-      /\b(?:toss|turn|coat|dip|roll|fold)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|\b(?:glaze|sauce)\b(?!.*\bthick enough\b).*\bto coat\b(?! (?:a|the|your) (?:back of )?(?:a |the )?(?:wooden )?spoon)|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/i,
+      /\b(?:toss|turn|coat|dip|roll|fold)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|^\W*(?:and |then )*brush (?:it|them|(?:the )?(?:\p{L}+ ){0,2}\p{L}+) (?:all over )?with\b|^\W*brush with\b|\b(?:glaze|sauce)\b(?!.*\bthick enough\b).*\bto coat\b(?! (?:a|the|your) (?:back of )?(?:a |the )?(?:wooden )?spoon)|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/iu,
     stages: ['after'],
   },
   {
@@ -372,11 +406,17 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words:
       /\bstrain\b|\bthrough (?:a|the) (?:\w+ )?(?:sieve|strainer|colander|muslin|chinois)\b|^\W*(?:push|press|rub)\b.*\bthrough$/i,
   },
+  {
+    verb: 'skim',
+    words:
+      /\bskim\b|\b(?:spoon|lift|scrape|take) off the (?:\p{L}+ ){0,2}fat\b|\b(?:spoon|ladle|lift|scrape|take|blot|soak|mop)\b (?:(?:up|away|off) )?(?:any |the |all |most of |excess |of )*(?:fat|grease)(?: (?:off|from|up)\b)?|\b(?:defat|degrease)\b/iu,
+    stages: ['after'],
+  },
   { verb: 'skim', words: /\bskim\b|\b(?:spoon|lift|scrape|take) off the (?:\p{L}+ ){0,2}fat\b/iu },
   {
     verb: 'pouroff',
     words:
-      /\b(?:pour|drain|spoon) off\b|\b(?:throw|tip) (?:away |out )?(?:most of |all )?the (?:fat|grease)\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b|^\W*(?:and |then )*drain(?: (?:off|any|all|the|excess|extra|most of|away))* (?:grease|fat|oil|drippings|liquid)\b|^\W*drain (?:off )?all but\b/i,
+      /\b(?:pour|drain|spoon|tip|ladle) off\b|\b(?:throw|tip) (?:away |out )?(?:most of |all )?the (?:fat|grease)\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b|^\W*(?:and |then )*drain(?: (?:off|any|all|the|excess|extra|most of|away))* (?:grease|fat|oil|drippings|liquid)\b|^\W*drain (?:off )?all but\b/i,
   },
   {
     verb: 'stuff',
@@ -389,6 +429,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     words: /^\W*(?:mash|crush|pound)\b.{2,60}\b(?:with|together|to a paste)\b/i,
     stages: ['prep'],
   },
+  // Of mince that was browned; once the lid is off it is what was boiled beside.
+  { verb: 'pouroff', words: /^\W*(?:and |then )*drain\W*$/i, stages: ['open'] },
   { verb: 'rinse', words: /^(?:\W*)(?:(?:clean|trim) and )?(?:rinse|wash)\b/i, stages: ['prep', 'open'] },
   {
     verb: 'blanch',
@@ -503,7 +545,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'bloom',
     words:
-      /\b(?:bloom|stir(?: .{1,40})?(?: for)? (?:a|one|two|half a|[12]|\d{2}(?= sec)) (?:more )?(?:min|sec|minute))|\bfragrant\b/i,
+      /\b(?:bloom|burn\b(?! off\b|\bs\b)|stir(?: .{1,40})?(?: for)? (?:a|one|two|half a|[12]|\d{2}(?= sec)) (?:more )?(?:min|sec|minute))|\bfragrant\b/i,
     stages: ['prep', 'open'],
   },
   {
@@ -531,7 +573,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer(?! (?:everything|it all|all of it|the (?:chicken|meat|lamb|beef|pork) and (?:the |its )?marinade)\b.{0,16}\bto (?:the |your )?(?:pot|cooker)\b)|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |(?:the )?(?:\w+ ){1,3}?)?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
+      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer(?! (?:everything|it all|all of it|the (?:chicken|meat|lamb|beef|pork) and (?:the |its )?marinade)\b.{0,16}\bto (?:the |your )?(?:pot|cooker)\b)|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |(?:the )?(?:\w+ ){1,3}?)?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|(?<!\bspread (?:it |them )?)\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
   },
   {
     verb: 'keepwarm',
