@@ -139,7 +139,7 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
   ],
   // "Close the pressure-release valve": the valve is named for what it does later.
   [
-    /(?<=\b(?:close|shut|seal|set|turn|move|check|ensure|make sure)\b[^.;]{0,30})\b(?:(?:steam|pressure)[- ])?release[- ](?:valve|vent|handle|knob|switch|button)(?!.{0,24}\b(?:vent|open|releas))/gi,
+    /\b(?:(?:steam|pressure)[- ])?release[- ](?<=\b(?:close|shut|seal|set|turn|move|check|ensure|make sure)\b[^.;]{0,30}\b(?:(?:steam|pressure)[- ])?release[- ])(?:valve|vent|handle|knob|switch|button)(?!.{0,24}\b(?:vent|open|releas))/gi,
     'valve',
   ],
   [
@@ -286,7 +286,7 @@ function runsIn(told: string): PressureRun[] {
     }
     const soon = all.slice(at, at + LID_AND_RELEASE);
     const closes =
-      isLidBackOn(soon) || (CLOSES.test(clause) && !(run?.release != null && isOnlyCovered(soon)));
+      isLidBackOn(soon) || (CLOSES.test(clause) && !((run?.release ?? null) !== null && isOnlyCovered(soon)));
     if (closes && !(run !== null && run.release === null && run.minutes === null)) {
       if (!isClosed && (run === null || run.release !== null || wasOpened)) {
         wasOpened = false;
@@ -364,7 +364,7 @@ function runsIn(told: string): PressureRun[] {
       run.releaseMin = after;
     }
     // "Open, add the noodles; close": let go, and nobody says how.
-    wasOpened ||= isClosed && run?.minutes != null && OPENS.test(clause);
+    wasOpened ||= isClosed && (run?.minutes ?? null) !== null && OPENS.test(clause);
     if (OPENS.test(clause)) isClosed = false;
     // "Take the lid off and boil it down; five more minutes on low": an open pot, until a lid is spoken of.
     isOff =

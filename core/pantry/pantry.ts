@@ -8,6 +8,7 @@ import { WEST } from './data/west';
 import { WET } from './data/wet';
 import { WORLD } from './data/world';
 import type { Food } from './food';
+import { kept } from '../quantity/kept';
 import { foodWords } from './words';
 
 /** Every food that ships, in data order, with the allergens its kind does not show. */
@@ -48,14 +49,16 @@ let shipped: ReturnType<typeof keysOf> | undefined;
 export class Pantry {
   readonly #byId = new Map<string, Food>();
   readonly #byName = new Map<string, Food>();
-  #longest = 1;
+  /** Words of the longest name that begins with a word. */
+  readonly #longestFrom = new Map<string, number>();
 
   /** `own` foods come first: a household's figure wins over the shipped one of the same name. */
   constructor(own: readonly Food[] = []) {
     for (const food of [...own, ...FOODS]) if (!this.#byId.has(food.id)) this.#byId.set(food.id, food);
     for (const [key, food] of [...keysOf(own), ...(shipped ??= keysOf(FOODS))]) {
       if (!this.#byName.has(key)) this.#byName.set(key, food);
-      this.#longest = Math.max(this.#longest, key.split(' ').length);
+      const [first = '', ...more] = key.split(' ');
+      this.#longestFrom.set(first, Math.max(this.#longestFrom.get(first) ?? 0, more.length + 1));
     }
   }
 
@@ -84,21 +87,34 @@ export class Pantry {
     return this.#byName.get(this.key(name));
   }
 
-  /** Every food named in a phrase, longest names first, no word used twice: "spring onions and basil" names two. */
-  mentions(text: string): FoodMatch[] {
-    const words = foodWords(text);
-    const taken = new Set<number>();
-    const found: FoodMatch[] = [];
-    for (let n = Math.min(this.#longest, words.length); n >= 1; n--) {
-      for (let at = 0; at + n <= words.length; at++) {
-        const food = this.#byName.get(words.slice(at, at + n).join(' '));
-        const span = Array.from({ length: n }, (_, i) => at + i);
-        if (!food || span.some((i) => taken.has(i))) continue;
+  /** Every food named in a phrase, longest names first, no word used twice: "spring onions and basil" names two. Shared: read-only. */
+  readonly mentions = kept<string, readonly FoodMatch[]>(
+    2000,
+    (text) => text,
+    (text) => {
+      const taken = new Set<number>();
+      return this.#namesIn(foodWords(text)).filter(({ at, words }) => {
+        const span = Array.from({ length: words }, (_, i) => at + i);
+        if (span.some((i) => taken.has(i))) return false;
         for (const i of span) taken.add(i);
-        found.push({ food, at, words: n });
+        return true;
+      });
+    },
+  );
+
+  /** Every name that stands in a row of words, the longest first, in the order of the row. */
+  #namesIn(words: readonly string[]): FoodMatch[] {
+    const found: FoodMatch[] = [];
+    words.forEach((word, at) => {
+      const most = Math.min(this.#longestFrom.get(word) ?? 0, words.length - at);
+      let key = word;
+      for (let n = 1; n <= most; n++) {
+        const food = this.#byName.get(key);
+        if (food) found.push({ food, at, words: n });
+        key = `${key} ${words[at + n]}`;
       }
-    }
-    return found;
+    });
+    return found.sort((a, b) => b.words - a.words || a.at - b.at);
   }
 
   /**
@@ -108,13 +124,10 @@ export class Pantry {
    */
   find(text: string): FoodMatch | null {
     const words = foodWords(text);
-    for (let n = Math.min(this.#longest, words.length); n >= 1; n--) {
-      for (let at = words.length - n; at >= 0; at--) {
-        const food = this.#byName.get(words.slice(at, at + n).join(' '));
-        if (food) return this.#nounBehind(words, { food, at, words: n }) ?? { food, at, words: n };
-      }
-    }
-    return null;
+    const [longest, ...others] = this.#namesIn(words);
+    if (!longest) return null;
+    const last = others.findLast((m) => m.words === longest.words) ?? longest;
+    return this.#nounBehind(words, last) ?? last;
   }
 
   /** What a phrase ends in behind a longer name: "turkey breast mince" is turkey mince; "Parmesan cheese" stays what it is. */

@@ -122,7 +122,7 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/\b(the \p{L}+) stuff\b/giu, '$1 ingredients'],
   // "Add the oil and the onion; 6 minutes": they are cooked for so long.
   [
-    /(?<=\b(?:add|in with|tip in|throw in)\b(?:(?!\b(?:simmer|boil|cook|fry|saut|bubble|reduce|stand|rest|toast|brown|sear|soften|stir)|pressure)[^.!?;]){3,80})[;,] (\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:minutes?|mins?|m))(?=\s*$|[.,;])/giu,
+    /[;,] (?=\d)(?<=\b(?:add|in with|tip in|throw in)\b(?:(?!\b(?:simmer|boil|cook|fry|saut|bubble|reduce|stand|rest|toast|brown|sear|soften|stir)|pressure)[^.!?;]){3,80}[;,] )(\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:minutes?|mins?|m))(?=\s*$|[.,;])/giu,
     ', then cook for $1',
   ],
   // "Switch back to sauté", "return the pot to sauté mode", "turn sauté back on": how the pot is set, and nothing goes back.

@@ -45,6 +45,34 @@ export const isRawMeat = ({ read }: ScriptLine): boolean =>
 export const isMeat = (line: ScriptLine): boolean =>
   line.read.food !== null && MEATS.has(line.read.food.kind);
 
+/** The words of a line's food, as every clause asks for them. */
+interface LineWords {
+  all: readonly string[];
+  /** Those long enough to be known by, and no way of cutting. */
+  telling: ReadonlySet<string>;
+  /** Two that follow each other. */
+  pairs: readonly string[];
+}
+
+/** Two words that follow each other. */
+export const pairsOf = (text: string): string[] => {
+  const own = foodWords(text);
+  return own.slice(1).map((w, k) => `${own[k]} ${w}`);
+};
+
+const WORDS = new WeakMap<ReadLine, LineWords>();
+const LEAST_LETTERS = 4;
+/** The words of a line's food. Kept with the line. */
+export function wordsOf({ read }: ScriptLine): LineWords {
+  let words = WORDS.get(read);
+  if (!words) {
+    const all = foodWords(read.foodText);
+    const telling = new Set(all.filter((w) => w.length >= LEAST_LETTERS && !CUT.test(w)));
+    WORDS.set(read, (words = { all, telling, pairs: pairsOf(read.foodText) }));
+  }
+  return words;
+}
+
 const LAST_WORDS = new WeakMap<ReadLine, string>();
 /** The noun of a line: its last word that is no way of cutting; of "oil from the jar" the oil. Kept: every clause asks it of every line. */
 export function lastWord({ read }: ScriptLine): string {

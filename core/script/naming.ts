@@ -15,6 +15,8 @@ import {
   isRawMeat,
   isStrewn,
   lastWord,
+  pairsOf,
+  wordsOf,
 } from './line';
 import {
   ANIMALS,
@@ -48,12 +50,6 @@ const IN_ONE_BREATH: ReadonlySet<string> = new Set([
 ]);
 /** Parts of a list that are called by what they become. */
 const PART = /(marinade|glaze|rub|slurry|dressing|topping|base|paste|dumpling|filling|meatball)/;
-
-/** Two words that follow each other. */
-const pairsOf = (text: string): string[] => {
-  const own = foodWords(text);
-  return own.slice(1).map((w, k) => `${own[k]} ${w}`);
-};
 
 /** A clause looked over once for the lines that it names: every rule asks it. */
 class Naming {
@@ -92,13 +88,10 @@ class Naming {
     for (const m of this.named) which.delete(m.food.id);
     this.onlyWhich = which;
     this.free = new Set(segments.flatMap((part) => this.#freeIn(part)));
-    const said = (line: ScriptLine): number =>
-      new Set(
-        foodWords(line.read.foodText).filter((w) => w.length >= 4 && !CUT.test(w) && this.words.includes(w)),
-      ).size;
-    this.#counts = lines.map(said);
+    const said = new Set(this.words);
+    this.#counts = lines.map((line) => [...wordsOf(line).telling].filter((w) => said.has(w)).length);
     const saidPairs = new Set(segments.flatMap(pairsOf));
-    this.#pairs = lines.map(({ read }) => pairsOf(read.foodText).filter((pair) => saidPairs.has(pair)));
+    this.#pairs = lines.map((line) => wordsOf(line).pairs.filter((pair) => saidPairs.has(pair)));
     // "All the ingredients listed under marination" are those of that part of the list, and no others.
     const section = OF_SECTION.exec(clause)?.[1]?.toLowerCase().slice(0, 6);
     this.inSection = section
@@ -164,7 +157,7 @@ class Naming {
     const word = bare[0] ?? '';
     const begins = (w: string): boolean =>
       w === word || (word.length >= 4 && w.length > word.length + 3 && w.startsWith(word));
-    const begin = this.lines.flatMap((l, i) => (begins(foodWords(l.read.foodText)[0] ?? '') ? [i] : []));
+    const begin = this.lines.flatMap((l, i) => (begins(wordsOf(l).all[0] ?? '') ? [i] : []));
     return begin.length === 1 ? begin : [];
   }
 }
@@ -215,7 +208,7 @@ const byItsPart: LineRule = (n, { line }) => {
   if (isPartTold(n.clause, line)) return true;
   // "Marinate in the yoghurt, paste and chilli": those of the marinade, by any word of theirs.
   const isOfMarinade = /\bmarinat/i.test(n.clause) && section.startsWith('marina');
-  return isOfMarinade && foodWords(line.read.foodText).some((w) => w.length >= 4 && n.words.includes(w))
+  return isOfMarinade && wordsOf(line).all.some((w) => w.length >= 4 && n.words.includes(w))
     ? true
     : undefined;
 };
@@ -257,7 +250,7 @@ const byStock: LineRule = (n, { food }) =>
 
 /** By a word that only this line has: "cinnamon" for the cinnamon stick. */
 const byAWordOfItsOwn: LineRule = (n, { line, food, i }) => {
-  const own = foodWords(line.read.foodText).some(
+  const own = wordsOf(line).all.some(
     (w) =>
       // Meat words never name a stock, nor a cube of one.
       !(food.kind === 'stock-concentrate' && OF_STOCK.test(w)) &&
@@ -268,7 +261,7 @@ const byAWordOfItsOwn: LineRule = (n, { line, food, i }) => {
       !SHARED.has(w) &&
       !OF_THE_POT.has(w) &&
       !ANIMALS.some(([word]) => word.test(w)) &&
-      n.lines.filter((l) => foodWords(l.read.foodText).includes(w)).length === 1,
+      n.lines.filter((l) => wordsOf(l).all.includes(w)).length === 1,
   );
   // "The paprika" of a list with a sweet and a hot one: both, where none is told by its word.
   return own || n.isToldByTwo(i) || n.isToldByPair(i) || isEveryOne(n, line) ? true : undefined;
@@ -494,9 +487,10 @@ function otherNameOf(read: ReadLine): RegExp | null {
 
 /** True of a ground spice whose noun is said bare, so that every line of it is meant: no word tells one of them apart. */
 function isEveryOne({ lines, words, free }: Naming, { read: { food } }: ScriptLine): boolean {
+  if (food?.kind !== 'spice-ground') return false;
   const headOf = (f: Food | null): string => foodWords(f?.names[0] ?? '').at(-1) ?? '';
   const head = headOf(food);
-  if (food?.kind !== 'spice-ground' || !free.has(head) || SHARED_BY_SPICES.test(head)) return false;
+  if (!free.has(head) || SHARED_BY_SPICES.test(head)) return false;
   const before = words[words.indexOf(head) - 1] ?? '';
   const alike = lines.filter(({ read }) => headOf(read.food) === head && read.food?.kind === food.kind);
   if (alike.length < 2) return false;

@@ -1,3 +1,4 @@
+import type { ReadLine } from '../dish/read';
 import { isJuice, type ScriptLine } from './line';
 import { meansEverything } from './groups';
 import { SAYS } from './data/verbs';
@@ -13,7 +14,7 @@ const SPLASH_G = 75;
 const SPLASHED_G = 60;
 /** Water that is no line: what something is rinsed or blanched in. */
 const WATER_BESIDE =
-  /(?<=\b(?:blanch|parboil|scald)\w*\b.{0,40})\bin (?:\p{L}+ ){0,2}water\b|(?<=\bsoak\b.{0,40})\bin (?:plenty of |fresh )?(?:cold|warm|hot) water\b|^roll\b(?= (?:it|them|the|into|in|small|little|into))|\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\bchanging the water\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\bin the same water\b/giu;
+  /\bin (?<=\b(?:blanch|parboil|scald)\w*\b.{0,40}in )(?:\p{L}+ ){0,2}water\b|\bin (?<=\bsoak\b.{0,40}in )(?:plenty of |fresh )?(?:cold|warm|hot) water\b|^roll\b(?= (?:it|them|the|into|in|small|little|into))|\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\bchanging the water\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\bin the same water\b/giu;
 /** "Return the beef (not the mushrooms)", "lift it out onto the beef": no line that is dealt with here. */
 const NOT_THESE =
   /\bwith (?:its|their) (?:marinade|coating)\b(?: clinging)?(?: to (?:it|them))?|\((?:but )?not [^)]*\)|,? \bbut not (?:the )?\p{L}+(?: \p{L}+)?|(?<=\b(?:scoop|lift|take|spoon|remove|transfer|set)\w*\b[^.;]{0,30}\b(?:out|aside|them|it)\b )(?:on ?to|over|with|beside) the \p{L}+/giu;
@@ -97,12 +98,27 @@ export function splashTold(
 /** The clause without the words of its foods that could be taken for what is done: tomato purée, roasted pepper, frying cheese. */
 export function withoutFoods(text: string, lines: readonly ScriptLine[]): string {
   let out = text;
-  for (const { read } of lines)
-    for (const name of [read.foodText, ...(read.food?.names ?? [])]) {
-      const at = name.includes(' ') ? out.toLowerCase().indexOf(name.toLowerCase()) : -1;
+  let lower = text.toLowerCase();
+  for (const line of lines)
+    for (const name of longNames(line)) {
+      const at = lower.indexOf(name);
       if (at < 0) continue;
       const kept = name.split(' ').filter((w) => !SAYS.some((s) => s.words.test(w)));
       out = `${out.slice(0, at)}${kept.join(' ')}${out.slice(at + name.length)}`;
+      lower = out.toLowerCase();
     }
   return out;
+}
+
+const LONG_NAMES = new WeakMap<ReadLine, readonly string[]>();
+/** The names of a line that are more than one word, in small letters. Kept with the line. */
+function longNames({ read }: ScriptLine): readonly string[] {
+  let names = LONG_NAMES.get(read);
+  if (!names) {
+    names = [read.foodText, ...(read.food?.names ?? [])]
+      .filter((n) => n.includes(' '))
+      .map((n) => n.toLowerCase());
+    LONG_NAMES.set(read, names);
+  }
+  return names;
 }
