@@ -20,6 +20,7 @@ export default {
     {
       displayName: 'node',
       testEnvironment: 'node',
+      globals: { __BUILD__: 'test' },
       roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/demo', '<rootDir>/app'],
       testMatch: ['**/*.test.ts'],
       transform,

@@ -3,7 +3,7 @@ import { constants } from 'node:zlib';
 import { defineConfig, type Plugin } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
-import { MADE_AT, madeHousehold } from './demo/ready';
+import { made, MADE_AT } from './demo/ready';
 import { photoReader } from './scripts/photoReader';
 
 const PAPER = '#f5f1e8';
@@ -19,12 +19,29 @@ const readyDemo: Plugin = {
     const file = this.emitFile({
       type: 'asset',
       name: 'ferry-house.json',
-      source: JSON.stringify(madeHousehold),
+      source: JSON.stringify(made),
     });
     return `export const MADE_AT = ${MADE_AT};
 const answer = await fetch(import.meta.ROLLUP_FILE_URL_${file});
 if (!answer.ok) throw new Error('The demo kitchen did not arrive');
-export const madeHousehold = await answer.json();`;
+export const made = await answer.json();`;
+  },
+};
+
+/** Modules that the first script brings along whatever screen is asked for. */
+const first = new Set<string>();
+/** Finds what the page's own script needs before anything else: all of it is one file, and on a slow line one wait instead of thirty. */
+const firstLoad: Plugin = {
+  name: 'first-load',
+  apply: 'build',
+  buildEnd() {
+    const queue = [...this.getModuleIds()].filter((id) => id.endsWith('/app/main.tsx'));
+    for (let id = queue.pop(); id !== undefined; id = queue.pop()) {
+      // The core has one door through which everything is in sight: what of it is needed is told apart by the bundler.
+      if (first.has(id) || /\/(?:core|demo)\//.test(id)) continue;
+      first.add(id);
+      queue.push(...(this.getModuleInfo(id)?.importedIds ?? []));
+    }
   },
 };
 
@@ -33,6 +50,7 @@ export default defineConfig({
   plugins: [
     react(),
     readyDemo,
+    firstLoad,
     photoReader,
     VitePWA({
       // A new version is announced, and taken when the cook says so: never in the middle of a cook.
@@ -108,7 +126,10 @@ export default defineConfig({
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 600,
     // What several screens share stays out of the first script, where a screen that does not need it would load it too.
-    rolldownOptions: { experimental: { chunkOptimization: false } },
+    rolldownOptions: {
+      experimental: { chunkOptimization: false },
+      output: { codeSplitting: { groups: [{ name: 'first', test: (id: string) => first.has(id) }] } },
+    },
   },
   server: {
     host: '127.0.0.1',

@@ -1,24 +1,33 @@
 import { lazy } from 'react';
-import { BrowserRouter, Link, Route, Routes } from 'react-router';
+import { BrowserRouter, Link, matchPath, Route, Routes } from 'react-router';
 import { Shell } from './parts/Shell';
 import { Toasts } from './parts/Toasts';
 
-const Dishes = lazy(() => import('./screens/dishes/Dishes'));
-const NewDish = lazy(() => import('./screens/dishes/NewDish'));
-const ManyRecipes = lazy(() => import('./screens/dishes/ManyRecipes'));
-const SharedDish = lazy(() => import('./screens/dishes/SharedDish'));
-const Counter = lazy(() => import('./screens/counter/Counter'));
-const ClockScreen = lazy(() => import('./screens/clock/Clock'));
-const Serve = lazy(() => import('./screens/serve/Serve'));
-const Minutes = lazy(() => import('./screens/minutes/Minutes'));
-const Bowls = lazy(() => import('./screens/bowls/Bowls'));
-const Card = lazy(() => import('./screens/card/Card'));
-const AtThePot = lazy(() => import('./screens/atThePot/AtThePot'));
-const Finish = lazy(() => import('./screens/finish/Finish'));
-const FinishOfDish = lazy(() => import('./screens/finish/FinishOfDish'));
-const Logbook = lazy(() => import('./screens/logbook/Logbook'));
-const OneCook = lazy(() => import('./screens/logbook/OneCook'));
-const KitchenScreen = lazy(() => import('./screens/kitchen/Kitchen'));
+/** Every screen with its addresses; each is its own file, fetched when it is first asked for. */
+const SCREENS = [
+  { at: ['/'], load: () => import('./screens/dishes/Dishes') },
+  { at: ['/dishes/new'], load: () => import('./screens/dishes/NewDish') },
+  { at: ['/dishes/many'], load: () => import('./screens/dishes/ManyRecipes') },
+  { at: ['/dishes/shared'], load: () => import('./screens/dishes/SharedDish') },
+  { at: ['/dish/:dishId'], load: () => import('./screens/counter/Counter') },
+  { at: ['/dish/:dishId/clock'], load: () => import('./screens/clock/Clock') },
+  { at: ['/dish/:dishId/serve'], load: () => import('./screens/serve/Serve') },
+  { at: ['/minutes', '/minutes/:potId'], load: () => import('./screens/minutes/Minutes') },
+  { at: ['/dish/:dishId/bowls'], load: () => import('./screens/bowls/Bowls') },
+  { at: ['/dish/:dishId/card'], load: () => import('./screens/card/Card') },
+  { at: ['/dish/:dishId/finish'], load: () => import('./screens/finish/FinishOfDish') },
+  { at: ['/finish'], load: () => import('./screens/finish/Finish') },
+  { at: ['/cook/:cookId'], load: () => import('./screens/atThePot/AtThePot') },
+  { at: ['/log'], load: () => import('./screens/logbook/Logbook') },
+  { at: ['/log/:cookId'], load: () => import('./screens/logbook/OneCook') },
+  { at: ['/kitchen'], load: () => import('./screens/kitchen/Kitchen') },
+].map(({ at, load }) => ({ at, load, Screen: lazy(load) }));
+
+/** Fetches the screen of an address ahead, while the household is opened. Never rejects: a file that does not come is asked for again. */
+export function fetchScreen(path: string): void {
+  const screen = SCREENS.find(({ at }) => at.some((pattern) => matchPath(pattern, path)));
+  void screen?.load().catch(() => undefined);
+}
 
 /** An address that leads nowhere. */
 function NotFound() {
@@ -39,23 +48,9 @@ export function App() {
       <BrowserRouter>
         <Routes>
           <Route element={<Shell />}>
-            <Route path="/" element={<Dishes />} />
-            <Route path="/dishes/new" element={<NewDish />} />
-            <Route path="/dishes/many" element={<ManyRecipes />} />
-            <Route path="/dishes/shared" element={<SharedDish />} />
-            <Route path="/dish/:dishId" element={<Counter />} />
-            <Route path="/dish/:dishId/clock" element={<ClockScreen />} />
-            <Route path="/dish/:dishId/serve" element={<Serve />} />
-            <Route path="/minutes" element={<Minutes />} />
-            <Route path="/minutes/:potId" element={<Minutes />} />
-            <Route path="/dish/:dishId/bowls" element={<Bowls />} />
-            <Route path="/dish/:dishId/card" element={<Card />} />
-            <Route path="/dish/:dishId/finish" element={<FinishOfDish />} />
-            <Route path="/finish" element={<Finish />} />
-            <Route path="/cook/:cookId" element={<AtThePot />} />
-            <Route path="/log" element={<Logbook />} />
-            <Route path="/log/:cookId" element={<OneCook />} />
-            <Route path="/kitchen" element={<KitchenScreen />} />
+            {SCREENS.flatMap(({ at, Screen }) =>
+              at.map((path) => <Route key={path} path={path} element={<Screen />} />),
+            )}
             <Route path="*" element={<NotFound />} />
           </Route>
         </Routes>

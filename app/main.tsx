@@ -4,7 +4,7 @@ import '@fontsource-variable/bricolage-grotesque/index.css';
 import './theme/theme.scss';
 import { StrictMode, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { App } from './App';
+import { App, fetchScreen } from './App';
 import { Waiting } from './parts/Waiting';
 import { firstLight } from './parts/Shell';
 import { openStore } from './store/opening';
@@ -14,6 +14,8 @@ const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root');
 const screen = createRoot(root);
 const show = (what: ReactNode): void => screen.render(<StrictMode>{what}</StrictMode>);
+
+fetchScreen(location.pathname);
 
 /** Letters that come in late move what is about to be tapped: the first screen waits a moment for them. */
 const LETTERS_MS = 1000;

@@ -1,4 +1,5 @@
 import { chromium, type Browser, type Page } from '@playwright/test';
+import { chromiumPath } from '../scripts/chromium.mjs';
 
 /** Long measurements in a real browser, run by hand: `npm run bench -- endurance` (ONLY=kills or ONLY=memory for one of them). Prints figures, checks nothing. */
 const BASE = process.env['BASE'] ?? 'http://127.0.0.1:4397';
@@ -8,7 +9,7 @@ const SPEED = 120;
 
 const launch = (): Promise<Browser> =>
   chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: chromiumPath(),
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--js-flags=--expose-gc'],
   });
 

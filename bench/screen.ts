@@ -1,4 +1,5 @@
 import { chromium, type Page } from '@playwright/test';
+import { chromiumPath } from '../scripts/chromium.mjs';
 import { FORTY } from './forty';
 
 /** Times what a cook waits for in the real interface. Expects a server on BASE. */
@@ -87,7 +88,7 @@ const KEYS = 24;
 const BLOCKS_MS = 50;
 
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 try {

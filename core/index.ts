@@ -205,6 +205,7 @@ export { eventsOf, loadOf } from './cook/plugged';
 export { minutesMore } from './heat/more';
 export {
   cookTime,
+  foldAll,
   foldCook,
   liveTimers,
   secondsLeft,
@@ -227,7 +228,7 @@ export {
 export { potNow } from './cook/phase';
 export { eventsForStep } from './cook/tap';
 export { whyDiffered } from './log/why';
-export { calibrate, compareCook, nextTimeNotes } from './log/log';
+export { calibrate, calibrations, compareCook, nextTimeNotes } from './log/log';
 export { writeCalendar } from './formats/calendar';
 export { packDish, unpackDish } from './formats/link';
 export { isSameRecipe } from './formats/portable';

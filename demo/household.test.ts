@@ -9,7 +9,7 @@ import {
 } from '../core/index';
 import { demoHousehold } from './household';
 import { DAY_MS, householdOnDay } from './onDay';
-import { MADE_AT, madeHousehold } from './ready';
+import { made, MADE_AT } from './ready';
 
 const NOW = Date.UTC(2026, 10, 24, 17);
 const home = demoHousehold(NOW);
@@ -25,9 +25,9 @@ describe('the ferry-house kitchen', () => {
 
   it('is on any day what it would be if it were made on that day', () => {
     const midnight = Math.floor(NOW / DAY_MS) * DAY_MS;
-    expect(householdOnDay(madeHousehold, MADE_AT, NOW)).toEqual(demoHousehold(midnight));
-    const back = JSON.parse(JSON.stringify(madeHousehold)) as typeof madeHousehold;
-    expect(back).toEqual(madeHousehold);
+    expect(householdOnDay(made.household, MADE_AT, NOW)).toEqual(demoHousehold(midnight));
+    const back = JSON.parse(JSON.stringify(made.household)) as typeof made.household;
+    expect(back).toEqual(made.household);
   });
 
   it('has twelve dishes in which nothing is unknown', () => {

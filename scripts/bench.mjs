@@ -5,6 +5,7 @@ import { bin, installChromium, installPackages, root, run } from './tools.mjs';
 installPackages();
 const wantsEndurance = process.argv.includes('endurance');
 const wantsPhotos = process.argv.includes('photos');
+const wantsLoad = process.argv.includes('load');
 const { build } = await import('vite');
 await build({
   root,
@@ -12,7 +13,8 @@ await build({
   logLevel: 'error',
   build: { ssr: 'bench/main.ts', outDir: '.cache/bench', emptyOutDir: true, minify: false },
 });
-if (!wantsEndurance && !wantsPhotos) run(process.execPath, [join(root, '.cache/bench/main.js')]);
+if (!wantsEndurance && !wantsPhotos && !wantsLoad)
+  run(process.execPath, [join(root, '.cache/bench/main.js')]);
 
 installChromium();
 run(bin('vite'), ['build', '--logLevel', 'error']);
@@ -24,11 +26,14 @@ const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
 await new Promise((resolve) => server.stdout.once('data', resolve));
 try {
   process.env.BASE = `http://127.0.0.1:${PORT}`;
-  run(process.execPath, [
-    '--import',
-    'tsx',
-    wantsEndurance ? 'bench/endurance.ts' : wantsPhotos ? 'bench/photos.ts' : 'bench/screen.ts',
-  ]);
+  const asked = wantsEndurance
+    ? ['endurance']
+    : wantsPhotos
+      ? ['photos']
+      : wantsLoad
+        ? ['load']
+        : ['screen', 'load'];
+  for (const name of asked) run(process.execPath, ['--import', 'tsx', `bench/${name}.ts`]);
 } finally {
   server.kill();
 }

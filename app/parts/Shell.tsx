@@ -3,8 +3,15 @@ import { Suspense, useCallback, useEffect, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
-import { cookTime, formatCountdown, formatDuration, liveTimers, secondsLeft } from '../../core/index';
-import { clockWasSet, foldAll } from '../store/cooks';
+import {
+  cookTime,
+  foldAll,
+  formatCountdown,
+  formatDuration,
+  liveTimers,
+  secondsLeft,
+} from '../../core/index';
+import { clockWasSet } from '../store/cooks';
 import { db } from '../store/db';
 import { useRinging } from './alarm';
 import { Keeping } from './Keeping';

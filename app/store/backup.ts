@@ -1,5 +1,4 @@
-import { defaultKitchen, type Household, type Kitchen } from '../../core/index';
-import { foldAll } from './cooks';
+import { defaultKitchen, foldAll, type Household, type Kitchen } from '../../core/index';
 import { db, type KitchenRow, type PhotoRow } from './db';
 
 const SEEDED = 'seeded';
@@ -7,23 +6,15 @@ const SEEDED = 'seeded';
 /** Fills an untouched browser with the ferry-house kitchen. Does nothing on any later opening, in any tab. */
 export async function openHousehold(): Promise<void> {
   if (await db.meta.get(SEEDED)) return;
-  const demo = await demoToday();
-  await db.transaction('rw', [db.dishes, db.kitchen, db.events, db.meta], async () => {
+  const demo = (await import('./demoToday')).demoToday();
+  await db.transaction('rw', [db.dishes, db.kitchen, db.events, db.outlooks, db.meta], async () => {
     if (await db.meta.get(SEEDED)) return;
     await db.kitchen.put({ ...demo.kitchen, id: 'home' });
     await db.dishes.bulkPut(demo.dishes);
     await db.events.bulkPut(demo.events);
+    await db.outlooks.bulkPut(demo.rows);
     await db.meta.put({ key: SEEDED, value: 1 });
   });
-}
-
-/** The ferry-house kitchen with a year behind it that ends today. */
-async function demoToday(): Promise<Pick<Household, 'kitchen' | 'dishes' | 'events'>> {
-  const [{ madeHousehold, MADE_AT }, { householdOnDay }] = await Promise.all([
-    import('../../demo/ready'),
-    import('../../demo/onDay'),
-  ]);
-  return householdOnDay(madeHousehold, MADE_AT, Date.now());
 }
 
 const everything = () => [
@@ -103,7 +94,7 @@ export async function addTo(whole: Required<HouseholdHere>): Promise<PutBack> {
 
 /** Puts the ferry-house kitchen back in place of everything that is here. */
 export async function bringDemoBack(): Promise<PutBack> {
-  return replaceWith(await demoToday());
+  return replaceWith((await import('./demoToday')).demoToday());
 }
 
 /** Empties the household: no dishes, no cooks, one ordinary pot. */

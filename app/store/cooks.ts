@@ -164,17 +164,3 @@ export async function removeCook(cookId: string): Promise<() => Promise<void>> {
     });
   };
 }
-
-/** Folds a flat list of events into cooks, newest first. */
-export function foldAll(events: readonly CookEvent[]): CookState[] {
-  const byCook = new Map<string, CookEvent[]>();
-  for (const e of events) {
-    const list = byCook.get(e.cookId);
-    if (list) list.push(e);
-    else byCook.set(e.cookId, [e]);
-  }
-  return [...byCook.values()]
-    .map(foldCook)
-    .filter((c) => c.status !== 'none')
-    .sort((a, b) => b.startedAt - a.startedAt);
-}

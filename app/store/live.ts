@@ -1,15 +1,15 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo } from 'react';
 import {
-  calibrate,
+  calibrations,
   DishSchema,
+  foldAll,
   foldCook,
   type Calibration,
   type CookState,
   type Dish,
   type Kitchen,
 } from '../../core/index';
-import { foldAll } from './cooks';
 import { db } from './db';
 import { seenDish } from './dishes';
 import { seenKitchen, useKitchenEdits } from './kitchenEdits';
@@ -93,11 +93,5 @@ export function useCook(cookId: string): SeenCook | null | undefined {
 /** What the cooks have taught about each pot. */
 export function useCalibrations(kitchen: Kitchen | undefined): Map<string, Calibration> | undefined {
   const cooks = useCooks();
-  return useMemo(
-    () =>
-      cooks &&
-      kitchen &&
-      new Map(kitchen.pots.map((p) => [p.id, calibrate(cooks, p.id, kitchen.spoonRatios)])),
-    [cooks, kitchen],
-  );
+  return useMemo(() => cooks && kitchen && calibrations(cooks, kitchen), [cooks, kitchen]);
 }

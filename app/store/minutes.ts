@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import type { Kitchen, MinutesRow, Pot } from '../../core/index';
 import { startMinutes } from '../workers/client';
 import { db } from './db';
-import { fingerprint } from './outlooks';
+import { fingerprint } from './outlookKey';
 
 /** Another build may compute otherwise. */
 declare const __BUILD__: string;

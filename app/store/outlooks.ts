@@ -2,45 +2,21 @@ import { useEffect, useState } from 'react';
 import type { Calibration, Dish, Kitchen, Outlook } from '../../core/index';
 import { planningWorker } from '../workers/client';
 import { db } from './db';
+import { householdKey, outlookKey } from './outlookKey';
 
 /** Dishes planned in one message to the worker: small enough that the first answers come at once. */
 const CHUNK = 24;
 
-/** A short fingerprint of a text: 53 bits, enough to notice a change. */
-export function fingerprint(text: string): string {
-  let a = 0x9e3779b9;
-  let b = 0x85ebca6b;
-  for (let i = 0; i < text.length; i++) {
-    const c = text.charCodeAt(i);
-    a = Math.imul(a ^ c, 2654435761);
-    b = Math.imul(b ^ c, 1597334677);
-  }
-  return ((a >>> 0) * 2 ** 21 + (b >>> 11)).toString(36);
-}
-
-/** Another build may plan otherwise: outlooks kept by an earlier one are made anew. */
-declare const __BUILD__: string;
-
-/** Says for which dish, kitchen and learning an outlook holds. */
-function outlookKey(dish: Dish, household: string): string {
-  return `${__BUILD__}.${dish.updatedAt}.${household}`;
-}
-
-/** Fingerprint of all that a plan depends on besides the dish. */
-function householdKey(kitchen: Kitchen, calibrations: ReadonlyMap<string, Calibration>): string {
-  return fingerprint(JSON.stringify([kitchen, [...calibrations]]));
-}
-
 /**
  * Outlooks of dishes by identity, filling as they are planned in a worker and kept for the next opening. Dishes come in the
- * order given, so what is on screen is planned first.
+ * order given, so what is on screen is planned first; undefined until those that were kept have been read.
  */
 export function useOutlooks(
   dishes: readonly Dish[] | undefined,
   kitchen: Kitchen | undefined,
   calibrations: ReadonlyMap<string, Calibration> | undefined,
-): ReadonlyMap<string, Outlook> {
-  const [known, setKnown] = useState<ReadonlyMap<string, Outlook>>(new Map());
+): ReadonlyMap<string, Outlook> | undefined {
+  const [known, setKnown] = useState<ReadonlyMap<string, Outlook>>();
   useEffect(() => {
     if (!dishes || !kitchen || !calibrations) return;
     let isCurrent = true;
@@ -55,7 +31,7 @@ export function useOutlooks(
         else missing.push(dish);
       }
       if (!isCurrent) return;
-      setKnown((before) => new Map([...before, ...found]));
+      setKnown((before) => new Map([...(before ?? []), ...found]));
       for (let at = 0; at < missing.length && isCurrent; at += CHUNK) {
         const chunk = missing.slice(at, at + CHUNK);
         const outlooks = await planningWorker().outlooks(chunk, kitchen, calibrations);
@@ -65,7 +41,9 @@ export function useOutlooks(
         });
         await db.outlooks.bulkPut(rows);
         if (isCurrent)
-          setKnown((before) => new Map([...before, ...rows.map((r) => [r.dishId, r.outlook] as const)]));
+          setKnown(
+            (before) => new Map([...(before ?? []), ...rows.map((r) => [r.dishId, r.outlook] as const)]),
+          );
       }
     };
     void fill();

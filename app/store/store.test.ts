@@ -8,14 +8,16 @@ import {
   type EventPayload,
   readRecipe,
 } from '../../core/index';
-import { foldAll, record, removeCook, startCook, undoLast } from './cooks';
+import { record, removeCook, startCook, undoLast } from './cooks';
 import { db } from './db';
 import { editDish, removeDish, stepHistory } from './dishes';
 import { createDish } from './fromPage';
+import { planning } from '../workers/planning';
 import { bringDemoBack, openHousehold, startEmpty } from './backup';
+import { householdKey, outlookKey } from './outlookKey';
 import { exportAll, openSaved } from './saving';
 import { changeKitchen } from './household';
-import { Pantry } from '../../core/index';
+import { calibrations, foldAll, Pantry } from '../../core/index';
 
 const dish = {
   ...emptyDish('d1', 'Test', 0),
@@ -154,6 +156,20 @@ describe('the household', () => {
     expect((await db.kitchen.get('home'))?.pots).toHaveLength(1);
     await bringDemoBack();
     expect(await db.dishes.count()).toBe(12);
+  });
+
+  it('comes with the outlook of each of its dishes, as the worker would plan it', async () => {
+    await openHousehold();
+    const kitchen = await db.kitchen.get('home');
+    if (!kitchen) throw new Error('no kitchen');
+    const learned = calibrations(foldAll(await db.events.toArray()), kitchen);
+    const rows = new Map((await db.outlooks.toArray()).map((row) => [row.dishId, row]));
+    for (const dish of await db.dishes.toArray()) {
+      const row = rows.get(dish.id);
+      expect(row?.key).toBe(outlookKey(dish, householdKey(kitchen, learned)));
+      expect(row?.outlook).toEqual(planning.outlooks([dish], kitchen, learned)[0]);
+    }
+    expect(rows.size).toBe(12);
   });
 
   it('keeps two quick changes of the kitchen, and refuses an impossible one', async () => {

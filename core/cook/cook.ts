@@ -345,3 +345,17 @@ export function liveTimers(state: CookState, now: number): Timer[] {
     .filter((t) => !t.stopped && !(t.heard && secondsLeft(t, now) <= 0))
     .sort((a, b) => secondsLeft(a, now) - secondsLeft(b, now));
 }
+
+/** Folds a flat list of events into cooks, newest first. */
+export function foldAll(events: readonly CookEvent[]): CookState[] {
+  const byCook = new Map<string, CookEvent[]>();
+  for (const e of events) {
+    const list = byCook.get(e.cookId);
+    if (list) list.push(e);
+    else byCook.set(e.cookId, [e]);
+  }
+  return [...byCook.values()]
+    .map(foldCook)
+    .filter((c) => c.status !== 'none')
+    .sort((a, b) => b.startedAt - a.startedAt);
+}

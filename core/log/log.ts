@@ -1,5 +1,5 @@
 import type { CookState } from '../cook/cook';
-import { NO_CALIBRATION, type Calibration } from '../kitchen/kitchen';
+import { NO_CALIBRATION, type Calibration, type Kitchen } from '../kitchen/kitchen';
 import { thicknessOf } from '../sauce/data/thickeners';
 import { believe } from './posterior';
 
@@ -105,3 +105,7 @@ export function nextTimeNotes(state: CookState): string[] {
   if (v.salt === 'high') notes.push('Less salt: low-salt stock, or none before the end.');
   return notes;
 }
+
+/** What the cooks have taught about every pot of a kitchen, by its identity. */
+export const calibrations = (cooks: readonly CookState[], kitchen: Kitchen): Map<string, Calibration> =>
+  new Map(kitchen.pots.map((p) => [p.id, calibrate(cooks, p.id, kitchen.spoonRatios)]));

@@ -3,7 +3,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
-import type { CookState, Dish } from '../../../core/index';
+import type { CookState, Dish, Outlook } from '../../../core/index';
 import { clock, useNow } from '../../parts/now';
 import { bringDemoBack } from '../../store/backup';
 import { useCalibrations, useCooks, useDamaged, useDishes, useKitchen } from '../../store/live';
@@ -11,7 +11,7 @@ import { useOutlooks } from '../../store/outlooks';
 import { unsavedSince } from '../../store/saving';
 import { isTimeToSave } from '../kitchen/keepingWords';
 import { DishList } from './DishList';
-import { DishSearch } from './search';
+import type { DishSearch } from './search';
 import {
   minutesUntil,
   NO_FILTER,
@@ -25,8 +25,14 @@ import {
 } from './sorting';
 import { useTitle } from '../../parts/title';
 
-/** The index lives as long as the tab: coming back to the list does not build it again. */
-const search = new DishSearch();
+/** The index lives as long as the tab: coming back to the list does not build it again. Fetched when somebody searches. */
+let index: DishSearch | null = null;
+async function fetchSearch(): Promise<DishSearch> {
+  const { DishSearch } = await import('./search');
+  return (index ??= new DishSearch());
+}
+
+const NONE: ReadonlyMap<string, Outlook> = new Map();
 
 function lastCooks(cooks: readonly CookState[]): Map<string, CookState> {
   const last = new Map<string, CookState>();
@@ -42,7 +48,8 @@ export default function Dishes() {
   const dishes = useDishes();
   const cooks = useCooks();
   const calibrations = useCalibrations(kitchen);
-  const outlooks = useOutlooks(dishes, kitchen, calibrations);
+  const known = useOutlooks(dishes, kitchen, calibrations);
+  const outlooks = known ?? NONE;
   const now = useNow();
   const unsaved = useLiveQuery(unsavedSince) ?? null;
   const navigate = useNavigate();
@@ -51,6 +58,8 @@ export default function Dishes() {
   const [sort, setSort] = useState<Sort>('soon');
   const [filter, setFilter] = useState<Filter>(NO_FILTER);
   const wanted = useDeferredValue(query);
+  const [search, setSearch] = useState(index);
+  const readySearch = (): void => void fetchSearch().then(setSearch);
   const last = useMemo(() => lastCooks(cooks ?? []), [cooks]);
   const tags = useMemo(() => tagsOf(dishes ?? []), [dishes]);
   const shown = useMemo(() => {
@@ -60,8 +69,8 @@ export default function Dishes() {
       outlook: outlooks.get(dish.id),
       last: last.get(dish.id),
     });
-    if (wanted.trim()) search.update(dishes);
-    const found = search.find(wanted);
+    if (wanted.trim()) search?.update(dishes);
+    const found = search?.find(wanted) ?? null;
     const byId = found && new Map(dishes.map((d) => [d.id, d]));
     const entries = found
       ? found.flatMap((id) => {
@@ -70,10 +79,10 @@ export default function Dishes() {
         })
       : sorted(dishes.map(entry), sort);
     return entries.filter((e) => passes(e, filter));
-  }, [dishes, outlooks, last, wanted, sort, filter]);
+  }, [dishes, outlooks, last, wanted, search, sort, filter]);
 
   const damaged = useDamaged();
-  if (!dishes || !kitchen || !cooks) return <p className="loading">Reading the shelf…</p>;
+  if (!dishes || !kitchen || !cooks || !known) return <p className="loading">Reading the shelf…</p>;
 
   const minutesLeft = minutesUntil(by, now);
   const inTime = (e: DishEntry): boolean =>
@@ -133,7 +142,11 @@ export default function Dishes() {
               <Form.Control
                 type="search"
                 value={query}
-                onChange={(e) => setQuery(e.target.value)}
+                onFocus={readySearch}
+                onChange={(e) => {
+                  readySearch();
+                  setQuery(e.target.value);
+                }}
                 placeholder="lamb, creamy, prunes…"
               />
             </Form.Group>
