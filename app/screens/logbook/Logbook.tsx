@@ -114,7 +114,13 @@ export default function Logbook() {
                 </li>
               ))}
             </ul>
-            <Suspense fallback={<p className="soft small">Drawing…</p>}>
+            <Suspense
+              fallback={
+                <div className="chart chart-box">
+                  <p className="soft small">Drawing…</p>
+                </div>
+              }
+            >
               <ComeUpChart cooks={cooks} />
             </Suspense>
           </section>

@@ -122,7 +122,7 @@ export default function Minutes() {
         </table>
       </div>
       {isWhole && shown.length === 0 && <p className="soft mt-3">No cut of that name.</p>}
-      <p className="small soft mt-2">{DASHES[state]}</p>
+      {isWhole && <p className="small soft mt-2">{DASHES[state]}</p>}
     </div>
   );
 }
