@@ -244,7 +244,7 @@ export function clausesOf(method: string): string[] {
 }
 
 const NO_PRESSURE =
-  /\b(?:(?:with )?(?:the )?lid (?:back )?on\W+)?(?:with )?(?:no|without(?: any)?|not under) pressure\b/gi;
+  /\b(?:(?:with )?(?:the )?lid (?:back )?on\W+)?(?:with )?(?:no|without(?: any)?|not under) pressure\b|\b(?:(?:put|place) )?(?:the )?lid (?:back )?on\W+(?:with )?(?:no heat|off the heat|heat off|the heat off)\b/gi;
 
 /** As below; kept, because a dish is planned at every keystroke. */
 export const pressureRuns = kept<string, readonly PressureRun[]>(300, (method) => method, runsIn);

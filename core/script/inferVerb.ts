@@ -85,6 +85,7 @@ export function inferVerb(
     if (some(KINDS.dairy) && last?.verb !== 'dairy') return 'dairy';
     // "Serve with the apples, potatoes and greens": they stand on the table.
     if (all(KINDS.leaf)) return last?.verb === 'serve' ? 'serve' : 'wilt';
+    if (all(['bread', 'egg', 'butter']) && /\bpastry\b/i.test(text)) return 'fill';
     if (all(['bread'])) return 'serve';
     if (/\b(?:boil|sticky|glaze)\b/i.test(text)) return 'glaze';
     // "Sharpen with the vinegar": a way of cooks to say that it is stirred in.
@@ -127,6 +128,8 @@ export function inferVerb(
   if (all(KINDS.thin)) return 'add';
   if (all(KINDS.spice)) return 'bloom';
   if (last && HAD_HEAT.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER)) return 'soften';
+  // "Oil in, sauté on high".
+  if (all(KINDS.fat)) return 'heat';
   if (all([...KINDS.aromatic, 'butter', 'oil'])) return 'soften';
   // "Oil and butter, onion, carrot, celery 5 min", before anything else.
   const isWithFat = some(KINDS.fat) && all([...FRIED_TOGETHER, ...KINDS.fat, 'root-veg', 'slow-veg']);

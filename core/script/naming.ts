@@ -348,6 +348,7 @@ const theOneMeat: ClauseRule = ({ clause, lines, free }, found) => {
 /** "Wash the pepper and cut it into strips", "the pepper strips": one that has seeds. */
 const ONE_THAT_GROWS =
   /\b(?:wash|core|deseed|seed|halve|quarter|slice|dice|chop|cut)\w*\b[^.;]{0,24}\bpepper\b|\bpepper (?:strips?|pieces|rings|cubes|chunks|slices|dice)\b/i;
+const GROUND_PEPPER = /\b(?:black|white|ground|cayenne) pepper\b/i;
 /** "The peppers" are all that grow, and no ground one. */
 const thePeppers: ClauseRule = ({ clause, lines }, found) => {
   if (!/\bpeppers\b/i.test(clause) && !ONE_THAT_GROWS.test(clause)) return;
@@ -358,7 +359,8 @@ const thePeppers: ClauseRule = ({ clause, lines }, found) => {
   for (const i of grown) found.add(i);
   if (!grown.length) return;
   for (const i of [...found])
-    if (isGround(i) && /pepper/i.test(lines[i]?.read.foodText ?? '')) found.delete(i);
+    if (isGround(i) && /pepper/i.test(lines[i]?.read.foodText ?? '') && !GROUND_PEPPER.test(clause))
+      found.delete(i);
 };
 
 /** "The small onions" beside an onion: the ones that the list calls so. */

@@ -16,7 +16,7 @@ import { MADE, withoutMade, withoutSplash } from './wording';
 
 /** Mixed with something, and no word of what: it was named just before. */
 const WITH_THE_LAST =
-  /^\W*(?:then )?(?:(?:blend|blitz|whizz|mix|combine|toss|grind|pound|mash|stir|whisk)(?: together| well)?|(?:add|put|tip|throw)(?: in)?) with\b/i;
+  /^\W*(?:then )?(?:(?:blend|blitz|whizz|mix|combine|toss|grind|pound|mash|stir|whisk)(?: together| well)?|(?:add|put|tip|throw|transfer)(?: (?:it|them|everything))?(?: in(?:to)?(?: (?:a|the) (?:blender|food processor|processor|mortar|jug|bowl))?)?) with\b/i;
 
 /** Done to meat before it is in the pot. */
 export const ON_THE_BOARD: ReadonlySet<string> = new Set([
@@ -127,7 +127,8 @@ const SOME_OF_IT =
 const KEPT =
   /\b(?:reserved|set-aside|kept[- ]back|held[- ]back|saved|thick (?:coconut )?(?:cream|milk)|coconut cream|(?:rest|remainder|remaining|other half)\b(?=.{0,40}(?:garnish|sprinkl|scatter|top|serv)))/i;
 /** Before the lid, where nothing is called so in the list: what was stirred together. */
-const THE_SAUCE = /\b(?:the|pour|tip) (?:the )?(?:\p{L}+ )?(?:sauce|dressing|glaze|marinade)\b/iu;
+const THE_SAUCE =
+  /\b(?:the|pour|tip) (?:the )?(?:\p{L}+ )?(?:sauce|dressing|glaze|marinade)\b|^\W*(?:and |then )*(?:sauce|glaze|marinade|dressing) in\b/iu;
 /** What is left of a bowl of flour, where no amount is told; spread 50 %. */
 const SOME_LEFT = 0.25;
 const THE_REST = /\bthe (?:rest|remainder|other half)\b(?! of\b)/i;

@@ -34,7 +34,7 @@ const ITS_FAT =
 const SQUEEZED = /\b(?:add|pour(?: in)?|stir in|tip in|with) (?:the |both |citrus |fruit )*$/i;
 /** What a clause makes of its lines: "to a smooth paste". Named again, it is they, and no line that ends in the same noun. */
 export const MADE =
-  /\b(?:in)?to an? (?:\p{L}+ ){0,2}?(paste|pur[ée]e|powder|sauce|cream|syrup|batter|mash)\b/iu;
+  /\b(?:in)?to an? (?:\p{L}+ ){0,2}?(paste|pur[ée]e|powder|sauce|salsa|cream|syrup|batter|mash)\b/iu;
 /** The clause without what it makes, and without the name of what was made before: neither names a line. */
 export function withoutMade(text: string, product: string | undefined): string {
   const rest = text.replace(MADE, ' ');
