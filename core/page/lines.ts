@@ -152,6 +152,8 @@ const LIST_LABEL = /^(?:ingredients|(?:what )?you(?: will|['’]ll)? need|shoppi
 /** What ends in the middle of a thought goes on in the next line. */
 const GOES_ON = /(?:\b(?:about|and|or|a|an|the|with|in|of|to|plus|from|approx\.?|\d{1,3})|,|\p{L}-)$/iu;
 
+const OF_THE_LID = /\b(?:npr|nr|qr|hp|mins?|minutes|natural|release|whistles?)\b.*\d$/i;
+
 function joined(rows: readonly { at: number; text: string; afterBlank: boolean }[]): typeof rows {
   const out: { at: number; text: string; afterBlank: boolean }[] = [];
   for (const row of rows) {
@@ -162,6 +164,8 @@ function joined(rows: readonly { at: number; text: string; afterBlank: boolean }
       isShort &&
       !row.afterBlank &&
       GOES_ON.test(last.text) &&
+      // "10 mins high, npr 10": a step, and done with.
+      !OF_THE_LID.test(last.text) &&
       /^(?:\p{Ll}|\d+\s?(?:g|kg|ml|l|oz|lb)\b)/u.test(row.text) &&
       // "Jointed into 8", and then "150 g lardons": two things, each with its figure.
       !(/\d$/.test(last.text) && /^\d/.test(row.text)) &&
@@ -174,7 +178,7 @@ function joined(rows: readonly { at: number; text: string; afterBlank: boolean }
     // "Chicken Stew with Dump-", "lings": a scan broke the title.
     const isBroken =
       last !== undefined &&
-      out.length <= 3 &&
+      out.length <= MOST_BEFORE_TITLE &&
       /^\p{Lu}.*\p{L}-$/u.test(last.text) &&
       /^\p{Ll}+(?:$| )/u.test(row.text) &&
       row.text.length < 40;
@@ -238,8 +242,19 @@ const ONE_LABEL = /^(?:\p{L}+ ){0,2}\p{L}+\s*[:：]\s+((?:\d|[¼-¾⅓⅔])\S*\s
 /** "Makes about 12 tacos": how much it comes to, whoever eats it. */
 const MAKES_SO_MANY = /^\W*makes\b(?: \p{L}+){0,2} \d{1,3}\b(?: \p{L}+){0,4}\W*$/iu;
 
+/** What a page hangs behind a name or a heading: stars and votes, its buttons, the sizes it scales to. */
+const HUNG_BEHIND =
+  /\s*(?:[★☆⭐✩✭✰]{2,}.*|(?:[|·•–-]\s*)?\b(?:jump to (?:the )?recipe|print(?: this)? recipe|pin(?: this)? recipe|save recipe|rate this recipe)\b.*|(?<=\bingredients?\b.*)\s(?:[|·•–-]\s*)?(?:scale:?\s*)?(?:(?:[½¼¾\d./]{1,3}[x×]|us customary|us|metric|imperial|cook mode|units?)(?:\s*[|·•/-]\s*|\s+|$))+)$/iu;
+/** Fewer words than these are the button itself. */
+const LEAST_NAME = 2;
+function withoutHung(text: string): string {
+  const rest = text.replace(HUNG_BEHIND, '').trim();
+  const isHeading = INGREDIENT_HEADING.test(rest);
+  return isHeading || rest.split(/\s+/).filter((w) => /\p{L}{2}/u.test(w)).length >= LEAST_NAME ? rest : text;
+}
+
 function features(row: { at: number; text: string; afterBlank: boolean }, pantry: Pantry): PageLine {
-  const plain = (plainOf(row.text) || row.text.trim()).slice(0, LONGEST_LINE);
+  const plain = withoutHung((plainOf(row.text) || row.text.trim()).slice(0, LONGEST_LINE));
   // Markup typed into a text is looked through, and kept as the words it is.
   const seen =
     plain

@@ -195,6 +195,7 @@ function assemble(
       hints: [],
       titleScore: Number.NEGATIVE_INFINITY,
       titleEnd: -1,
+      measured: 0,
     };
     recipes.push(made);
     return made;
@@ -248,6 +249,7 @@ function assemble(
         isUsed = true;
         // "Marinade", its lines, a gap, and what is not of it.
         if (before === 'ingredient' && isGap(i)) section = undefined;
+        now.measured += Number(line.hasAmount);
         now.lines.push(
           ...(labelled(line.plain) ?? [section ? { text: line.plain, section } : { text: line.plain }]),
         );
@@ -267,6 +269,7 @@ function assemble(
       default:
     }
   });
+  dropNames(recipes, parts, turned);
   for (const r of recipes) {
     r.method = joinWrapped(r.methodRows).join('\n').slice(0, 20000);
     // A page that gives no fact may say it in passing: "here it is, for four".
@@ -279,7 +282,8 @@ function assemble(
     r.plates ??= FOR_IN_BRACKETS.test(r.title ?? '') ? platesIn(r.title ?? '') : null;
     r.plates ??= Number(TIMES_SO_MANY.exec(r.title ?? '')?.[1] ?? 0) || null;
     r.plates ??= r.hints.map((h) => platesInPassing(h) ?? platesBeside(h)).find((n) => n !== null) ?? null;
-    r.title ??= namedBySection(r) ?? (recipes.length === 1 ? lastCrumb(lines) : null);
+    r.title ??=
+      namedBySection(r) ?? (recipes.length === 1 ? (lastCrumb(lines) ?? shouted(lines, states)) : null);
     r.title =
       r.title
         ?.replace(NAMED_AS, '')
@@ -302,6 +306,30 @@ function assemble(
     })),
   };
 }
+
+/** "More like this: Chicken and Barley Stew, Braised Red Cabbage": names of others behind a recipe, and no recipes. */
+function dropNames(recipes: Begun[], parts: PagePart[], turned: Turned): void {
+  for (let i = recipes.length - 1; i > 0; i--) {
+    const r = recipes[i];
+    const mine = parts.filter((p) => p.recipe === i);
+    if (!r || r.methodRows.length || r.measured >= LEAST_MEASURED || mine.some((p) => turned.has(p.at)))
+      continue;
+    recipes.splice(i, 1);
+    for (const part of parts)
+      if (part.recipe === i) Object.assign(part, { kind: 'left', recipe: i - 1 });
+      else if (part.recipe > i) part.recipe--;
+  }
+}
+/** A list without a method has at least so many lines with an amount. */
+const LEAST_MEASURED = 2;
+
+/** "ONE POT CHEESY BACON CHICKEN!!", before the list of a page that gives no other name. */
+function shouted(lines: readonly PageLine[], states: readonly State[]): string | null {
+  const list = states.findIndex((s) => s === 'ingredient' || s === 'ingredients');
+  const found = lines.slice(0, Math.max(0, list)).find((l) => !l.isClutter && SHOUTED.test(l.plain));
+  return found ? found.plain.replace(/[!\s]+$/, (end) => end.trim()) : null;
+}
+const SHOUTED = /^(?=(?:\S+\s+){2,9}\S+$)[\p{Lu}\d\s&'’-]{8,80}!*$/u;
 
 /** The only heading over all of a list, where nothing else names the dish: it is the name, and no part of the list. */
 function namedBySection(r: PageRecipe): string | null {
@@ -370,6 +398,8 @@ interface Begun extends PageRecipe {
   /** How likely its title is one, and the row where it ends. */
   titleScore: number;
   titleEnd: number;
+  /** Lines with an amount. */
+  measured: number;
 }
 
 function platesInPassing(text: string): number | null {

@@ -310,7 +310,7 @@ const ofFrying: Rule = ({ text, stage, meant, lines, last, isToCome, said, all, 
     said === 'soften' &&
     meant.length &&
     all(KINDS.fat) &&
-    /^\W*saute\w* (?:the |some )?\p{L}+$|^\W*\p{L}+ in\b/iu.test(text)
+    /^\W*saute\w* (?:the |some )?\p{L}+$|^\W*(?:oil|butter|ghee|lard|dripping|fat) in\b/iu.test(text)
   )
     return 'heat';
   if (said === 'soften' || said === 'brown') {

@@ -84,6 +84,7 @@ const SMELLS_SOON: ReadonlySet<string> = new Set([
   'spice-late',
   'salt',
   'tomato-paste',
+  'herb-woody',
 ]);
 /** Garlic, ginger, chillies and their like, alone or in fat: a minute, and no more. */
 export function smellsSoon(mine: readonly PlacedItem[]): boolean {

@@ -1,3 +1,4 @@
+import { evenedLine } from '../dish/evened';
 import { sauceWay } from '../dish/dish';
 import { formatAmount } from '../dish/amountText';
 import { plainName } from '../dish/names';
@@ -121,9 +122,10 @@ export function stepItem(item: PlacedItem): StepItem {
   const unit = /\s(\p{L}+)$/u.exec(said)?.[1];
   const isSaid = unit !== undefined && foodWords(name).includes(foodWords(unit)[0] ?? '');
   const amount = isSaid ? said.slice(0, -unit.length).trim() : said;
-  const after = item.read.text.includes(',')
-    ? item.read.text
-        .slice(item.read.text.indexOf(',') + 1)
+  const text = evenedLine(item.read.text);
+  const after = text.includes(',')
+    ? text
+        .slice(text.indexOf(',') + 1)
         .replace(/(?:^|,)\s*(?:divided|separated)\s*$/i, '')
         .trim()
     : '';
