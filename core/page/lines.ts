@@ -154,8 +154,47 @@ const GOES_ON = /(?:\b(?:about|and|or|a|an|the|with|in|of|to|plus|from|approx\.?
 
 const OF_THE_LID = /\b(?:npr|nr|qr|hp|mins?|minutes|natural|release|whistles?)\b.*\d$/i;
 
-function joined(rows: readonly { at: number; text: string; afterBlank: boolean }[]): typeof rows {
-  const out: { at: number; text: string; afterBlank: boolean }[] = [];
+type Row = { at: number; text: string; afterBlank: boolean };
+
+/** "1" in a row of its own, and the step in the next; "900 g", and the food in the next: one row each. */
+function withFigures(rows: readonly Row[]): readonly Row[] {
+  const out: Row[] = [];
+  let figure: Row | null = null;
+  for (const row of rows) {
+    const text = row.text.trim();
+    if (figure) {
+      const isStep =
+        LONE_NUMBER.test(figure.text) && /^\p{Lu}/u.test(text) && text.split(/\s+/).length >= STEP_WORDS;
+      const isFood =
+        !isStep && /^[\p{L}(]/u.test(text) && !/[.!?:]$/.test(text) && text.length < LONGEST_FOOD;
+      if (isStep || isFood) {
+        out.push({
+          ...figure,
+          text: `${figure.text.trim().replace(/[.)]$/, '')}${isStep ? '.' : ''} ${text}`,
+        });
+        figure = null;
+        continue;
+      }
+      out.push(figure);
+      figure = null;
+    }
+    if (LONE_NUMBER.test(text) || isAmountAlone(text)) figure = row;
+    else out.push(row);
+  }
+  return figure ? [...out, figure] : out;
+}
+const LONE_NUMBER = /^\W*\d{1,2}\s?[.)]?\W*$/;
+/** A name of food is shorter, a step has more words. */
+const LONGEST_FOOD = 60;
+const STEP_WORDS = 4;
+const isAmountAlone = (text: string): boolean => {
+  const amount = /^[\d½¼¾⅓⅔]/.test(text) && text.length <= 14 ? readAmount(text) : null;
+  return amount !== null && amount.rest.trim() === '' && amount.amount.unitId !== 'each';
+};
+
+function joined(all: readonly Row[]): readonly Row[] {
+  const rows = withFigures(all);
+  const out: Row[] = [];
   for (const row of rows) {
     const last = out.at(-1);
     const isShort = last !== undefined && last.text.length < 70 && row.text.length < 60;
@@ -305,6 +344,9 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     METHOD_HEADING.test(bare) || (sides.length === 2 && sides.some((s) => METHOD_HEADING.test(s)));
   const isAsideHeading = !isIngredientHeading && !isMethodHeading && ASIDE_HEADING.test(bare);
   const cooks = (seen.match(COOKS) ?? []).length;
+  const isPlainFood =
+    words.length <= 6 &&
+    pantry.named(seen.replace(/,?\s+(?:to taste|to serve|for frying)$/i, '')) !== undefined;
   const isFacts = factsIn(seen) || (match === null && saysForHowMany(seen));
   const isClutter = !isFacts && CLUTTER.some((re) => re.test(seen));
   return {
@@ -317,13 +359,14 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     hasUnit: amount !== null && amount.amount.unitId !== 'each',
     foodShare: nouns.length ? explained / nouns.length : 0,
     hasFood: match !== null,
-    isPlainFood:
-      words.length <= 6 &&
-      pantry.named(seen.replace(/,?\s+(?:to taste|to serve|for frying)$/i, '')) !== undefined,
+    isPlainFood,
     // "Pressure cooker chicken curry" is a name; "pressure cook for 5 minutes" is an order.
     // "Salt, pepper, 1 tsp cumin" are things, and no order to salt.
     isImperative:
-      IMPERATIVES.has(firstWord) && !/^pressure[- ]cooker\b/i.test(step) && !/^[\p{L}']+\s*[,;&]/u.test(step),
+      IMPERATIVES.has(firstWord) &&
+      !isPlainFood &&
+      !/^pressure[- ]cooker\b/i.test(step) &&
+      !/^[\p{L}']+\s*[,;&+]/u.test(step),
     isNumbered,
     cooks,
     isSentence: /[.!?]$/.test(seen) || /[.!?]\s+\p{Lu}/u.test(seen),

@@ -20,6 +20,8 @@ const isName = ({ label }: Row, at: number, rows: readonly Row[]): boolean =>
   label === 't' && rows[at - 1]?.label !== 't' && rows[at + 1]?.label !== 't';
 const goesOn = (at: number, rows: readonly Row[]): boolean =>
   rows[at + 1]?.label === '+' || (rows[at]?.label === 't' && rows[at + 1]?.label === 't');
+const isMethod = ({ label, text }: Row): boolean =>
+  label === 'h' && /^(?:method|instructions?|directions|steps|preparation)\W*$/i.test(text);
 const isIngredients = ({ label, text }: Row): boolean => label === 'h' && /^ingredients?\W*$/i.test(text);
 
 const WAYS: Readonly<Record<string, (rows: readonly Row[]) => string>> = {
@@ -50,6 +52,35 @@ const WAYS: Readonly<Record<string, (rows: readonly Row[]) => string>> = {
       'Marta says: made this twice, we loved it!',
       'Reply',
     ].join('\n'),
+  'another word for the list': each((r) => (isIngredients(r) ? "What you'll need" : r.text)),
+  'another word for the method': each((r) => (isMethod(r) ? 'How to make it' : r.text)),
+  'a third word for the method': each((r) => (isMethod(r) ? 'Directions:' : r.text)),
+  'marks of a note taker': each((r) =>
+    r.label === 'h' && /^\p{L}/u.test(r.text) ? `**${r.text}**` : r.text,
+  ),
+  'hashes before its headings': each((r) => (r.label === 'h' ? `## ${r.text.replace(/:$/, '')}` : r.text)),
+  'boxes to tick': each((r, i, all) =>
+    r.label === 'i' && !goesOn(i, all) && /^(?!ingredients)[\p{L}\d½¼¾]/iu.test(r.text)
+      ? `- [ ] ${r.text}`
+      : r.text,
+  ),
+  'tabs behind its amounts': each((r) =>
+    r.label === 'i' ? r.text.replace(/^(\d+ ?(?:g|kg|ml|l|tbsp|tsp|cups?)) /, '$1\t') : r.text,
+  ),
+  'its amounts in rows of their own': each((r, i, all) =>
+    r.label === 'i' && !goesOn(i, all)
+      ? r.text.replace(/^(\d+ ?(?:g|kg|ml|tbsp|tsp|cups?)) (?=\p{Ll})/u, '$1\n')
+      : r.text,
+  ),
+  'an advertisement between list and method': each((r, i, all) =>
+    isMethod(r) && all.slice(0, i).some((o) => o.label === 'i') ? ['Advertisement', '', r.text] : r.text,
+  ),
+  'numbers alone before its steps': each((r, i, all) =>
+    r.label === 'm' &&
+    all.every((o) => o.label !== 'm' || /^(?!Step|Method)\p{Lu}[\p{L}, ].*[.!]$/u.test(o.text))
+      ? [String(all.slice(0, i + 1).filter((o) => o.label === 'm').length), r.text]
+      : r.text,
+  ),
   'a menu before it': (rows) =>
     ['Home', 'Recipes', 'About', 'Subscribe to our newsletter', '', ...rows.map((r) => r.text)].join('\n'),
 };
