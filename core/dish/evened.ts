@@ -136,17 +136,17 @@ export const withoutTail = (line: string): string => withoutEnd(line, TAIL);
 
 /** What is done to a thing, as the sentences of cards and notes begin; by these a bare noun is surely the one that is there. */
 const DOES =
-  'add|boil|brown|bring|chill|close|coat|cook|cool|cover|cut|deglaze|discard|drain|flip|fry|heat|keep|lay|leave|let|lift|lock|lower|marinate|melt|move|open|pat|place|pour|pour off|press|pull|pull off|push|put|put on|reduce|release|remove|rest|return|rub|scoop|sear|season|serve|set|shred|simmer|skim|skim off|slice|slide|soften|spoon|spoon off|scrape off|drain off|lift off|take off|divide|scatter|stir in|strain|strip|take|take out|lift out|tip|toss|transfer|turn|whisk in|with|of|into|to';
+  'add|boil|brown|bring|chill|close|coat|cook|cool|cover|cut|deglaze|discard|drain|flip|fry|heat|keep|lay|leave|let|lift|lock|lower|marinate|melt|move|open|pat|place|pour|pour off|press|pull|pull off|push|put|put on|reduce|release|remove|rest|return|rub|scoop|sear|season|serve|set|shred|simmer|skim|skim off|slice|slide|soften|spoon|spoon off|scrape off|drain off|lift off|take off|divide|scatter|stir in|strain|strip|take|take out|lift out|tip|toss|transfer|turn|whisk in|with|of|into|to|in|over|through|under|from|drop|blend|mash|soak|stir|whisk|mix|tear|spread|dust|dredge|crush|sit|nestle|arrange|pour in|pour over|throw in|fish out|pour on|splash in|sprinkle|toast';
 /** What it is done to. *Pressure* is not among them: “up to pressure” is no thing that is handled. */
 const DONE_TO =
-  'chicken|beef|lamb|pork|meat|mutton|goat|turkey|duck|veal|ham|rabbit|ribs|shanks?|thighs?|breasts?|legs|wings|drumsticks|chops?|cheeks|oxtail|brisket|joint|mince|sausages?|meatballs|bacon|lardons|onions?|sauce|liquid|juices|broth|gravy|pot|lid|cooker|valve|oil|fat|skins?|bones|vegetables|slurry|paste|marinade|spices|pieces|bird|herbs|pasta|noodles|rice';
+  'chicken|beef|lamb|pork|meat|mutton|goat|turkey|duck|veal|ham|rabbit|ribs|shanks?|thighs?|breasts?|legs|wings|drumsticks|chops?|cheeks|oxtail|brisket|joint|mince|sausages?|meatballs|bacon|lardons|onions?|sauce|liquid|juices|broth|gravy|pot|lid|cooker|valve|oil|fat|skins?|bones|vegetables|slurry|paste|marinade|spices|pieces|bird|herbs|pasta|noodles|rice|flour|wine|stock|ale|beer|stout|cider|beans|soup|belly|dough|dumplings|cream|yogh?urt|puree|purée|salsa|glaze|seeds|chil(?:es|is|ies)|potatoes|peppers|carrots|cheese|butter|eggs|peas|mushrooms|shallots|garlic|leeks|celery|tomatoes|hock|shoulder|coconut milk|onion paste|spice paste';
 const WITHOUT_ARTICLE = new RegExp(
   `(?<![\\p{L}-])((?<!\\b(?:the|a|an|your|some|of|and|half|all) )(?:${DOES})) (?=(?:${DONE_TO})(?![\\p{L}-]))`,
   'giu',
 );
 /** “Salt ribs generously”, at the beginning, where salt is what is done. */
 const SALTED =
-  /^(\W*(?:salt(?: (?:and|&) pepper)?|dry|pepper)) (?=(?:chicken|beef|lamb|meat|ribs|shanks?|thighs?|breasts?|legs|wings|chops?|cheeks|joint|pieces|skins?)\b)/iu;
+  /^(\W*(?:\p{L}+ly )?(?:salt(?: (?:and|&) pepper)?|dry|pepper)) (?=(?:chicken|beef|lamb|meat|ribs|shanks?|thighs?|breasts?|legs|wings|chops?|cheeks|joint|pieces|skins?)\b)/iu;
 const OF_THE_HEAT = /\b(turn (?:up|down|off)|lower|reduce|raise|off|over|on) (?=heat\b)/giu;
 
 /** "Take chicken out, strain sauce": notes and cards leave the small words away; read as "take the chicken out, strain the sauce". */
