@@ -104,6 +104,98 @@ const SHUT_SHOTS: readonly Shot[] = [
   { font: '"Times New Roman", serif', sizePx: 21, degrees: -1, shade: 0.4, grain: 20 },
   { font: 'Verdana, sans-serif', sizePx: 18, degrees: 2.5, shade: 0.25, grain: 35 },
 ];
+/** A second such set, written before the reader of doubts was changed again. */
+const SHUT_2: readonly (readonly string[])[] = [
+  [
+    'Chicken in cider cream',
+    'Serves 4–6',
+    '',
+    '8 chicken thighs, skin on',
+    '2 tsp sea salt',
+    '1¼ cups dry cider',
+    '⅓ cup double cream',
+    '1½ tbsp cornflour',
+    '3 shallots, halved',
+    '½ bunch tarragon',
+    '',
+    'Brown the chicken skin side down for 6 minutes.',
+    'Pour in the cider and cook at high pressure for 10 minutes.',
+  ],
+  [
+    'Beef and barley broth',
+    'For 8',
+    '',
+    '750 g beef shin, diced',
+    '⅔ cup pearl barley',
+    '2¼ litres beef stock',
+    '3 sticks celery',
+    '¾ tsp white pepper',
+    '1 swede, about 600 g',
+    '4½ tsp Worcestershire sauce',
+    '',
+    'Put the beef, barley and stock in the pot.',
+    'Close and cook for 30 minutes. Release naturally.',
+  ],
+  [
+    'Lamb with quince',
+    'Serves 5',
+    '',
+    '1.4 kg lamb shoulder',
+    '2 quinces, in wedges',
+    '½ tsp saffron',
+    '1¾ cups lamb stock',
+    '3½ tbsp honey',
+    '¼ tsp ground cloves',
+    '60 g butter',
+    '',
+    'Rub the lamb with the spices and let it stand for 1 hour.',
+    'Cook under pressure for 40 minutes, then rest 15 minutes.',
+  ],
+];
+const SHUT_2_SHOTS: readonly Shot[] = [
+  { font: 'Garamond, "Times New Roman", serif', sizePx: 22, degrees: 1.5, shade: 0.35, grain: 25 },
+  { font: 'Helvetica, Arial, sans-serif', sizePx: 19, degrees: -2.5, shade: 0.3, grain: 30 },
+];
+/** And a third, after that change. */
+const SHUT_3: readonly (readonly string[])[] = [
+  [
+    'Turkey chilli',
+    'Makes 6 bowls',
+    '',
+    '600 g turkey mince',
+    '1½ tbsp rapeseed oil',
+    '2 peppers, diced',
+    '¾ cup red lentils',
+    '2 × 400 g tins chopped tomatoes',
+    '1¼ tsp smoked paprika',
+    '½ tsp cinnamon',
+    '300 ml water',
+    '',
+    'Brown the mince in the oil and break it up.',
+    'Add the rest. Pressure for 8 minutes, then vent.',
+  ],
+  [
+    'Ham and split peas',
+    'Serves 6',
+    '',
+    '1 ham hock, about 900 g',
+    '2⅓ cups split peas',
+    '1½ litres cold water',
+    '2 leeks',
+    '⅓ tsp nutmeg',
+    '2¼ tsp cider vinegar',
+    '¼ bunch thyme',
+    '',
+    'Soak the hock overnight and drain it.',
+    'Cook for 30 minutes and let the pressure fall by itself.',
+  ],
+];
+const SHUT_3_SHOTS: readonly Shot[] = [
+  { font: '"Palatino Linotype", Palatino, serif', sizePx: 21, degrees: -2, shade: 0.3, grain: 25 },
+  { font: 'Tahoma, Arial, sans-serif', sizePx: 20, degrees: 1, shade: 0.4, grain: 20 },
+];
+const isThird = process.argv.includes('third');
+const isSecond = process.argv.includes('second');
 const isShut = process.argv.includes('shut');
 
 const base = process.env['BASE'] ?? 'http://127.0.0.1:4310';
@@ -111,7 +203,8 @@ const browser = await chromium.launch({
   executablePath: chromiumPath() ?? '/usr/bin/chromium',
   args: ['--no-sandbox'],
 });
-const squeezed = (text: string): string => text.replace(/\s+/g, ' ').trim();
+const squeezed = (text: string): string =>
+  text.replace(/[–—]/g, '-').replaceAll('×', 'x').replace(/\s+/g, ' ').trim();
 let lines = 0;
 let right = 0;
 let offered = 0;
@@ -119,8 +212,8 @@ let silent = 0;
 const times: number[] = [];
 console.log('| page | type, turned | lines | right as read | right after one tap | wrong and not doubted |');
 console.log('| --- | --- | --- | --- | --- | --- |');
-for (const page of isShut ? SHUT : PAGES)
-  for (const shot of isShut ? SHUT_SHOTS : SHOTS) {
+for (const page of isThird ? SHUT_3 : isSecond ? SHUT_2 : isShut ? SHUT : PAGES)
+  for (const shot of isThird ? SHUT_3_SHOTS : isSecond ? SHUT_2_SHOTS : isShut ? SHUT_SHOTS : SHOTS) {
     const picture = await photographed(browser, page, shot);
     const tab = await browser.newPage();
     await tab.goto(`${base}/dishes/new`);
@@ -151,7 +244,12 @@ for (const page of isShut ? SHUT : PAGES)
     );
     for (const w of wanted.filter((x) => !asRead.includes(x) && !tapped.includes(x)))
       console.log(
-        `<!-- not got: ${w} (near: ${rows.find((r) => r.text.slice(-8) === w.slice(-8))?.text ?? '-'}) -->`,
+        `<!-- not got: ${w} (near: ${
+          rows
+            .filter((r) => r.text.slice(-8) === w.slice(-8))
+            .map((r) => r.text)
+            .join(' | ') || '-'
+        }) -->`,
       );
     await tab.close();
   }

@@ -69,6 +69,27 @@ describe('a photographed page', () => {
 
 describe('what is doubted of a line from a photo', () => {
   it.each([
+    ['2Y tbsp sweet paprika', '2½ tbsp sweet paprika'],
+    ['24 thsp sweet paprika', '2½ tbsp sweet paprika'],
+    ['3 cup coconut milk', '⅔ cup coconut milk'],
+    ['2; cup coconut milk', '⅔ cup coconut milk'],
+    ['2Y5 cups split peas', '2⅓ cups split peas'],
+    ['2Y%; cups split peas', '2⅓ cups split peas'],
+    ['tsp cinnamon', '½ tsp cinnamon'],
+    ['4 bunch thyme', '¼ bunch thyme'],
+    ['1%; thsp rapeseed oil', '1½ tbsp rapeseed oil'],
+    ['21; tsp salt', '2½ tsp salt'],
+    ['21 litres beef stock', '2¼ litres beef stock'],
+    ['2% litres beef stock', '2¼ litres beef stock'],
+    ['14 tsp ground cloves', '¼ tsp ground cloves'],
+    ['cod Y% tsp ground cloves', '¼ tsp ground cloves'],
+    ['Y% bunch tarragon', '½ bunch tarragon'],
+    ['Put it all in the pot and stir once. i Ec', 'Put it all in the pot and stir once.'],
+  ])('offers for “%s” what stands on the page', (read, page) => {
+    expect(photoDoubt(read, 95)?.likely).toContain(page);
+  });
+
+  it.each([
     ['1% kg beef chuck', '1½ kg beef chuck'],
     ['2% cups stock', '2½ cups stock'],
     ['5 tsp turmeric', '½ tsp turmeric'],
