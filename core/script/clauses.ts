@@ -14,7 +14,7 @@ const LOOKS = 'soft|tender|golden|crisp|sticky|dark|deep|thick|limp|glossy|sweet
 /** Where one clause ends and the next begins. */
 const SPLIT = new RegExp(
   [
-    String.raw`(?<=[.!?;:])\s+|\n+`,
+    String.raw`(?<=[.!?;:]|[.!?]\))\s+|\n+`,
     String.raw`,\s*(?:and\s+)?(?:then\s+)?${ADVERB}(?=(?:${STARTS})\b)`,
     // "And", but for one within a look.
     String.raw`(?:(?<!\b(?:${LOOKS}))|(?!\s+and\s+(?:brown|crisp|set(?! (?:it|them|aside|the|to)\b))\b))(?!(?<=\b(?:un)?till? [^.,;]{1,48})\s+and\s+(?:${LOOKS_ON})(?:\s+\p{L}+ly|\s+(?:a little|well|nicely|in spots|at the edges))?\s*(?:$|[.,;–(]))\s+(?:and|then|and then)\s+${ADVERB}(?=(?:${STARTS})\b)`,

@@ -25,7 +25,8 @@ const SAUCEPAN = /\bin (?:a|another) (?:\p{L}+ )?(?:saucepan|pan|pot)\b/iu;
 
 const COATED = /\b(?:coat(?:ed)?|toss|turn|massage|rub)\b/i;
 
-const INTO_A_BOWL = /\b(?:in|into|on|onto) (?:(?:a|an|another) )?(?:\p{L}+ )?(?:bowl|bag|plate|dish|tray)\b/iu;
+const INTO_A_BOWL =
+  /\b(?:in|into|on|onto) (?:(?:a|an|another) )?(?:\p{L}+ )?(?:bowl|bag|plate|dish|tray)\b/iu;
 
 const IN_A_BOWL = /\b(?:bowl|bag|dish|tray)\b/i;
 

@@ -21,6 +21,16 @@ export const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods
     kinds: ['allium', 'root-veg', 'slow-veg', 'mushroom'],
     foods: ['celery', 'fennel', 'garlic'],
   },
+  {
+    words: /\b(?:holy )?trinity\b/i,
+    kinds: ['allium'],
+    foods: ['onion', 'celery', 'green-pepper', 'red-pepper', 'bell-pepper', 'yellow-pepper'],
+  },
+  {
+    words: /\b(?:mirepoix|soffritto|sofrito|battuto)\b/i,
+    kinds: ['allium'],
+    foods: ['onion', 'celery', 'carrot'],
+  },
   { words: /\baromatics\b/i, kinds: ['allium', 'aromatic'] },
   { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
   { words: /\bcheeses\b/i, kinds: ['cheese', 'cream-cheese'] },

@@ -108,4 +108,37 @@ describe('what only sounds like something to do', () => {
       /stuff\(garlic anchovy\) brown\S*\(lamb-shoulder\)/,
     );
   });
+
+  it('heats the oil until it loses its colour, and cooks the roux to the colour of chocolate', () => {
+    const palm =
+      'Heat palm oil until it loses its red colour. Fry the onion. Add chicken and stock. HP 15, QR.';
+    expect(acts('1 kg chicken; 1 onion; 3 tbsp palm oil; 400 ml chicken stock', palm)).toMatch(
+      /^soften\(\S+ onion\) add\(whole-chicken chicken-stock\)|^soften\(onion \S+\)/,
+    );
+    const roux =
+      'Make the roux: heat the oil, whisk in flour and cook stirring constantly 10-15 min until the colour of chocolate. Add the trinity and stir 4 min. Whisk in the stock. Add chicken. HP 10. NPR 10.';
+    expect(
+      acts(
+        '600 g chicken thighs; 1 onion; 1 bell pepper; 3 celery ribs; 4 tbsp flour; 4 tbsp oil; 900 ml chicken stock',
+        roux,
+      ),
+    ).toMatch(
+      /^bloom\/13\(plain-flour sunflower-oil\)|^bloom\/13\(sunflower-oil plain-flour\) soften\S*\(onion red-pepper celery\)/,
+    );
+  });
+
+  it('goes on behind a word of warning in brackets', () => {
+    const method =
+      "Melt butter on saute, brown beef 3-4 min. (don't crowd!) Pour in wine; cook 2 min scraping. Add broth. HP 35, NPR 15.";
+    expect(acts('2 lb beef stew meat; 2 tbsp butter; 1 cup red wine; 3 cups beef broth', method)).toMatch(
+      /^brown\S*\(\S+ \S+\) deglaze\/2\(red-wine\)/,
+    );
+  });
+
+  it('knows a name that is cut short behind its verb', () => {
+    const method = 'Sear chops. Deglaze w/ broth. Add worc + thyme. HP 8, NPR 10.';
+    expect(acts('4 pork chops; 1 cup chicken broth; 1 tbsp worcestershire; 1 tsp thyme', method)).toContain(
+      'add(worcestershire-sauce thyme)',
+    );
+  });
 });

@@ -151,7 +151,7 @@ class Naming {
 
   /** "Chipotles, adobo, oregano": a bare word that one line begins with, and that is no food of its own. */
   #bare(part: string): number[] {
-    const bare = foodWords(part);
+    const bare = foodWords(part.replace(/^\W*(?:add|stir in|mix in|then|with)\s+(?:the\s+)?/i, ''));
     if (bare.length !== 1 || NOT_ALONE.has(bare[0] ?? '') || this.pantry.find(part)) return [];
     // "Worc": cut short where it ends a sentence.
     const word = bare[0] ?? '';

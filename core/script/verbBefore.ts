@@ -129,6 +129,8 @@ const ofColour: Rule = ({ text, stage, meant, lines, last, next, said, all, some
     return null;
   // "Heat gently for a quarter of an hour until the fat has run and the skin is brown": the rendering goes on.
   if (said === 'brown' && last?.verb === 'render' && !meant.length && RENDERS_ON.test(text)) return null;
+  // "Heat the palm oil until it loses its colour".
+  if (said === 'brown' && all(KINDS.fat) && /^\W*(?:heat|warm|melt)\b/i.test(text)) return 'heat';
   // Onions with a spoon of sugar caramelise; sugar alone is melted.
   if (said === 'caramel' && meant.length && !all(['sugar', 'syrup', 'water', ...KINDS.fat]))
     return some(KINDS.meat) ? 'brown' : 'soften';

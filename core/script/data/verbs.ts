@@ -351,7 +351,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'char',
     words:
-      /\b(?:under|on|over) (?:a |the |your )?(?:\p{L}+ )?(?:grill|broiler|barbecue|bbq|coals|gas flame|naked flame)\b|^\W*(?:and |then )*(?:grill|broil|barbecue)\b/iu,
+      /\b(?:under|on|over) (?:a |the |your )?(?:\p{L}+ )?(?:grill|broiler|barbecue|bbq|coals|gas flame|naked flame|open flame)\b|\b(?:char|blacken|scorch)\w*\b.*\bover (?:an? |the )?flame\b|^\W*(?:and |then )*(?:grill|broil|barbecue)\b/iu,
     stages: ['prep', 'open'],
   },
   {
@@ -533,7 +533,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'brown',
     words:
-      /\bbreak(?:ing)? (?:it |them |the \p{L}+ )?up\b|\bcrumbling\b|(?<!\b(?:the|a|set|put|place|lay|nestle|return|your|rub|season) )\broast (?:it |them |well |on |for )|\b(?:give|get|until)\b.*\bcrust\b|\bno (?:longer )?pink\b|(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r)\b(?! sugar| rice| onions? until)/iu,
+      /\bbreak(?:ing)? (?:it |them |the \p{L}+ )?up\b|\bcrumbling\b|(?<!\b(?:the|a|set|put|place|lay|nestle|return|your|rub|season) )\broast (?:it |them |well |on |for )|\b(?:give|get|until)\b.*\bcrust\b|\bno (?:longer )?pink\b|(?<!golden |deep |till |until )\b(?:brown(?:ed)?|sear(?:ed)?|colou?r(?! of\b))\b(?! sugar| rice| onions? until)/iu,
     stages: ['prep', 'open'],
   },
   {
@@ -584,10 +584,10 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'heat',
     words:
-      /(?<!\b(?:the|off|of|from|medium|high|low|gentle|moderate|full|lower|reduce|less|more) )heat\b(?! (?:down|up|off|to (?:low|medium|high)))|\b(?:warm|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b|\bget (?:the |some )?(?:oil|fat|butter|lard|ghee|dripping)\b.{0,12}\bhot\b/i,
+      /(?<!\b(?:the|off|of|from|medium|high|low|gentle|moderate|full|lower|reduce|less|more) )heat\b(?! (?:down|up|off|to (?:low|medium|high)))|\b(?:warm(?! (?:stock|water|broth|liquid|milk|sauce|place|plate|dish|oven))|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b|\bget (?:the |some )?(?:oil|fat|butter|lard|ghee|dripping)\b.{0,12}\bhot\b/i,
     stages: ['prep', 'open'],
   },
-  { verb: 'boil', words: /\bboil\b/i, stages: ['after'] },
+  { verb: 'boil', words: /\b(?:par)?boil\b/i, stages: ['after'] },
   {
     verb: 'simmer',
     words: /\b(?:continue to|keep on?|go on) (?:fry|frying|saut\p{L}+)\b/iu,
