@@ -226,3 +226,35 @@ describe('the best path', () => {
     );
   });
 });
+
+describe('parts of a list, and water that is only told of', () => {
+  const PAGE = (part: string, water: string): string =>
+    `Corned silverside\n\nIngredients\n1.5 kg corned silverside\n1 onion, halved\n${part}\n40 g butter\n40 g plain flour\n\nMethod\nPlace in the cooker with the onion; ${water}. Bring to high pressure; cook 50 mins. Natural release. Slice and serve.`;
+
+  it.each(['White sauce', 'Parsley sauce', 'Herb dumplings', 'Quick pickled onions', 'Spice paste'])(
+    'are headed without a colon: %s',
+    (part) => {
+      const [recipe] = readPage(PAGE(part, 'add 1 litre water'), pantry).recipes;
+      expect(recipe?.lines.filter((l) => l.section === part).map((l) => l.text)).toEqual([
+        '40 g butter',
+        '40 g plain flour',
+      ]);
+    },
+  );
+
+  it.each(['add water to just cover', 'cover with cold water', 'pour in enough water to cover'])(
+    'is a line with what covers the pieces: %s',
+    (water) => {
+      const [recipe] = readPage(PAGE('White sauce', water), pantry).recipes;
+      expect(recipe?.lines.at(-1)?.text).toBe('about 1.2 litres water, to cover');
+    },
+  );
+
+  it.each(['cover with water, bring to the boil and drain', 'cover with cold water and soak overnight'])(
+    'is none where it is poured away: %s',
+    (water) => {
+      const [recipe] = readPage(PAGE('White sauce', water), pantry).recipes;
+      expect(recipe?.lines.some((l) => /water/.test(l.text))).toBe(false);
+    },
+  );
+});

@@ -148,9 +148,9 @@ const isUnmarked = (line: PageLine, { next, index }: Around): boolean =>
   next?.hasAmount === true &&
   BULLET.test(next.text);
 
-/** "Dry Rub", "BBQ Sauce": what a part of a dish is called, over lines with amounts. */
+/** "Dry Rub", "White sauce", "Quick pickled onions": what a part of a dish is called, over lines with amounts, and nothing that stands on a shelf. */
 const PART_OF_DISH =
-  /^(?:\p{L}+ ){0,2}(?:rub|marinade|glaze|gravy|slurry|topping|garnish|filling|dressing|crust|dumplings|meatballs|base|spice (?:mix|blend)|tempering|tadka|finish)$/iu;
+  /^(?:\p{L}+ ){0,2}(?:rub|marinade|glaze|gravy|slurry|topping|garnish|filling|dressing|crust|dumplings|meatballs|base|spice (?:mix|blend)|tempering|tadka|crumble|salsa|slaw|gremolata|drizzle|finish)$|^(?:white|cheese|peanut|mushroom|parsley|mustard|pepper|cream|creamy|yogh?urt|herb|mint|lemon|butter|bread|satay|dipping|finishing|cooking|stir[- ]fry|braising|basting) sauce$|^(?:spice|herb|masala|rempah|coconut|curry spice|aromatic) paste$|^(?:quick |easy )?pickled \p{L}+$|^(?:cucumber|onion|tomato|herb|cabbage|fennel|carrot) (?:salad|raita|relish|pickle)$/iu;
 const isPartOfDish = (line: PageLine, { next, index }: Around): boolean =>
   index > 0 &&
   !line.hasAmount &&

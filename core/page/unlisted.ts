@@ -1,5 +1,5 @@
 import { readAmount } from '../dish/amount';
-import { readLine } from '../dish/read';
+import { type ReadLine, readLine } from '../dish/read';
 import type { Pantry } from '../pantry/pantry';
 import { clausesOf, withoutPotNames } from '../dish/pressure';
 
@@ -13,6 +13,35 @@ const ELSEWHERE =
 /** "1 cup water if needed". */
 const PERHAPS = /\b(?:if|as) (?:needed|necessary|required)\b|\bif (?:it|the|you)\b/i;
 const MADE_IN_THE_POT = /\b(?:strain|sieve|reserve|keep|pour off)\b.{0,24}\b(?:broth|stock|liquid|liquor)\b/i;
+/** "Add water to just cover", "cover with cold water". */
+const TO_COVER =
+  /\bcover(?:ed)?(?: \p{L}+){0,4} with(?: \p{L}+){0,2} (?:water|stock)\b|\b(?:add|pour|enough|plus|with)\b(?: \p{L}+){0,3} (?:water|stock)(?: \p{L}+){0,2} to (?:just |barely |almost |completely )?cover\b/iu;
+const DRAINED_THEN = /\b(?:drain|discard|pour (?:off|away)|throw (?:out|away)|rinse|overnight|soak)/i;
+/** What lies in the pot and is covered. */
+const COVERED: ReadonlySet<string> = new Set([
+  'poultry',
+  'red-meat',
+  'ground-meat',
+  'sausage',
+  'cured-meat',
+  'allium',
+  'root-veg',
+  'slow-veg',
+  'pulse-dry',
+]);
+/** Water that covers a gram of pieces, ml, and what the floor takes besides. Source: pieces lie two thirds dense; spread 30 %. */
+const COVER_ML_PER_G = 0.6;
+const COVER_FLOOR_ML = 250;
+
+/** Water that a method only says to cover with, as a line; null where it says so of what is poured away again. */
+function waterToCover(sentences: readonly string[], read: readonly ReadLine[]): string | null {
+  const at = sentences.findIndex((s) => TO_COVER.test(s) && !DRAINED_THEN.test(s));
+  if (at < 0 || DRAINED_THEN.test(sentences[at + 1] ?? '')) return null;
+  const solidG = read.filter((r) => COVERED.has(r.food?.kind ?? '')).reduce((sum, r) => sum + r.massG.mid, 0);
+  const ml = Math.round((COVER_ML_PER_G * solidG + COVER_FLOOR_ML) / 100) * 100;
+  return solidG > 0 ? `about ${ml >= 1000 ? `${ml / 1000} litres` : `${ml} ml`} water, to cover` : null;
+}
+
 /** Less than this is a splash, and the finish sizes its own water, ml. Source: a slurry for two litres; spread 30 %. */
 const LEAST_ML = 90;
 const MOST_ADDED = 3;
@@ -27,9 +56,8 @@ export function unlistedLiquids(
   pantry: Pantry,
 ): readonly string[] {
   // "Water as required" says nothing of how much: the method does.
-  const kinds = new Set(
-    lines.map(({ text }) => readLine(text, pantry)).flatMap((r) => (r.amount ? (r.food?.kind ?? []) : [])),
-  );
+  const read = lines.map(({ text }) => readLine(text, pantry));
+  const kinds = new Set(read.flatMap((r) => (r.amount ? (r.food?.kind ?? []) : [])));
   const found: string[] = [];
   const parts = withoutPotNames(method)
     .split(/\n+|(?<=[.!?])\s+/)
@@ -47,5 +75,7 @@ export function unlistedLiquids(
         found.push(line);
     }
   }
-  return found;
+  const isListed = read.some((r) => r.food?.kind === 'water') || kinds.has('stock');
+  const cover = found.length || isListed ? null : waterToCover(method.split(/\n+|(?<=[.!?])\s+/), read);
+  return cover === null ? found : [cover];
 }

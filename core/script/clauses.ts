@@ -144,6 +144,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Set the pot',
   ],
   [/,? (?:using|on|with|in) (?:the )?["“]?(?:sear|brown(?:ing)?)["”]? (?:mode|setting|function)/giu, ''],
+  // "Select Brown setting": a key, and nothing is browned.
+  [
+    /\b(?:press|select|choose|hit|push|use) (?:the )?["“'‘]?(?:brown(?:ing)?|sear(?:ing)?)["”'’]?(?:(?: \/ ?\p{L}+)? (?:mode|setting|function|button|key|programme?)|(?=[.,;]|$))/giu,
+    'Set the pot',
+  ],
   // "Lemon zest and juice": the juice is the lemon's.
   [/\b(lemon|lime|orange) (zest|rind|peel) (?:and|&|\+) (?:the )?juice\b/giu, '$1 $2 and $1 juice'],
   // "Served with jeera rice": what is named for its spice is a side.

@@ -96,6 +96,7 @@ export const LARDER = [
   row('pasta', 'gnocchi', { drinks: 0.2, gPerMl: 0.65, pieceG: { packet: 500 } }),
   row('grain', 'white rice | long-grain rice | basmati rice | basmati | rice | jasmine rice | long grain rice | thai fragrant rice', { drinks: 1.1, pieceG: { packet: 500 } }),
   row('grain', 'brown rice | wild rice | forbidden rice', { drinks: 1.4 }),
+  row('grain', 'risotto | saffron risotto | parmesan risotto | mushroom risotto', { drinks: 0 }),
   row('grain', 'arborio rice | risotto rice', { drinks: 2, strength: 0.06 }),
   row('grain', 'pearl barley | barley', { drinks: 2.5 }),
   row('grain', 'quinoa', { drinks: 1.5 }),

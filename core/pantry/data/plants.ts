@@ -46,7 +46,7 @@ export const PLANTS = [
   row('quick-veg', 'asparagus', { pieceG: { each: 18, bunch: 250 } }),
   row('quick-veg', 'okra | lady’s finger', { pieceG: { each: 12 }, strength: 0.02 }),
   row('quick-veg', 'edamame', { allergens: ['soy'] }),
-  row('quick-veg', 'bean sprout | beansprout', { pieceG: { handful: 50 } }),
+  row('quick-veg', 'bean sprout | beansprout | bean shoot', { pieceG: { handful: 50 } }),
   row('quick-veg', 'mixed vegetables | frozen vegetables | stir-fry vegetables | frozen mixed vegetables', { givesEarly: 0.18, pieceG: { bag: 500 } }),
   row('leaf', 'spinach | baby spinach | leaf spinach | spinach leaf', { pieceG: { bag: 200, handful: 30, bunch: 250 } }),
   row('leaf', 'kale | cavolo nero | curly kale | lacinato kale | tuscan kale | dinosaur kale', { pieceG: { bunch: 200, bag: 200, handful: 30 }, givesEarly: 0.08, givesTotal: 0.3 }),

@@ -14,7 +14,7 @@ export const REGIONAL = [
   row('red-meat', 'beef tendon', { pieceG: { each: 300 }, fat: 0.01, cut: 'oxtail' }),
   row('red-meat', 'tripe', { pieceG: { each: 500 }, fat: 0.04, cut: 'beef-shin' }),
   row('red-meat', 'ox tongue | beef tongue | tongue', { pieceG: { each: 1300 }, fat: 0.16, cut: 'beef-tongue' }),
-  row('red-meat', 'corned beef | corned beef brisket | salt beef | pickled beef', { pieceG: { each: 1400 }, fat: 0.13, salt: 0.025, cut: 'beef-brisket' }),
+  row('red-meat', 'corned beef | corned beef brisket | corned silverside | corned beef silverside | corned brisket | salted silverside | salt beef | pickled beef', { pieceG: { each: 1400 }, fat: 0.13, salt: 0.025, cut: 'beef-brisket' }),
   row('red-meat', 'osso buco | ossobuco | ossibuchi | veal shank | veal shin', { pieceG: { each: 320, slice: 320, piece: 320 }, fat: 0.06, cut: 'veal-shin' }),
   row('red-meat', 'lamb chop | lamb loin chop | lamb cutlet | lamb chump chop | chump chop | lamb leg steak | lamb steak', { pieceG: { each: 110 }, fat: 0.16, cut: 'lamb-leg' }),
   row('red-meat', 'lamb breast | breast of lamb', { pieceG: { each: 700 }, fat: 0.25, cut: 'pork-belly' }),

@@ -488,7 +488,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'blend',
     words:
-      /(?<!\b(?:spice|spices|seasoning|herb|rub|this|the|curry|cajun)\s+)\bblend\b(?! in\b(?! an? ))|\b(?:blender|blitz|process|grind|whizz)\b|^\W*powder (?:it|them|the|all)\b|(?<!\b(?:the|a|and|tomato|with|of) )\bpur[eé]e (?:for|it|the|them|this|until|everything)\b/iu,
+      /(?<!\b(?:spice|spices|seasoning|herb|rub|this|the|curry|cajun)\s+)\bblend\b(?! in\b(?! an? ))|\b(?:blender|blitz|process|grind|whizz)\b|^\W*powder (?:it|them|the|all)\b|^\W*(?:and |then )*pur[eé]e\b(?! (?:is|and|has)\b)|(?<!\b(?:the|a|and|tomato|with|of) )\bpur[eé]e (?:for|it|the|them|this|until|everything)\b/iu,
     stages: ['prep', 'open'],
   },
   {
@@ -584,7 +584,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'heat',
     words:
-      /(?<!\b(?:the|off|of|from|medium|high|low|gentle|moderate|full|lower|reduce|less|more) )heat\b(?! (?:down|up|off|to (?:low|medium|high)))|\b(?:warm(?! (?:stock|water|broth|liquid|milk|sauce|place|plate|dish|oven))|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b|\bget (?:the |some )?(?:oil|fat|butter|lard|ghee|dripping)\b.{0,12}\bhot\b/i,
+      /(?<!\b(?:the|off|of|from|medium|high|low|gentle|moderate|full|lower|reduce|less|more) )heat\b(?! (?:down|up|off|to (?:low|medium|high)))|\b(?:warm(?! (?:stock|water|broth|liquid|milk|sauce|place|plate|dish|oven))|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b|\bfoam(?:ing)?\b|\bget (?:the |some )?(?:oil|fat|butter|lard|ghee|dripping)\b.{0,12}\bhot\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'boil', words: /\b(?:par)?boil\b/i, stages: ['after'] },
@@ -625,7 +625,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'serve',
     words:
-      /^\W*over (?:\p{L}+ ){0,2}(?:rice|noodles|pasta|mash\w*|polenta|couscous|spaghetti|potatoes)\b|\bgo(?:es)? (?:well|nicely|perfectly|beautifully) with\b|\b(?:serve|pile|heap|help (?:them|your)sel(?:f|ves)|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle(?! in(?:to)?\b)|(?:spoon|ladle|pour) (?:it |some |the (?:\p{L}+ ){1,3}?)?(?:over|around)(?= (?:the |some |hot |cooked )*(?:pasta|rice|noodles|mash|potatoes|polenta|couscous|spaghetti|penne|tagliatelle)\b)|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat (?:it |them |hot |at once |(?:the )?next day )*with|grind (?:over|some|plenty)|\bover (?:each|the) (?:bowl|plate|serving|portion)\b|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on|with)\b|top (?:the |each )?(?:(?:bowls?|plates?|servings?|it|them) )?with|drizzle|crumble (?:.* )?over)\b/iu,
+      /^\W*(?:then )?(?:in)?to (?:\p{L}+ )?(?:bowls|plates)\b|^\W*over (?:\p{L}+ ){0,2}(?:rice|noodles|pasta|mash\w*|polenta|couscous|spaghetti|potatoes)\b|\bgo(?:es)? (?:well|nicely|perfectly|beautifully) with\b|\b(?:serve|pile|heap|help (?:them|your)sel(?:f|ves)|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle(?! in(?:to)?\b)|(?:spoon|ladle|pour) (?:it |some |the (?:\p{L}+ ){1,3}?)?(?:over|around)(?= (?:the |some |hot |cooked )*(?:pasta|rice|noodles|mash|potatoes|polenta|couscous|spaghetti|penne|tagliatelle)\b)|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat (?:it |them |hot |at once |(?:the )?next day )*with|grind (?:over|some|plenty)|\bover (?:each|the) (?:bowl|plate|serving|portion)\b|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on|with)\b|top (?:the |each )?(?:(?:bowls?|plates?|servings?|it|them) )?with|drizzle|crumble (?:.* )?over)\b/iu,
     stages: ['after', 'table'],
   },
   { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
