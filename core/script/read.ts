@@ -15,6 +15,7 @@ import {
 } from './lid';
 import { meanwhile } from './meanwhile';
 import { merged } from './merge';
+import { ownPan } from './ownPan';
 import { type Clause, Reading } from './reading';
 import { withMeatBlanched, withMeatUnderLid } from './underLid';
 
@@ -37,6 +38,7 @@ const RULES: readonly Rule[] = [
   closing,
   holding,
   lettingGo,
+  ownPan,
   meanwhile,
   whileClosed,
   deed,

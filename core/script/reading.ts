@@ -285,6 +285,11 @@ export class Reading {
     return new Set(this.#names.slice(n + 1).flat());
   }
 
+  /** Lines that some words name. */
+  linesIn(text: string): readonly number[] {
+    return linesNamed(withoutSplash(text, this.lines), this.lines, this.pantry);
+  }
+
   /** Lines, and no meat, that a clause after the `n`th puts in for the first time. */
   #addedAfter(n: number): ReadonlySet<number> {
     this.namedAfter(n);

@@ -153,6 +153,7 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
   const isStarch = STARCHES.includes(kind);
   const isBound = after.some((a) => a.verb === 'thicken');
   // Beside the closed pot, in a pan of its own: never in the sauce.
+  if (act.verb === 'sauce') return 'finish';
   if (act.stage === 'closed') return act.run === 0 ? 'lid' : 'finish';
   if (isLater(act, script)) return 'lid';
   if (act.run > 0) {

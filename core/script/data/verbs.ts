@@ -258,6 +258,12 @@ export const VERBS: readonly Verb[] = [
   }),
   v('bone', 'Take the bones out', 3, { after: 'open', caution: 'cleanPlate' }),
   v('keepwarm', 'Keep {food} warm', 1, { after: 'open', toMeat: true, text: 'Under foil, on a warm plate.' }),
+  v('sauce', 'Make the sauce in a small pan', 8, {
+    after: 'finish',
+    heat: 'medium',
+    text: 'Fat and flour first, stirred for a minute; then the liquid by the splash, whisked smooth each time.',
+    look: 'Smooth, and it coats the spoon.',
+  }),
   v('mash', 'Mash {food}', 2, { before: 'prep', after: 'thicken', look: 'As smooth as you like it.' }),
   v('strain', 'Strain the sauce', 2, {
     after: 'thicken',
