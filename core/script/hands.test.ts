@@ -141,4 +141,23 @@ describe('what only sounds like something to do', () => {
       'add(worcestershire-sauce thyme)',
     );
   });
+
+  it.each([
+    'Close and count 25 minutes from when the valve whispers. Let the pressure out gently.',
+    'Close. As soon as steam escapes, lower the heat and time 25 minutes. Let the pressure out.',
+    'Close; count 25 minutes from the moment it hisses. Open when the pressure is gone.',
+  ])('counts the minutes of the lid: %s', (said) => {
+    expect(acts('1 kg veal; 600 ml water', `Veal and water in. ${said}`)).toContain('hold/25()');
+  });
+
+  it.each([
+    'Add a splash of the stock and rub the base with a wooden spoon until clean.',
+    'Pour in a little of the stock and scrub the bottom of the pot clean.',
+    'Add half a cup of stock and work the browned bits loose.',
+  ])('cleans the floor however it is said: %s', (said) => {
+    const method = `Brown the mince. ${said} Add the macaroni and the rest of the stock. 5 minutes high pressure. QR.`;
+    expect(acts('500 g beef mince; 500 ml beef stock; 300 g macaroni', method)).toMatch(
+      /^brown\(ground-beef\) deglaze\(beef-stock\)/,
+    );
+  });
 });

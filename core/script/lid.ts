@@ -91,8 +91,10 @@ export function closing(r: Reading, c: Clause): boolean {
   load(r, c);
   r.putLid(c, 'close');
   // "Put the lid back on and do 3 more minutes. QR": what is let go next was under pressure for so long.
-  const isTold = HOLDS.test(text) || surelyLetsGo(r.parts[c.n + 1]?.text ?? '');
-  if (whistlesNamed(text) !== null || (minutesNamed(text) !== null && isTold)) r.putLid(c, 'hold');
+  const minutes = minutesNamed(text);
+  const isTold =
+    HOLDS.test(text) || surelyLetsGo(r.parts[c.n + 1]?.text ?? '') || (r.run === 0 && minutes === r.minutes);
+  if (whistlesNamed(text) !== null || (minutes !== null && isTold)) r.putLid(c, 'hold');
   r.stage = 'closed';
   return true;
 }
@@ -179,6 +181,7 @@ export function whileClosed(r: Reading, c: Clause): boolean {
     sentence === r.last?.words &&
     /\b(?:lower|low|reduce|more|further|another|longer)\b/i.test(text) &&
     !OPENS.test(text);
+  if (isLowHeat && minutesNamed(text) !== null && !r.has('hold')) r.putLid(c, 'hold');
   if (isLowHeat || isStillClosed) return true;
   // "Leave for ten minutes, then vent": the one release, told in two.
   const isLeft = !meant.length && LEFT.test(text) && speaksOfRelease(r.parts[c.n + 1]?.text ?? '');
