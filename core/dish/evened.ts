@@ -87,6 +87,20 @@ const PROGRAMME = new RegExp(
 /** "Add 1/2 the coconut milk": half of it. */
 const HALF_IN_FIGURES = /(?<![\d.,/] ?)(?:1\/2|½) (?=(?:of )?(?:the|your|that)\b)/giu;
 
+/** "High 9, natural 5." of hand notes, "30 minutes on high, let it drop for 10": minutes, and nobody says so. */
+const LET_GO_SHORT =
+  '(?:natural|NPR|NR|QP?R|quick|vent|release|(?:let|leave) (?:it|the pressure) (?:to )?(?:drop|fall|come down|go down))';
+const HIGH_SO_MANY = new RegExp(
+  `(?<=^|[.;,]\\s+)(?:on )?(high|low)(?: for)? (\\d{1,3})(?=\\s*[,.;]\\s*${LET_GO_SHORT})`,
+  'gimu',
+);
+const ON_HIGH_THEN = new RegExp(
+  `(\\b\\d{1,3} minutes) (?:on |at )?(high|low)(?=\\s*[,.;]\\s*${LET_GO_SHORT})`,
+  'giu',
+);
+const DROPS_FOR =
+  /\b(?:let|leave) (?:it|the pressure) (?:to )?(?:drop|fall|come down|go down) for (\d{1,2})(?! ?(?:min|m\b|hour|h\b))/giu;
+
 /** A method with its spaces, its dashes and its times written in one way. */
 export const evened = (method: string): string =>
   UNITS.reduce(
@@ -100,7 +114,10 @@ export const evened = (method: string): string =>
       .replace(DASH_BEFORE_FIGURE, ', ')
       .replace(NUMBER_OF_TIME, (_, word: string) => inFigures(word))
       .replace(SECOND_OF_TIME, (_, word: string) => inFigures(word)),
-  );
+  )
+    .replace(HIGH_SO_MANY, '$1 pressure $2 minutes')
+    .replace(ON_HIGH_THEN, '$1 at $2 pressure')
+    .replace(DROPS_FOR, 'natural release for $1 minutes');
 
 /** What a page says about a line and no kitchen needs: a footnote's star, "(see note 1)", a price, a full stop. */
 const PAGE_TALK =

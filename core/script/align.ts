@@ -29,7 +29,9 @@ export function linesMeant(
   const group = meansEverything(clause) ? undefined : GROUPS.find((g) => g.words.test(clause));
   // "All the dry spices except the garam masala".
   const except = group
-    ? (/\b(?:except|apart from|but not)(?: for)? ([^,;.]{3,60})/i.exec(clause)?.[1] ?? '')
+    ? (/\b(?:except|apart from|but(?: not)?|bar|minus|without|save)(?: for)? ([^,;.]{3,60})/i.exec(
+        clause,
+      )?.[1] ?? '')
     : '';
   const spared = new Set(except ? linesNamed(except, lines, pantry) : []);
   if (group) {
@@ -39,6 +41,8 @@ export function linesMeant(
       /^herb-/.test(food?.kind ?? '') &&
       /^(?:tsp|tbsp)$/.test(amount?.unitId ?? '');
     const of = lines.flatMap(({ read }, i) =>
+      // The mash beside it is none of the vegetables.
+      read.food?.id !== 'mashed-potato' &&
       read.food &&
       (group.kinds.includes(read.food.kind) || group.foods?.includes(read.food.id) || isDriedHerb(read))
         ? [i]

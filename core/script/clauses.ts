@@ -111,6 +111,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/\btom\.(?= (?:paste|pur|sauce|passata))/gi, 'tomato'],
   [/\b(\p{L}{2,5})\.(?= (?:paste|powder|sauce|stock|broth|leaves|seeds)\b)/giu, '$1'],
   [/\btoms\b/gi, 'tomatoes'],
+  // "The night before, put the cheeks in the wine": they stand in it.
+  [
+    /(?<=^|[.;]\s+)(?:on )?(?:the )?(?:night|day|evening) before,? (?:put|place|combine|mix|cover|submerge|immerse|add|toss) /giu,
+    'Marinate overnight ',
+  ],
   // "Cook lid off 15 minutes": an open pot, and nothing that boils away.
   [
     /\b(cook|simmer|boil|bubble|reduce)((?: it| them)?)[,;]? (?:with )?(?:the )?(?:lid off|no lid)\b/giu,

@@ -160,4 +160,34 @@ describe('what only sounds like something to do', () => {
       /^brown\(ground-beef\) deglaze\(beef-stock\)/,
     );
   });
+
+  it('has the minutes of hand notes that leave their unit away', () => {
+    const list = '1 kg chicken thighs; 1 onion; 250 ml chicken stock';
+    const high =
+      'Brown the chicken. Pour over stock, making sure to lift everything off the bottom. High 9, natural 5.';
+    expect(acts(list, high)).toMatch(/deglaze\(chicken-stock\) close\/9\(\) hold\/9\(\) release/);
+    const drop = 'Brown the chicken. Stock. 30 minutes on high, let it drop for 10.';
+    expect(acts(list, drop)).toMatch(/hold\/30\(\) release/);
+  });
+
+  it('spares what a group is told without, and serves what is only named at the end', () => {
+    const list =
+      '800 g lamb; 2 onions; 2 tsp cumin; 1 tsp turmeric; 200 ml stock; 1 tsp garam masala; tortillas; salsa; coriander';
+    const method =
+      'Soften the onions, then all the spices bar the garam masala for 30 seconds. Stock and lamb in. 15 mins at pressure, NPR. Stir in the garam masala. Tortillas, salsa, coriander.';
+    expect(acts(list, method)).toMatch(
+      /bloom\/0.5\(ground-cumin turmeric\).*stirin\(garam-masala\) serve\(\S+ salsa coriander\)$/,
+    );
+  });
+
+  it('leaves meat in its wine the night before, without the mash', () => {
+    const method =
+      'The night before, put the cheeks in the wine with the vegetables. Next day lift out the cheeks and pat dry. Brown the cheeks in the butter. Pour in the wine. Stock. Pressure 50 min; natural release. Mash.';
+    expect(
+      acts(
+        '1.5 kg ox cheek; 75 cl red wine; 1 carrot; 1 onion; 50 g butter; 500 ml veal stock; mash',
+        method,
+      ),
+    ).toMatch(/^marinate\(red-wine carrot onion\)/);
+  });
 });

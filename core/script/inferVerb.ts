@@ -84,9 +84,13 @@ export function inferVerb(
     if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text)) return null;
     if (some(KINDS.dairy) && last?.verb !== 'dairy') return 'dairy';
     // "Serve with the apples, potatoes and greens": they stand on the table.
+    if (/\b(?:slaw|coleslaw|salad)\b/i.test(text)) return 'serve';
     if (all(KINDS.leaf)) return last?.verb === 'serve' ? 'serve' : 'wilt';
     if (all(['bread', 'egg', 'butter']) && /\bpastry\b/i.test(text)) return 'fill';
     if (all(['bread'])) return 'serve';
+    // "Tortillas, salsa, coriander.": what stands on the table.
+    if (some(['bread']) && !/\b(?:add|mix|stir|crumb)/i.test(text) && !all(['bread', 'egg', 'butter']))
+      return 'serve';
     if (/\b(?:boil|sticky|glaze)\b/i.test(text)) return 'glaze';
     // "Sharpen with the vinegar": a way of cooks to say that it is stirred in.
     if (last?.verb !== 'fill' && /^\p{L}+ (?:it |the \p{L}+ )?with\b/iu.test(text)) return 'stirin';

@@ -274,6 +274,8 @@ const byItsNoun: LineRule = (n, { line, food }) => {
   // "Pour the cream into the juice": what is in the pot, and no lemon's.
   if (noun === 'juice' && THE_JUICES.test(clause)) return false;
   if (!noun || noun.length < 3 || OF_THE_POT.has(noun) || !free.has(noun)) return false;
+  // "Mix the sugar and paprika" names no packet of a mix.
+  if (noun === 'mix' && /^\W*(?:then )?mix\b(?!.*\bmix\b)/i.test(clause)) return false;
   // "Blend the paste ingredients" is that part of the list, and no tamarind paste.
   if (lines.some((l) => l.section?.toLowerCase().includes(noun) && l !== line)) return false;
   // "Onion" beside an onion and spring onions is the onion.

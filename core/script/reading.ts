@@ -50,7 +50,7 @@ const FISHED_OUT =
   /^\W*(?:take out|remove|discard|fish out|pick out|lose|bin|throw (?:out|away)|lift out)\b/i;
 const THE_OTHERS = /\b(?:remaining|other|the rest)\b/i;
 const OUT_OF_IT =
-  /\b(?:out|aside|remove|transfer|lift|spoon|scoop|tip|pour) (?:everything|all)(?!.{0,36}\b(?:in|to|into) (?:the |your |a )?(?:pot|cooker|insert|liner)\b)|everything (?:out|aside)\b/i;
+  /\b(?:out|aside|remove|transfer|lift|spoon|scoop|tip|pour) (?:everything|all)(?! (?:up |off )?(?:off|from) the (?:bottom|base|floor))(?!.{0,36}\b(?:in|to|into) (?:the |your |a )?(?:pot|cooker|insert|liner)\b)|everything (?:out|aside)\b/i;
 /** A clause that puts something in: "stir in the cream", "whisk the starch with water". */
 const PUTS_IN =
   /\badd(?:ing|ed|s)?\b|\b(?:stir|whisk|mix|fold|beat|swirl|pour|squeeze|tip|drizzle|put|drop|go|goes)\b.{0,40}\b(?:in|into|through)\b|\bin (?:go|goes)\b|\b(?:finish|garnish|top|sprinkle|scatter)\b|\b(?:simmer|boil|reduce)\b.{0,24}\bwith\b|\b(?:fry|brown|sear|saut[eé])\b.{0,20}\bin\b.{0,14}\b(?:oil|butter|ghee|lard)\b|\b(?:whisk|mix|stir|blend|slake|combine)\b.{0,24}\b(?:starch|flour|cornflour|cornstarch|arrowroot)\b/i;
