@@ -33,7 +33,14 @@ export function otherFindings({ kitchen, heat, saltG, items, dish, meat, liquid 
       why: 'Most people like 0.8–1.2 % of what is on the plate, and reducing makes it more.',
       fixes: [],
     });
-  if (!meat.length && dish.settings.minutes === null && items.length > 0 && !items.some((i) => i.read.cooked))
+  const hasLate = items.some((i) => /^(?:poultry|red-meat|ground-meat)$/.test(i.read.food?.kind ?? ''));
+  if (
+    !meat.length &&
+    !hasLate &&
+    dish.settings.minutes === null &&
+    items.length > 0 &&
+    !items.some((i) => i.read.cooked)
+  )
     out.push({
       id: 'no-meat',
       severity: 'note',

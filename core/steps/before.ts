@@ -1,3 +1,4 @@
+import { isRawLate } from './rawLate';
 import type { HouseRules } from '../dish/houseRules';
 import { inOrder, type PlacedItem } from '../moments/item';
 import { formatVolume } from '../quantity/format';
@@ -58,7 +59,8 @@ const IN_HOT_POT: ReadonlySet<string> = new Set(['heat', 'brown', 'soften', 'pop
 
 /** Everything got out, cut and weighed. */
 export function prep({ items, meat, rules, script }: StepInput): Step {
-  const poultry = meat.some((m) => m.cut.safe === 'poultry');
+  const late = items.filter(isRawLate);
+  const poultry = meat.some((m) => m.cut.safe === 'poultry') || late.some((i) => kindOf(i) === 'poultry');
   const first = script?.acts.find((a) => a.run === 0 && a.where === 'pot' && IN_HOT_POT.has(a.verb));
   // What is rendered begins in the cold pot, and a method that fries nothing wants no hot one.
   const heatsPot =
@@ -81,7 +83,7 @@ export function prep({ items, meat, rules, script }: StepInput): Step {
           .map((i) => ({ ...stepItem(i), note: 'not understood: in where your recipe says' })),
       ],
       cautions: [
-        ...(poultry ? [CAUTIONS.rawPoultry] : meat.length ? [CAUTIONS.rawMeat] : []),
+        ...(poultry ? [CAUTIONS.rawPoultry] : meat.length || late.length ? [CAUTIONS.rawMeat] : []),
         ...(meat.some((m) => m.frozen) ? [CAUTIONS.frozen] : []),
         ...(items.some(needsBoilingFirst) ? [CAUTIONS.kidney] : []),
       ],

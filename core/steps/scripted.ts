@@ -9,6 +9,7 @@ import { WORK } from '../pieces/data/work';
 import { isPouredOnFilm } from './actFacts';
 import { actStep } from './actStep';
 import { deglazing, prep } from './before';
+import { lateChecks } from './rawLate';
 import { lastly, serving } from './finish';
 import { stepsOpened } from './opened';
 import { dairyInTurn, measuring, skimming, thickening } from './sauce';
@@ -244,6 +245,11 @@ function afterTheLid(
     (i) => i.read.food && !said.has(i.lineId) && !isBeside(i),
   );
   const words = after.find((a) => a.verb === 'finish')?.words ?? '';
+  // Raw meat that no lid has cooked is measured behind what cooks it, and in any case before the table.
+  for (const { behind, check } of lateChecks(after, of, input)) {
+    const at = steps.findIndex((s) => s.id === behind);
+    steps.splice(at < 0 ? steps.length : at + 1, 0, check);
+  }
   return [
     ...steps,
     { ...lastly(input, left), ...(words ? { words } : {}) },

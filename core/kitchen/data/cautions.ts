@@ -16,6 +16,7 @@ export const CAUTIONS = {
   blender:
     'Hot liquid in a closed blender jug blows its lid: half full at most, cloth over, or a stick blender.',
   short: 'Short of the temperature: back under pressure, or simmer, and measure again.',
+  shortOpen: 'Short of the temperature: simmer on, and measure again.',
   sugar: 'Boiling sugar burns skin and the floor of the pot: stir, low heat.',
   leftovers:
     'Leftovers: into the refrigerator within 2 hours, shallow; reheat to 74 °C all through; eat within 3–4 days.',
