@@ -41,6 +41,7 @@ export const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods
 export const STANDS_FOR: readonly { word: RegExp; kind: FoodKind; named?: RegExp }[] = [
   { word: /^(?:pasta|noodle|spaghetti)$/, kind: 'pasta' },
   { word: /^cheese$/, kind: 'cheese' },
+  { word: /^mushroom$/, kind: 'mushroom' },
   { word: /^(?:green|leaf|leaves)$/, kind: 'leaf' },
   { word: /^(?:flour)$/, kind: 'flour' },
   { word: /^slurry$/, kind: 'starch' },

@@ -190,4 +190,17 @@ describe('what only sounds like something to do', () => {
       ),
     ).toMatch(/^marinate\(red-wine carrot onion\)/);
   });
+
+  it('knows shiitake by “mushrooms”, pours stock with its sauce, and serves rice without an amount', () => {
+    const method =
+      'Sear the beef in two lots, 1 minute each, out. Mushrooms and garlic 2 min. Stock and oyster sauce, scrape. Beef in. Lid, HP 4 min, QR. Cornflour slurry in, bubble. Rice.';
+    expect(
+      acts(
+        '600 g beef rump, strips; 250 g shiitake; 3 garlic cloves; 200 ml beef stock; 3 tbsp oyster sauce; 1 tbsp cornflour; rice',
+        method,
+      ),
+    ).toMatch(
+      /soften\/2\(shiitake garlic\) deglaze\(beef-stock oyster-sauce\).*thicken\(cornstarch\) serve\(white-rice\)$/,
+    );
+  });
 });

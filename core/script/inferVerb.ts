@@ -86,6 +86,19 @@ export function inferVerb(
     // "Serve with the apples, potatoes and greens": they stand on the table.
     if (/\b(?:slaw|coleslaw|salad)\b/i.test(text)) return 'serve';
     if (all(KINDS.leaf)) return last?.verb === 'serve' ? 'serve' : 'wilt';
+    // "Rice.", "Celeriac mash.", of which the list says no amount: they stand on the table.
+    const isUncounted = fresh.every((i) => lines[i]?.read.amount === null);
+    if (
+      isUncounted &&
+      !/\b(?:add|stir|mix|fold|boil|cook)\b/i.test(text) &&
+      all(['grain', 'pasta', 'root-veg', 'bread'])
+    )
+      return 'serve';
+    if (
+      /\bon top\b/i.test(text) &&
+      all(['herb-soft', 'allium', 'nut', 'spice-ground', 'spice-whole', 'spice-late'])
+    )
+      return 'serve';
     if (all(['bread', 'egg', 'butter']) && /\bpastry\b/i.test(text)) return 'fill';
     if (all(['bread'])) return 'serve';
     // "Tortillas, salsa, coriander.": what stands on the table.
@@ -126,7 +139,17 @@ export function inferVerb(
     return timeNamed(text) !== null || FRIED.test(next) ? 'brown' : 'add';
   // "Leek and carrot 5 minutes. Stock, herbs": what is poured in is fried no more, nor is what comes with it.
   const isPoured =
-    some(KINDS.thin) && all([...KINDS.thin, ...KINDS.spice, 'herb-woody', 'herb-soft', 'salt']);
+    some(KINDS.thin) &&
+    all([
+      ...KINDS.thin,
+      ...KINDS.spice,
+      'herb-woody',
+      'herb-soft',
+      'salt',
+      'salty-sauce',
+      'thick-sauce',
+      'sugar',
+    ]);
   if (isPoured && last && ['brown', 'soften', 'bloom'].includes(last.verb) && !isTimed) return 'add';
   if (goesOn && last.lines.length > 0 && (last.verb !== 'deglaze' || all(KINDS.thin))) return null;
   if (all(KINDS.thin)) return 'add';

@@ -151,7 +151,11 @@ export const ASIA = [
   row('spice-ground', 'vindaloo powder | malay curry powder', { pieceG: {} }),
   row('spice-ground', 'shichimi | togarashi | furikake', { gPerMl: 0.4, pieceG: {} }),
   row('spice-ground', 'pomegranate seed powder | anardana', { acid: 0.3, pieceG: {} }),
-  row('spice-whole', 'sichuan peppercorn | szechuan pepper | hua jiao', { gPerMl: 0.3, pieceG: {} }),
+  row(
+    'spice-whole',
+    'sichuan peppercorn | sichuan pepper | szechuan pepper | szechuan peppercorn | hua jiao',
+    { gPerMl: 0.3, pieceG: {} },
+  ),
   row('spice-whole', 'stone flower | dagad phool | kalpasi | marathi moggu', {
     gPerMl: 0.1,
     pieceG: { each: 0.5, piece: 0.5 },

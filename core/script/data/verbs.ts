@@ -634,7 +634,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /^\W*(?:then )?(?:in)?to (?:\p{L}+ )?(?:bowls|plates)\b|^\W*over (?:\p{L}+ ){0,2}(?:rice|noodles|pasta|mash\w*|polenta|couscous|spaghetti|potatoes)\b|\bgo(?:es)? (?:well|nicely|perfectly|beautifully) with\b|\b(?:serve|pile|heap|help (?:them|your)sel(?:f|ves)|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle(?! in(?:to)?\b)|(?:spoon|ladle|pour) (?:it |some |the (?:\p{L}+ ){1,3}?)?(?:over|around)(?= (?:the |some |hot |cooked )*(?:pasta|rice|noodles|mash|potatoes|polenta|couscous|spaghetti|penne|tagliatelle)\b)|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat (?:it |them |hot |at once |(?:the )?next day )*with|grind (?:over|some|plenty)|\bover (?:each|the) (?:bowl|plate|serving|portion)\b|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on|with)\b|top (?:the |each )?(?:(?:bowls?|plates?|servings?|it|them) )?with|drizzle|crumble (?:.* )?over)\b/iu,
     stages: ['after', 'table'],
   },
-  { verb: 'mix', words: /\b(?:mix|combine|whisk|beat)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
+  { verb: 'mix', words: /\b(?:mix|combine|whisk|beat|dissolve)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
   {
     verb: 'stirin',
     words:
