@@ -99,7 +99,7 @@ const ON_HIGH_THEN = new RegExp(
   'giu',
 );
 const DROPS_FOR =
-  /\b(?:let|leave) (?:it|the pressure) (?:to )?(?:drop|fall|come down|go down) for (\d{1,2})(?! ?(?:min|m\b|hour|h\b))/giu;
+  /\b(?:let|leave) (?:it|the pressure) (?:to )?(?:drop|fall|come down|go down) for (\d{1,2})(?!\d| ?(?:min|m\b|hour|h\b))/giu;
 
 /** A method with its spaces, its dashes and its times written in one way. */
 export const evened = (method: string): string =>
