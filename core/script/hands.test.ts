@@ -1,4 +1,6 @@
-import { told } from './testing/telling';
+import { defaultKitchen } from '../kitchen/kitchen';
+import { planDish } from '../plan/plan';
+import { dishOf, told } from './testing/telling';
 
 /** What hands do between the list and the table, as cooks write it down: each a class that was once read otherwise. */
 const acts = (list: string, method: string): string => told(list, method).join(' ');
@@ -202,5 +204,15 @@ describe('what only sounds like something to do', () => {
     ).toMatch(
       /soften\/2\(shiitake garlic\) deglaze\(beef-stock oyster-sauce\).*thicken\(cornstarch\) serve\(white-rice\)$/,
     );
+  });
+
+  it('turns the rice in the fat, and boils away the wine and no rice', () => {
+    const method =
+      'Brown the chicken, 4 minutes. Take it out. Cook the onion for 4 minutes. Add the garlic, 30 seconds, then the rice and stir until the edges turn clear, 1 minute. Pour in the wine and let it bubble away. Add the stock. Return the chicken. HP 6, QR.';
+    const list =
+      '500 g chicken thighs; 1 onion; 2 cloves garlic; 300 g arborio rice; 100 ml dry white wine; 900 ml stock';
+    expect(acts(list, method)).toMatch(/soften\/0.5\(garlic arborio-rice\) deglaze\(white-wine\)/);
+    const wine = planDish(dishOf(list, method), defaultKitchen()).steps.find((s) => /wine/.test(s.title));
+    expect(wine?.durationS.mid).toBeLessThan(6 * 60);
   });
 });

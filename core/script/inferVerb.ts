@@ -128,7 +128,8 @@ export function inferVerb(
     timeNamed(text) !== null || (FRIED.test(next) && (timeNamed(next) !== null || /\buntil\b/i.test(next)));
   if (last && HAD_HEAT.has(last.verb) && last.lines.length > 0 && isTimed) {
     if (all(KINDS.spice) || (some(KINDS.spice) && all([...KINDS.spice, 'aromatic']))) return 'bloom';
-    if (all([...FRIED_TOGETHER, ...TOMATO, 'quick-veg', 'salt'])) return 'soften';
+    // "Then the rice, stirred until its edges are clear, 1 minute": round in the fat.
+    if (all([...FRIED_TOGETHER, ...TOMATO, 'quick-veg', 'salt', 'grain'])) return 'soften';
   }
   // "Curry powder, cumin, tomato paste; 1 minute more": fried until it smells.
   const isSpice = some(KINDS.spice) && all([...KINDS.spice, 'tomato-paste']);

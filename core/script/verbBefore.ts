@@ -434,12 +434,15 @@ const ofAdding: Rule = ({ text, stage, meant, lines, last, isToCome, next, said,
 };
 
 /** No verb is told: what the foods and their place say. */
-const ofWhatIsUnsaid: Rule = ({ text, stage, meant, last, said, all, some }) => {
+const ofWhatIsUnsaid: Rule = ({ text, stage, meant, last, next, said, all, some }) => {
   if (said === null && meant.length && /\bback\b/i.test(text)) return 'return';
   // "Stir in the paprika, then the caraway": as what was told before.
   if (/^then the\b/i.test(text) && last?.verb === 'bloom' && all([...KINDS.spice, 'tomato-paste']))
     return 'bloom';
   if (/^then the\b/i.test(text) && last?.verb === 'soften' && all(FRIED)) return 'soften';
+  // "Then the rice, and stir until its edges turn clear": round in the fat.
+  const isTurned = /\b(?:stir|fry|toast|coat)/i.test(next);
+  if (said === null && last?.verb === 'soften' && all(['grain']) && isTurned) return 'soften';
   if (said === null && some(KINDS.aromatic) && all([...KINDS.aromatic, ...KINDS.fat]) && IN_FAT.test(text))
     return 'soften';
   if (said === null && meant.length && /\b(?:in\b|on top|then the|over)/i.test(`${text} `))

@@ -75,7 +75,9 @@ export function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem
   const isBoiledNext = acts[acts.indexOf(act) + 1]?.verb === 'reduce';
   if ((act.verb === 'reduce' || (act.verb === 'deglaze' && !isBoiledNext)) && GOES_DOWN.test(act.words)) {
     const poured = mine.length ? mine : lastPoured(act, input);
-    const gone = poured.reduce((s, i) => s + i.massG.mid, 0) * goneShare(act.words);
+    // What is thin boils away; the rice in it does not.
+    const thinG = poured.reduce((s, i) => s + i.massG.mid * (i.read.food?.thin ?? 0), 0);
+    const gone = thinG * goneShare(act.words);
     return Math.min(MOST_REDUCING_MIN, Math.max(act.minutes ?? verb.minutes, gone / BOIL_OFF_G_PER_MIN.high));
   }
   if (act.verb === 'glaze') {

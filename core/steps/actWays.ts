@@ -127,6 +127,11 @@ const WAYS: readonly Way[] = [
     title: 'Fry {food}',
     look: 'Their water has come and gone, and they take colour.',
   },
+  {
+    when: ({ act, mine }) => act.verb === 'soften' && mine.some((i) => kindOf(i) === 'grain'),
+    title: 'Stir {food} round in the fat',
+    look: 'Shining, and its edges clear.',
+  },
   { when: ({ act, mine }) => act.verb === 'soften' && smellsSoon(mine), look: 'It smells; no colour on it.' },
   {
     when: (done) => isMeatSoftened(done) && every(softenedMeat(done), (i) => kindOf(i) === 'cured-meat'),
