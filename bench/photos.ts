@@ -194,9 +194,15 @@ const SHUT_3_SHOTS: readonly Shot[] = [
   { font: '"Palatino Linotype", Palatino, serif', sizePx: 21, degrees: -2, shade: 0.3, grain: 25 },
   { font: 'Tahoma, Arial, sans-serif', sizePx: 20, degrees: 1, shade: 0.4, grain: 20 },
 ];
-const isThird = process.argv.includes('third');
-const isSecond = process.argv.includes('second');
-const isShut = process.argv.includes('shut');
+
+/** The pages that are asked for by their name, and how each is photographed. */
+const SETS: Readonly<Record<string, { pages: typeof PAGES; shots: readonly Shot[] }>> = {
+  shut: { pages: SHUT, shots: SHUT_SHOTS },
+  second: { pages: SHUT_2, shots: SHUT_2_SHOTS },
+  third: { pages: SHUT_3, shots: SHUT_3_SHOTS },
+};
+const asked = Object.keys(SETS).find((name) => process.argv.includes(name));
+const { pages, shots } = (asked && SETS[asked]) || { pages: PAGES, shots: SHOTS };
 
 const base = process.env['BASE'] ?? 'http://127.0.0.1:4310';
 const browser = await chromium.launch({
@@ -212,8 +218,8 @@ let silent = 0;
 const times: number[] = [];
 console.log('| page | type, turned | lines | right as read | right after one tap | wrong and not doubted |');
 console.log('| --- | --- | --- | --- | --- | --- |');
-for (const page of isThird ? SHUT_3 : isSecond ? SHUT_2 : isShut ? SHUT : PAGES)
-  for (const shot of isThird ? SHUT_3_SHOTS : isSecond ? SHUT_2_SHOTS : isShut ? SHUT_SHOTS : SHOTS) {
+for (const page of pages)
+  for (const shot of shots) {
     const picture = await photographed(browser, page, shot);
     const tab = await browser.newPage();
     await tab.goto(`${base}/dishes/new`);
