@@ -157,8 +157,10 @@ export function describe(text: string): Descriptors {
         /\b(?:thawed|defrosted)\b|\b(?:or|from|if) frozen\b|\bfrozen (?:is|are|works?|ok|okay|fine|will do|too)\b|\bfrozen,? (?:is )?(?:ok|okay|fine)\b/i,
       ),
     cooked:
-      has(text, /\b(?:cooked|leftover|rotisserie|pre-?cooked)\b/i) &&
-      !has(text, /\b(?:uncooked|cooked apart)\b/i),
+      has(
+        text,
+        /\b(?:cooked|leftover|rotisserie|pre-?cooked|(?<!\bfor (?:the )?)pulled (?:pork|beef|chicken|lamb|turkey|ham|meat))\b/i,
+      ) && !has(text, /\b(?:uncooked|cooked apart)\b/i),
     dried: has(text, /\bdr(?:y|ied)\b/i),
     canned: has(text, /\b(?:can|cans|canned|tin|tins|tinned|jar|jarred)\b/i),
     ground: has(text, /\b(?:ground|minced?|powder(?:ed)?)\b/i),

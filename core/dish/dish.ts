@@ -113,6 +113,8 @@ const DishActSchema = z.object({
   where: z.enum(['pot', 'pan']),
   /** Done beside the pot while it is closed; left away where it is not. */
   meanwhile: z.literal(true).optional(),
+  /** What to look for, as the recipe says it. */
+  until: z.string().max(120).optional(),
 });
 export type DishAct = z.infer<typeof DishActSchema>;
 

@@ -178,6 +178,16 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
     /\b(?:put|set|lay|pop|place) (?:the |a )?lid (?:back )?on(?: top)?,? (?:and |to )?(?:let (?:it|them) |leave (?:it|them) to )?(?=(?:steam|sit|stand|wilt|warm|melt)\b)/gi,
     'cover loosely and ',
   ],
+  // "Lid on, low heat, ten minutes without pressure".
+  [
+    /\b(?:(?:put|place|set) )?(?:the )?lid (?:back )?on\b(?=[^.;\n]{0,40}\b(?:heat|flame|simmer)\b[^.;\n]{0,30}\b(?:(?:without|no|not under) (?:any )?(?:pressure|weight)|unlocked)\b)/gi,
+    'cover loosely',
+  ],
+  // "Add the wine and let it steam off": it boils away, and no lid is there to let anything out of.
+  [
+    /(?<=\b(?:add|pour|splash|tip|put)\b[^.;]{3,60}\b(?:and|then) )(?:let|leave) (?:it|this) (?:to )?steam (?:off|away)\b|\blet the (?:wine|vinegar|alcohol|stock|juices?|water|liquid|beer|cider|brandy|sherry|vodka) steam (?:off|away)\b/gi,
+    'boil it away',
+  ],
   // "Lock it, 30 min high": the same the other way round.
   [
     /\b(lock|seal|close)(?: (?:it|up))?[;,.]\s*(\d{1,3} ?(?:m|mins?|minutes?))(?: (?:at|on))? (high|low)(?: pressure)?\b/gi,

@@ -277,7 +277,9 @@ function plantFindings(input: FindingInput): Finding[] {
           fixes: hardFixes(input, { ...kind, lineIds }, windowMin.from, helping),
         },
       ];
-    if (state === 'falling apart' && !isBlended && !kind.later)
+    // Rice that is mixed into a stuffing holds together in it.
+    const isInside = input.items.some((p) => p.isInside && lineIds.includes(p.line.id));
+    if (state === 'falling apart' && !isBlended && !kind.later && !isInside)
       return [
         {
           id,

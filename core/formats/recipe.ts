@@ -1,7 +1,7 @@
 import { formatAmount } from '../dish/amountText';
 import { scaleOf, type Dish } from '../dish/dish';
 import { MOMENT_NAMES } from '../dish/moment';
-import { plainName } from '../dish/names';
+import { countedName } from '../dish/counted';
 import type { PlacedItem } from '../moments/item';
 import type { Plan } from '../plan/plan';
 import { formatDuration } from '../quantity/format';
@@ -109,7 +109,9 @@ function lineText(item: PlacedItem, factor: number): string {
   if (!read.amount) return marked(item.line.text);
   const comma = read.text.indexOf(',');
   const after = comma < 0 ? '' : read.text.slice(comma);
-  return marked(`${formatAmount(read.amount, factor)} ${plainName(read.foodText)}${after}`);
+  return marked(
+    `${formatAmount(read.amount, factor)} ${countedName(read.foodText, read.amount, factor)}${after}`,
+  );
 }
 
 /**

@@ -92,8 +92,15 @@ export function deed(r: Reading, c: Clause): boolean {
   // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.
   else if (verb === 'stirin' && r.stage !== 'open' && !meant.length) return true;
   else if (verb === 'brown' && !meant.some((i) => r.isMeat(i))) brownUnnamed(r, c);
-  else done(r, renderedAlone(r, colouredAlone(r, c, verb), verb), verb);
+  else done(r, stuffedAlone(r, renderedAlone(r, colouredAlone(r, c, verb), verb), verb), verb);
   return true;
+}
+
+/** "Cut the tops off the peppers and stuff with the mixture": what is stuffed is the peppers, and what was mixed is in them. */
+function stuffedAlone(r: Reading, c: Clause, verb: string): Clause {
+  const hollowed = [...c.meant, ...r.linesIn(c.sentence)].filter((i) => r.canBeHollowed(i, c.product));
+  if (verb !== 'stuff' || !c.product || !hollowed.length || c.meant.some((i) => r.isRawMeat(i))) return c;
+  return { ...c, meant: [...new Set(hollowed)], product: undefined, staysOnBoard: true };
 }
 
 /** "Thread the chicken on skewers and grill for ten minutes": what was last in hand. */

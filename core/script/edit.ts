@@ -75,6 +75,7 @@ function kept(script: Script, lines: Dish['lines']): DishScript {
       minutes: a.minutes,
       words: a.words.slice(0, 400),
       where: a.where,
+      ...(a.until === undefined ? {} : { until: a.until.slice(0, 120) }),
       ...(a.stage === 'closed' && !OF_THE_POT.has(a.verb) ? { meanwhile: true as const } : {}),
     })),
   };

@@ -530,7 +530,7 @@ describe('words of other hands', () => {
       '300 g dried red kidney beans; 500 g beef mince; 500 ml beef stock',
       'Soak the beans overnight, drain, then boil hard in fresh water for 10 minutes and drain again. Brown the mince. Add the stock. Tip in the beans. HP 30, NPR 15.',
     );
-    const at = titles(plan).findIndex((t) => /^Blanch dried red kidney beans/.test(t));
+    const at = titles(plan).findIndex((t) => /^Boil dried red kidney beans beside/.test(t));
     expect(at).toBeGreaterThan(0);
     expect(plan.steps[at]?.timer?.seconds).toBe(600);
     expect(titles(plan).findIndex((t) => /^In with .*kidney beans/.test(t))).toBeGreaterThan(at);

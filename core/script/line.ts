@@ -40,7 +40,7 @@ export const isStrewn = ({ read }: ScriptLine): boolean =>
 
 /** "Brown the meat" is the beef, where a list has bacon too. */
 export const isRawMeat = ({ read }: ScriptLine): boolean =>
-  /^(?:poultry|red-meat|ground-meat)$/.test(read.food?.kind ?? '');
+  /^(?:poultry|red-meat|ground-meat)$/.test(read.food?.kind ?? '') && !read.cooked;
 
 export const isMeat = (line: ScriptLine): boolean =>
   line.read.food !== null && MEATS.has(line.read.food.kind);

@@ -77,7 +77,7 @@ describe('what is made beside the pot', () => {
       'what is boiled in water and drained is boiled beside the pot',
       ['5 dried chiles', '3 garlic cloves', '1 kg beef chuck', '500 ml beef stock'],
       `Season the meat, let sit. Boil the chiles in water 10 min till soft. Drain. Blend the chiles and garlic. Brown the meat. Add the stock.${CLOSED}`,
-      'blanch(dried)',
+      'blanch(; dried)',
     ],
     [
       'soaking water that is thrown away is no water of the list',

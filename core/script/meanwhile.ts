@@ -9,7 +9,7 @@ import { type Reading, type Clause } from './reading';
 export function meanwhile(r: Reading, c: Clause): boolean {
   if (r.stage !== 'closed' || !r.has('hold') || r.run + 1 < r.lids) return false;
   // "Meanwhile," before a comma: what is done meanwhile is told next.
-  if (/^\W*(?:meanwhile|meantime|in the meantime)\W*$/i.test(c.text)) return true;
+  if (ONLY_MEANWHILE.test(c.text)) return true;
   const { last } = r;
   const isBegun = last?.stage === 'closed' && last.run > r.run;
   if ((!MEANWHILE.test(c.sentence) && !isBegun) || OPENS_IT.test(c.text)) return false;
@@ -111,11 +111,19 @@ function intoTheDough(r: Reading, { meant, text }: Clause, dough: Act): boolean 
 /** What says that the pot is left to itself. */
 const MEANWHILE =
   /^\W*(?:(?:\d{1,2}[.)]|step \d+\W?)\s*)?(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that|the) (?:time|cooking)|while (?:it|that|this|they|the \p{L}+(?: \p{L}+)?) (?:is |are |['’]s )?(?:cook|pressur|braise|stew|bubbl|go|work|com(?:es|ing) (?:up|to)|under|in the)\p{L}*|as (?:it|they|the \p{L}+) cooks?)\b/iu;
+/** "While the chilli cooks," with what is done told behind the comma. */
+const ONLY_MEANWHILE = new RegExp(
+  `${MEANWHILE.source}(?: (?:away|on|through|in the pot|under pressure|to pressure))?\\W*$`,
+  'iu',
+);
 
 const OPENS_IT = /\b(?:open|lid off|into the pot|in the pot|to the pot)\b/i;
 
 /** Cooked or made apart from the pot. */
 const BESIDE_IT: ReadonlySet<string> = new Set([
+  'soak',
+  'steep',
+  'blanch',
   'fry',
   'soften',
   'boil',

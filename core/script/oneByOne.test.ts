@@ -159,7 +159,7 @@ describe('words that are no act, and acts in other words', () => {
     ).recipes[0];
     const acts = told(page?.lines.map((l) => l.text).join('; ') ?? '', page?.method ?? '');
     expect(acts).toEqual([
-      'blanch/1(spinach)',
+      'blanch/1()',
       'blend()',
       'pop(ghee cumin-seed)',
       'soften/10(onion)',

@@ -1,6 +1,8 @@
 import type { Pantry } from '../pantry/pantry';
 import { readMeasured } from '../dish/amount';
 import { linesMeant, linesNamed } from './align';
+import { unitById } from '../quantity/units';
+import { foodWords } from '../pantry/words';
 import { type ScriptLine } from './line';
 
 const HALF =
@@ -84,6 +86,8 @@ function partTold(text: string, line: ScriptLine | undefined): number {
     [line.read.foodText, ...food.names].some((n) => (few[1] ?? '').toLowerCase().startsWith(n.toLowerCase()))
   )
     return Math.min(0.5, FEW_SPOONS_G / Math.max(1, line.read.massG.mid));
+  const counted = someOfThem(text, line);
+  if (counted !== null) return counted;
   for (const found of text.matchAll(FIGURE)) {
     const measured = readMeasured(text.slice(found.index));
     const noun = measured?.rest.replace(/^\s*(?:of )?(?:the |your )?/i, '').toLowerCase() ?? '';
@@ -107,6 +111,22 @@ function partTold(text: string, line: ScriptLine | undefined): number {
   }
   return 1;
 }
+/** "One of the onions" of two: the share that is; null where no such number is told, or it is all of them. */
+function someOfThem(text: string, { read }: ScriptLine): number | null {
+  const { amount, food } = read;
+  const isCounted = amount && !['mass', 'volume'].includes(unitById(amount.unitId).kind) && !amount.plus;
+  if (!food || !isCounted || amount.min !== amount.max) return null;
+  for (const [, told = '', noun = ''] of text.matchAll(OF_THEM)) {
+    const count = COUNTS.indexOf(told.toLowerCase()) + 1 || Number(told);
+    const isIt = [read.foodText, ...food.names].some((n) =>
+      foodWords(n).some((w) => foodWords(noun).includes(w)),
+    );
+    if (isIt && count < amount.max) return count / amount.max;
+  }
+  return null;
+}
+const COUNTS: readonly string[] = ['one', 'two', 'three', 'four', 'five', 'six'];
+const OF_THEM = /\b(one|two|three|four|five|six|[1-9])(?: whole)? of the ((?:\p{L}+ ?){1,3})/giu;
 /** "A few spoonfuls of the coconut milk". Source: three tablespoons; spread 40 %. */
 const FEW_SPOONS =
   /\b(?:few|couple of|some) (?:table)?spoon(?:ful)?s? (?:of )?(?:the )?(\p{L}[\p{L} ]{2,30})/iu;

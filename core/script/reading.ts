@@ -37,6 +37,8 @@ export const ON_THE_BOARD: ReadonlySet<string> = new Set([
 const RAW_MEAT: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-meat', 'seafood']);
 /** What is stuffed; other meat is what it is stuffed with. */
 const STUFFED: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat']);
+/** What is hollowed out, or wrapped round, where no meat is stuffed. */
+const HOLLOWED: readonly FoodKind[] = ['quick-veg', 'slow-veg', 'root-veg', 'leaf', 'allium', 'tomato-fresh'];
 const NONE: ReadonlySet<number> = new Set();
 const NO_SHARES: ReadonlyMap<number, number> = new Map();
 /** A simmer or an oven of at least this long becomes the lid of a recipe that has none, minutes. */
@@ -112,6 +114,7 @@ export const BESIDE_THE_POT: ReadonlySet<string> = new Set([
   'steep',
   'roast',
   'char',
+  'blanch',
 ]);
 /** What is made of what: the words by which it is named from then on. */
 const NAMES_OF: Readonly<Record<string, readonly string[]>> = {
@@ -131,7 +134,11 @@ const THE_SAUCE =
   /\b(?:the|pour|tip) (?:the )?(?:\p{L}+ )?(?:sauce|dressing|glaze|marinade)\b|^\W*(?:and |then )*(?:sauce|glaze|marinade|dressing) in\b/iu;
 /** What is left of a bowl of flour, where no amount is told; spread 50 %. */
 const SOME_LEFT = 0.25;
+/** So many acts ago it was, at most, of which "the rest" is meant. */
+const REST_WITHIN = 4;
 const THE_REST = /\bthe (?:rest|remainder|other half)\b(?! of\b)/i;
+/** "Spread the rice over the lamb": what it lies on. */
+const LAID_OVER = /\b(?:over|onto|on top of|on) (the [^,;.]{3,40})$/i;
 const LITTLE_FAT = /\b(?:a little|some|a (?:bit|knob|splash) of)(?: more)? (?:the )?(?:butter|oil|fat)\b/i;
 /** Longest look that is taken from a recipe, words. */
 const MOST_WORDS_OF_A_LOOK = 9;
@@ -144,7 +151,7 @@ const HOW_LONG =
 const AS_YOU_LIKE = /^.*\bas \p{L}+(?: as\b.*)?$/iu;
 /** Looks that are one word. */
 const LOOKS =
-  /^(?:syrupy|sticky|glossy|shiny|thick(?:ened)?|creamy|silky|smooth|golden|crispy?|caramelis?z?ed|jammy|translucent|transparent|soft(?:ened)?|fragrant|aromatic|wilted|tender|melted|browned|bubbling|toasted|charred)$/i;
+  /^(?:syrupy|sticky|glossy|shiny|thick(?:ened)?|creamy|silky|smooth|golden|crispy?|caramelis?z?ed|jammy|translucent|transparent|soft(?:ened)?|fragrant|aromatic|wilted|tender|melted|browned|bubbling|toasted|charred|dark(?: brown)?|brown|pale|limp|glassy|sizzling|coated|blackened|golden(?: brown)?)$/i;
 /** "Fry until deep brown": what to look for, in the recipe's words. */
 export function untilTold(text: string): { until: string } | Record<string, never> {
   const told = (UNTIL.exec(text)?.[1] ?? '').replace(HOW_LONG, '').replace(AS_YOU_LIKE, '').trim();
@@ -165,6 +172,10 @@ export interface Clause {
   meant: readonly number[];
   /** What earlier lines were made into, where the clause names it. */
   product: Product | undefined;
+  /** Lines that it means only as a part of what was made of them. */
+  byProduct?: ReadonlySet<number>;
+  /** What is done to them is done on the board: they go in with a later sentence. */
+  staysOnBoard?: boolean;
 }
 
 /** What lines became in a bowl, by the name a method has for it: the paste, the hoisin mixture. */
@@ -204,6 +215,8 @@ export class Reading {
   /** The clause that a lid is closed with which nobody tells of; -1 where one is told of. */
   silentLid = -1;
   readonly #made = new Map<string, readonly number[]>();
+  /** Lines of which only a part went into what was mixed. */
+  readonly #inPart = new Set<number>();
   /** What was last stirred together in a bowl. */
   #mixed: readonly number[] = [];
 
@@ -236,7 +249,7 @@ export class Reading {
   }
 
   isRawMeat(line: number): boolean {
-    return RAW_MEAT.has(this.kindOf(line));
+    return RAW_MEAT.has(this.kindOf(line)) && this.lines[line]?.read.cooked !== true;
   }
 
   /** True of fat: "heat the oil and brown it" is never the oil. */
@@ -320,13 +333,8 @@ export class Reading {
     const until = UNTIL_IT_LOOKS.exec(text)?.[0] ?? '';
     const product = this.#productNamed(text.slice(0, text.length - until.length));
     const looked = product ?? this.#productNamed(until);
-    const named = [
-      ...inOrder([
-        ...this.#meaning(withoutMade(text, looked?.name), n),
-        ...(product?.lines ?? []),
-        ...this.#keptMeant(text),
-      ]),
-    ];
+    const own = this.#meaning(withoutMade(text, looked?.name), n);
+    const named = [...inOrder([...own, ...(product?.lines ?? []), ...this.#keptMeant(text)])];
     // "In a little butter", where a later sentence has the butter of the list for itself: no line at all.
     const later = LITTLE_FAT.test(text) ? this.namedAfter(n) : NONE;
     for (const i of named.filter((j) => this.isFat(j) && later.has(j))) named.splice(named.indexOf(i), 1);
@@ -348,7 +356,9 @@ export class Reading {
     const byPronoun = this.#byPronoun(text, named);
     if (named.some((i) => !this.isFat(i))) this.lastNamed = named;
     const meant = inOrder([...named, ...byPronoun, ...this.#fromBoard(text)]);
-    return { n, text, sentence, named, meant, product };
+    // "Half of the paste" went into the mixture: with the mixture comes no more of it.
+    const byProduct = new Set(product?.lines.filter((i) => !own.includes(i) && this.#inPart.has(i)));
+    return { n, text, sentence, named, meant, product, byProduct };
   }
 
   /** Remembers how a clause before the lid says that meat is cut. "Into four pieces" is no size. */
@@ -363,7 +373,8 @@ export class Reading {
   }
 
   /** Writes an act down at a stage, with what of its lines has not come in yet. */
-  put(verb: string, stage: Stage, { text, sentence, product }: Clause, told: readonly number[]): Act {
+  put(verb: string, stage: Stage, c: Clause, told: readonly number[]): Act {
+    const { text, sentence, product } = c;
     // Meat on the board is not in the pot yet.
     // What it is washed with is used up by it.
     const isWash = (i: number): boolean => ['citrus', 'vinegar', 'juice'].includes(this.kindOf(i) ?? '');
@@ -371,15 +382,19 @@ export class Reading {
       verb === 'rinse'
         ? !isWash(i)
         : // "Push in slivers of garlic and anchovy": what is pushed in is inside from then on.
-          ON_THE_BOARD.has(verb) && this.isMeat(i) && !(verb === 'stuff' && !STUFFED.has(this.kindOf(i)));
+          (ON_THE_BOARD.has(verb) && this.isMeat(i) && !(verb === 'stuff' && !STUFFED.has(this.kindOf(i)))) ||
+          c.staysOnBoard === true;
     const isBeside = BESIDE_THE_POT.has(verb) && verb !== 'blend';
     const made =
       isBeside || verb === 'liftout' ? NO_SHARES : this.#takeFromBeside(told, product?.lines ?? []);
     const meant = [...new Set([...told, ...made.keys()])];
     this.#leaveSome(text);
     const kept = this.#takeReserved(text, meant);
-    const fresh = meant.filter((i) => this.isToCome(i) && !isOnBoard(i));
+    const fresh = meant.filter(
+      (i) => this.isToCome(i) && !isOnBoard(i) && (made.has(i) || !c.byProduct?.has(i)),
+    );
     const share = shareTold(text, meant, this.lines, this.pantry, product?.lines);
+    const laidOver = verb === 'top' ? this.linesIn(LAID_OVER.exec(text)?.[1] ?? '') : [];
     const act: Act = {
       id: `a${this.acts.length}`,
       verb,
@@ -396,7 +411,10 @@ export class Reading {
         this.used.set(index, before + told);
         return { index, share: told };
       }),
-      again: [...new Set(meant)].filter((i) => !fresh.includes(i)),
+      // "Spread the rice over the lamb": what is laid on top is the rice.
+      again: [...new Set(meant)].filter(
+        (i) => !fresh.includes(i) && !(verb === 'top' && this.isMeat(i) && laidOver.includes(i)),
+      ),
       minutes: timeNamed(text),
       ...untilTold(text),
       words: sentence.replace(/^\d{1,2}[.)]\s*/, '').slice(0, 400),
@@ -406,6 +424,17 @@ export class Reading {
     this.acts.push(act);
     this.nameWhatIsMade(act);
     return act;
+  }
+
+  /** True of what may be stuffed where no meat is, and is no part of the stuffing. */
+  canBeHollowed(line: number, stuffing: Product | undefined): boolean {
+    return HOLLOWED.includes(this.kindOf(line)) && stuffing?.lines.includes(line) !== true;
+  }
+
+  /** True of a line of which some has gone in, and some not. */
+  isSome(line: number): boolean {
+    const used = this.used.get(line) ?? 0;
+    return used > 0 && used < 1;
   }
 
   /** Brings what is still to come of these lines into an act that goes on. */
@@ -530,6 +559,7 @@ export class Reading {
   /** Of two lines of one thing the one that is still there: the butter that was fried in is no butter for the flour. */
   #stillThere(text: string, meant: readonly number[]): readonly number[] {
     const isGround = (i: number): boolean => this.kindOf(i) === 'spice-ground';
+    const isSpice = (i: number): boolean => (KINDS.spice as readonly FoodKind[]).includes(this.kindOf(i));
     return meant.flatMap((i) => {
       const food = this.lines[i]?.read.food;
       const said = foodWords(text);
@@ -543,7 +573,7 @@ export class Reading {
       if (!this.isToCome(i)) return others.find((j) => this.lines[j]?.read.food?.id === food.id) ?? i;
       // "The chilli powder, coriander and fennel", before the lid: the ground one, and no leaves for the table.
       const isAmongSpices =
-        food.kind === 'herb-soft' && this.stage !== 'after' && this.stage !== 'table' && meant.some(isGround);
+        food.kind === 'herb-soft' && this.stage !== 'after' && this.stage !== 'table' && meant.some(isSpice);
       if (!isAmongSpices || LEAVES.test(text)) return i;
       const isItGround = (j: number): boolean =>
         isGround(j) && foodWords(this.lines[j]?.read.foodText ?? '').includes(food.names[0] ?? '');
@@ -594,12 +624,8 @@ export class Reading {
 
   /** "Brush with the rest": what of the last line that was given out in part is still there. */
   #restOfLast(): readonly number[] {
-    const isSome = (i: number): boolean => {
-      const used = this.used.get(i) ?? 0;
-      return used > 0 && used < 1;
-    };
-    const last = this.acts.findLast((a) => a.lines.some((l) => isSome(l.index)));
-    return (last?.lines ?? []).map((l) => l.index).filter(isSome);
+    const last = this.acts.slice(-REST_WITHIN).findLast((a) => a.lines.some((l) => this.isSome(l.index)));
+    return (last?.lines ?? []).map((l) => l.index).filter((i) => this.isSome(i));
   }
 
   /** What was kept comes in where it is called so: "the reserved cream". */
@@ -698,7 +724,10 @@ export class Reading {
     const isRoux =
       verb === 'mix' && all.length > 1 && all.every((i) => this.isFat(i) || this.kindOf(i) === 'flour');
     if (isRoux) this.#made.set('roux', all);
-    if (verb === 'mix' || verb === 'blend') this.#mixed = all;
+    if (verb === 'mix' || verb === 'blend') {
+      this.#mixed = all;
+      for (const { index, share } of lines.filter((l) => l.share < 1)) if (share > 0) this.#inPart.add(index);
+    }
     for (const name of names) this.#made.set(name, all);
   }
 

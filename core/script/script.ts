@@ -133,7 +133,11 @@ function isShaped({ acts }: Script, at: number, lines: readonly ScriptLine[]): b
   const next = acts[at + 1];
   // Crumbs that are soaked for the meatballs are in them.
   if (acts[at]?.verb === 'soak') return next?.verb === 'mix' && acts[at + 2]?.verb === 'shape';
-  return next?.verb === 'shape' || ((acts[at]?.run ?? 0) > 0 && acts[at]?.lines.some(isFlour) === true);
+  return (
+    next?.verb === 'shape' ||
+    next?.verb === 'stuff' ||
+    ((acts[at]?.run ?? 0) > 0 && acts[at]?.lines.some(isFlour) === true)
+  );
 }
 
 /** "Meanwhile cook the rice", of which the list says no amount: it stands on the table. */
@@ -162,7 +166,9 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
     if (act.verb === 'thicken' || isStarch)
       return act.verb === 'dairy' && DAIRY.includes(kind) ? 'dairy' : 'thicken';
     // On bread or under the grill it is never in the sauce.
-    if (DAIRY.includes(kind)) return OFF_THE_SAUCE.has(act.verb) ? 'finish' : 'dairy';
+    // "Pour the saffron milk over the rice" likewise; cheese on top melts into it.
+    const isPouredOver = act.verb === 'top' && (kind === 'milk' || kind === 'cream');
+    if (DAIRY.includes(kind)) return OFF_THE_SAUCE.has(act.verb) || isPouredOver ? 'finish' : 'dairy';
     return 'finish';
   }
   switch (act.verb) {

@@ -33,6 +33,8 @@ export interface Told extends Telling {
   some: (group: readonly FoodKind[]) => boolean;
   /** True of a line that thickens: what is served beside it binds nothing, polenta under a stew. */
   isBinder: (line: number) => boolean;
+  /** What makes a dough rise is among what it means. */
+  isRisen: boolean;
   /** A binder is among what it brings. */
   bindsWith: boolean;
 }
@@ -41,8 +43,10 @@ export interface Told extends Telling {
 export function toldBy(telling: Telling): Told {
   const { text, stage, meant, lines, isToCome } = telling;
   const kinds = meant.flatMap((i) => lines[i]?.read.food?.kind ?? []);
+  const isRisen = meant.some((i) => RISES.test(lines[i]?.read.known ?? ''));
   const isBinder = (i: number): boolean =>
     !isDough(lines[i]) &&
+    !(isRisen && meant.includes(i)) &&
     (KINDS.starch as readonly string[]).includes(lines[i]?.read.food?.kind ?? '') &&
     lines[i]?.read.written?.moment !== 'serve';
   return {
@@ -52,6 +56,7 @@ export function toldBy(telling: Telling): Told {
     all: (group) => kinds.length > 0 && kinds.every((k) => group.includes(k)),
     some: (group) => kinds.some((k) => group.includes(k)),
     isBinder,
+    isRisen,
     bindsWith: meant.some((i) => isBinder(i) && isToCome(i)),
   };
 }
@@ -59,6 +64,8 @@ export function toldBy(telling: Telling): Told {
 /** "Put it back on the heat", "switch back to sauté": the pot, and nothing that was lifted out. */
 export const BACK_ON_HEAT =
   /\bback (?:(?:on|onto|over|in|into)(?: the| a)?|to the) (?:\p{L}+ )?(?:heat|hob|stove|flame|fire|burner|stovetop)\b|\bback (?:to|on|onto|into) (?:the )?(?:\p{L}+ )?(?:saut|simmer(?:ing)? mode|browning mode)|\breturn (?:the |your )?(?:\p{L}+ )?(?:pot|cooker|pan|insert)\b.{0,12}\bto\b.{0,16}\b(?:heat|hob|stove|flame|burner)\b/iu;
+/** What makes a dough rise: flour that is whisked with it binds no sauce. */
+export const RISES = /\b(?:baking (?:powder|soda)|bicarb\w*|bicarbonate|yeast|self[- ]rais\w+)\b/i;
 export const isDough = (line: ScriptLine | undefined): boolean =>
   line?.read.food?.kind === 'flour' && line.read.massG.mid > DOUGH_G && /\bflour\b/.test(line.read.known);
 export const FRIED_TOGETHER: readonly FoodKind[] = [

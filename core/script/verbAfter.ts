@@ -29,6 +29,10 @@ const FOR_THE_BOWL: readonly FoodKind[] = [
 ];
 const INTO_DAIRY =
   /\b(?:stir|fold|mix|beat|whisk)\b.*\b(?:into|with|through) (?:the |some )?(?:(?:rest|remainder) of the )?(?:natural |greek |plain )?(?:yog|sour|crème|mayo)/i;
+const DAIRY_WITH =
+  /^\W*(?:meanwhile,? )?(?:beat|whisk|mix|stir|season) (?:the |some )?(?:natural |greek |plain |thick )?(?:yog\p{L}+|sour cream|crème fraîche|labneh|skyr)\b.*\bwith\b/iu;
+const POURS_IT = /\b(?:stir|pour|add|fold|whisk|tip|swirl|spoon)\b.*\b(?:in|into|through|it|pot|sauce)\b/i;
+const POURED_OVER = /^\W*(?:and |then )*(?:pour|drizzle|spoon|trickle|sprinkle) (?:it |them )?over\b/i;
 const BROUGHT_UP = /\bbring\b.{0,40}\bto (?:a |the )?(?:\p{L}+ )?boil\b(?!.*\d)/iu;
 const CRUSHED = /\b(?:break up|crush|mash|squash)\b/i;
 const LAID_ON = /\blay\b.*\b(?:on|over)\b|\bon each\b/i;
@@ -69,6 +73,8 @@ const ONLY_RESTS =
 const AT_TABLE = /\b(?:toppings?|garnish\w*|each (?:bowl|plate|one))\b/i;
 /** Dairy that grains where it simmers, unless flour or starch holds it. */
 const GRAINS: readonly FoodKind[] = ['sour-dairy', 'milk', 'cheese'];
+const BECOMES_DOUGH =
+  /\b(?:to|into|until|till|makes?|forms?)\b.{0,24}\b(?:dough|batter)\b|\b(?:dough|batter) (?:forms|comes together)\b/i;
 const MAKES_DOUGH = /\bknead\w*|\b(?:dough|batter)\b/i;
 /** "Cook the onions gently in the butter": fried beside. */
 const IN_FAT = /\bin\b.{0,24}\b(?:butter|oil|ghee|fat|dripping|lard)\b/i;
@@ -140,7 +146,7 @@ const ofTheTable: Rule = ({ text, meant, lines, last, isToCome, said, some }) =>
   const isOfTheTable = meant.length > 0 && meant.every((i) => isForTheTable(lines[i] as ScriptLine));
   if (isOfTheTable && said !== null && STIRRED.has(said)) return 'serve';
   // "Mix in the milk until a dough forms": what was mixed before goes on.
-  if (last?.verb === 'mix' && /\b(?:dough|batter)\b/i.test(text) && meant.some(isToCome)) return null;
+  if (last?.verb === 'mix' && BECOMES_DOUGH.test(text) && meant.some(isToCome)) return null;
   // A slice of cheese laid on each roll belongs to the roll.
   if (last && ['fill', 'serve', 'grill'].includes(last.verb) && some(['cheese']) && LAID_ON.test(text))
     return 'fill';
@@ -148,7 +154,10 @@ const ofTheTable: Rule = ({ text, meant, lines, last, isToCome, said, some }) =>
 };
 
 /** Egg, flour and dairy that are beaten together: a dough, a liaison, or the cream that goes in. */
-const ofEggsAndDough: Rule = ({ text, meant, lines, last, isToCome, said, kinds, all, some, bindsWith }) => {
+const ofEggsAndDough: Rule = (told) => {
+  const { text, meant, lines, last, isToCome, said, kinds, all, some, bindsWith } = told;
+  // "Whisk the cornmeal, flour and baking powder": it rises, and binds no sauce.
+  if (told.isRisen && some(KINDS.starch) && meant.some(isToCome)) return 'mix';
   // Flour whisked into the cream keeps it from splitting: it is the cream that goes in.
   if (bindsWith && some(KINDS.dairy)) return 'dairy';
   // Flour with suet, egg or sugar is a dough and binds nothing.
@@ -366,8 +375,20 @@ const ofBoilingDown: Rule = ({ text, meant, lines, last, isToCome, said, kinds, 
 };
 
 /** What is stirred together in a bowl of its own, and what of it goes in. */
-const ofBowls: Rule = ({ text, meant, lines, last, isToCome, said, all, some }) => {
+const ofBowls: Rule = ({ text, meant, lines, last, next, isToCome, said, all, some }) => {
+  // "Spread the rice over the lamb and pour over the saffron milk": a layer, and nobody stirs it.
+  if (last && ['top', 'serve'].includes(last.verb) && POURED_OVER.test(text) && some(['milk', 'cream']))
+    return 'top';
   if (INTO_DAIRY.test(text) && some(['sour-dairy']) && meant.length > 1 && all(FOR_THE_BOWL)) return 'mix';
+  // "Beat the yoghurt with the garlic", and nothing is poured next: for the table.
+  if (
+    DAIRY_WITH.test(text) &&
+    some(['sour-dairy']) &&
+    all(FOR_THE_BOWL) &&
+    meant.length > 1 &&
+    !POURS_IT.test(next)
+  )
+    return 'mix';
   // Bread that is dipped, laid on a griddle or folded is filled, and never in the pot.
   if (some(['bread']) && /\b(?:dip|lay|fold|fill|griddle)\b/i.test(text)) return 'fill';
   // "Stir together the horseradish cream ingredients": a sauce of its own, for the table.

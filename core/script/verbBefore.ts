@@ -90,6 +90,9 @@ const ON_BOARD: ReadonlySet<string> = new Set([
   'stuff',
 ]);
 const READY_TO_FRY: ReadonlySet<string> = new Set(['dredge', 'season', 'marinate', 'dry']);
+const GOES_ON_TO_FRY = /\band (?:go on|keep(?: on)?|continue) (?:frying|saut\w+|sweating|softening)\b/i;
+const FRIES_THEM =
+  /^\W*(?:and |then )*(?:(?:go on|keep|continue|leave (?:them|it) to|let (?:them|it)) )?(?:fry|frying|saut\w*|sweat|soften|cook\w*)\b.*\b(?:soft\w*|golden|brown\w*|translucent|glassy|limp)\b/i;
 const FRIED_THEN = /\b(?:fry|brown|saut|sear)|\bcook\b.*\b(?:sides?|oil|fat|butter|golden|browned)\b/i;
 /** What has sides is no onion. */
 const ON_SIDES = /\b(?:each|per|both|every|all|either) sides?\b|\ball over\b|\bskin[- ]?side\b/i;
@@ -122,6 +125,9 @@ const LEFT_TO_BROWN = /\b(?:leave|let|allow)\b.*\b(?:to )?(?:brown|colou?r|sear)
 const RENDERS_ON = /^\W*(?:and |then )?(?:heat|cook|fry|leave|let|warm)\b.*\buntil\b/i;
 const GOES_ON_FRYING = /^\W*(?:and |then )?(?:sweat|soften|cook|fry|saut)/i;
 
+/** What sugar does by itself over heat. */
+const MELTS = /\bmelts?\b|\bcaramel|\bamber\b|\bcolou?rs?\b/i;
+
 /** Colour that is a look and nothing to brown, and what is softened whatever the verb. */
 const ofColour: Rule = ({ text, stage, meant, lines, last, next, said, all, some }) => {
   // "Let it catch a little colour": how long what was told goes on.
@@ -131,6 +137,9 @@ const ofColour: Rule = ({ text, stage, meant, lines, last, next, said, all, some
   if (said === 'brown' && last?.verb === 'render' && !meant.length && RENDERS_ON.test(text)) return null;
   // "Heat the palm oil until it loses its colour".
   if (said === 'brown' && all(KINDS.fat) && /^\W*(?:heat|warm|melt)\b/i.test(text)) return 'heat';
+  // "Put the sugar in the dry pot and let it melt until it is the colour of tea".
+  if (said === 'add' && some(['sugar']) && all(['sugar', 'syrup', 'water', ...KINDS.fat]) && MELTS.test(next))
+    return 'caramel';
   // Onions with a spoon of sugar caramelise; sugar alone is melted.
   if (said === 'caramel' && meant.length && !all(['sugar', 'syrup', 'water', ...KINDS.fat]))
     return some(KINDS.meat) ? 'brown' : 'soften';
@@ -151,7 +160,7 @@ const ofColour: Rule = ({ text, stage, meant, lines, last, next, said, all, some
   const isCoconut = wet.length ? wet.every(isOfCoconut) : last?.lines.some((l) => isOfCoconut(l.index));
   const isPoured = said === 'add' && wet.length > 0 && SPLITS.test(next);
   if (isCoconut && isPoured) return 'reduce';
-  if (isCoconut && (said === 'soften' || said === null) && SPLITS.test(text))
+  if (isCoconut && [null, 'soften', 'heat'].includes(said) && SPLITS.test(text))
     return last?.verb === 'reduce' ? null : 'reduce';
   // "Leave to brown 3 minutes": in the hot pot, and no marinade.
   if (said === 'marinate' && stage === 'open' && LEFT_TO_BROWN.test(text)) return 'brown';
@@ -171,6 +180,8 @@ const ofTheHotFloor: Rule = ({ text, stage, meant, last, said, all, some }) => {
   // "Pour over the brandy, warm it and set it alight": it is the brandy that is warmed.
   if (said === 'heat' && !meant.length && last?.verb === 'deglaze' && /\b(?:it|them)\b/i.test(text))
     return null;
+  // "Let it melt, swirling, until it is the colour of tea": of the sugar.
+  if (said === 'heat' && !meant.length && last?.verb === 'caramel') return null;
   // "Toast the spices. Remove, cool and grind": they are taken off the heat, and nothing is lifted out of a pot.
   if (said === 'liftout' && last?.verb === 'toast' && !meant.length) return null;
   if (said === 'toast') return stage === 'open' && wasHot(last) ? 'bloom' : meant.length ? 'toast' : null;
@@ -216,8 +227,11 @@ const ofMeatInTheHotPot: Rule = ({
   return undefined;
 };
 
+const BOILS_APART = /^\W*(?:first,? )?(?:par-?)?(?:boil|cook) (?:the|your|it|them)\b/i;
+const OF_THE_KNIFE = /\b(?:seeds?|stalks?|stems?|cores?|membranes?|pith|stones?|pips|tops|eyes)\b/i;
+
 /** Flour, soaking, rubbing and tying, before there is heat. */
-const ofTheBoard: Rule = ({ text, stage, meant, last, said, all, some }) => {
+const ofTheBoard: Rule = ({ text, stage, meant, last, next, said, all, some }) => {
   // "Season the flour and coat the oxtail in it".
   if ((said === 'dredge' || said === 'season') && wasHot(last) && all(['flour'])) return 'bloom';
   if (said === 'season' && all(['flour'])) return 'dredge';
@@ -234,8 +248,13 @@ const ofTheBoard: Rule = ({ text, stage, meant, last, said, all, some }) => {
   if (said === 'marinate' && last?.verb === 'soak' && !some(KINDS.meat)) return null;
   // "Scrape off the marinade" of what lies on the board: nothing is poured.
   if (said === 'deglaze' && stage === 'prep' && !some(KINDS.thin)) return null;
+  // "Boil the rice for five minutes. Drain": in a pan of its own.
+  if (said === null && stage === 'prep' && BOILS_APART.test(text) && /^\W*(?:and |then )*drain/i.test(next))
+    return all([...KINDS.meat, ...KINDS.thin]) ? said : 'blanch';
   // "Rub it with turmeric and set aside": it waits on the board.
   if (said === 'liftout' && stage === 'prep' && !meant.length && last && ON_BOARD.has(last.verb)) return null;
+  // "Cut the tops off the peppers, take out the seeds": knife work.
+  if (said === 'liftout' && stage === 'prep' && OF_THE_KNIFE.test(text) && !some(KINDS.meat)) return null;
   if (said === 'stuff' && !meant.length && /^\W*(?:push|poke|stick)\b/i.test(text)) return null;
   if (said === 'tie' && all(['flour'])) return 'dredge';
   // "Drain off the excess" of what was washed: no fat has run yet.
@@ -394,6 +413,9 @@ const ofAdding: Rule = ({ text, stage, meant, lines, last, isToCome, next, said,
       if (hadHeat && UNTIL_IT_SMELLS.test(`${text} ${next}`) && all(['thick-sauce', 'salty-sauce', 'sugar']))
         return 'bloom';
       if (hadHeat && all(FRIED_TOGETHER) && some(KINDS.aromatic)) return 'soften';
+      // "Add the butter and onions and go on frying", where the wine has just boiled away.
+      if (some(KINDS.aromatic) && all(FRIED_TOGETHER) && (FRIES_THEM.test(next) || GOES_ON_TO_FRY.test(text)))
+        return 'soften';
       // Into a dry pot, but over the fire.
       if (some(KINDS.aromatic) && all(FRIED_TOGETHER) && ON_FIRE.test(text)) return 'soften';
       // "Add the garlic, Worcestershire and paprika; stir for a minute": what stirs a minute in the hot pot is fried.

@@ -14,7 +14,7 @@ const SPLASH_G = 75;
 const SPLASHED_G = 60;
 /** Water that is no line: what something is rinsed or blanched in. */
 const WATER_BESIDE =
-  /\bin (?<=\b(?:blanch|parboil|scald)\w*\b.{0,40}in )(?:\p{L}+ ){0,2}water\b|\bin (?<=\bsoak\b.{0,40}in )(?:plenty of |fresh )?(?:cold|warm|hot) water\b|^roll\b(?= (?:it|them|the|into|in|small|little|into))|\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\bchanging the water\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\bin the same water\b/giu;
+  /\bin (?<=\b(?:blanch|parboil|scald)\w*\b.{0,40}in )(?:\p{L}+ ){0,2}water\b|\bin (?<=\bsoak\b.{0,40}in )(?:plenty of |fresh )?(?:cold|warm|hot) water\b|^roll\b(?= (?:it|them|the|into|in|small|little|into))|\b(?:pan|pot|saucepan|bowl|bath|kettle) of (?:\p{L}+ )?(?:salted )?water\b|\buntil the water runs clear\b|\bchanging the water\b|\b(?:in|under|with) (?:\p{L}+ )?running water\b|\b(?:in|into|with|under) (?:an? |the )?(?:bowl of )?(?:iced?|ice[- ]cold) water\b|\bin the same water\b/giu;
 /** "Return the beef (not the mushrooms)", "lift it out onto the beef": no line that is dealt with here. */
 const NOT_THESE =
   /\bwith (?:its|their) (?:marinade|coating)\b(?: clinging)?(?: to (?:it|them))?|\((?:but )?not [^)]*\)|,? \bbut not (?:the )?\p{L}+(?: \p{L}+)?|(?<=\b(?:scoop|lift|take|spoon|remove|transfer|set)\w*\b[^.;]{0,30}\b(?:out|aside|them|it)\b )(?:on ?to|over|with|beside) the \p{L}+/giu;

@@ -4,10 +4,10 @@ import { verbById } from '../script/data/verbs';
 import type { Act } from '../script/act';
 import { HAD_HEAT } from '../script/told';
 import { GOES_DOWN, goneShare, SAYS_SHARE } from '../pieces/boilsDown';
-import { MOST_REDUCING_MIN, searBatchMin, WORK } from '../pieces/data/work';
+import { MOST_REDUCING_MIN, searBatchMin, SOFTENED_UNTIL, WORK } from '../pieces/data/work';
 import { glazedOf } from '../pieces/glazed';
 import { isOnlyHot, isTurnedIn, smellsSoon } from './actFacts';
-import type { StepInput } from './step';
+import { kindOf, type StepInput } from './step';
 
 /** What stands in the refrigerator meanwhile. An hour of it and more is done ahead: it is no part of tonight's clock. */
 const STANDS_COLD: ReadonlySet<string> = new Set(['marinate', 'season', 'brine', 'soak']);
@@ -84,7 +84,11 @@ export function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem
     const glazed = glazedOf(input.items, 'glaze', input.meat, input.liquid.sauceAfterG.mid);
     return act.minutes ?? Math.min(15, glazed?.minutes ?? verb.minutes);
   }
-  if (act.verb === 'soften' && act.minutes === null && smellsSoon(mine)) return verbById('bloom').minutes;
+  if (act.verb === 'soften' && act.minutes === null) {
+    if (smellsSoon(mine)) return verbById('bloom').minutes;
+    const until = SOFTENED_UNTIL.find(({ look }) => look.test(act.until ?? ''));
+    if (until && mine.some((i) => kindOf(i) === 'allium')) return until.minutes;
+  }
   if (act.verb === 'heat' && act.minutes === null && isHotAlready(act, input)) return WORK.shimmerMin;
   if (isDoneAhead(act)) return verb.minutes;
   return Math.min(90, act.minutes ?? verb.minutes);

@@ -211,10 +211,16 @@ const WAYS: readonly Way[] = [
     when: ({ act, mine }) => isPouredOnFilm(act, mine),
     text: 'Flat spoon over the whole floor as it boils.',
   },
+  // Eggs and rice are boiled; nobody blanches them.
+  {
+    when: ({ act }) => act.verb === 'blanch' && !/\b(?:blanch|scald)/i.test(act.words),
+    title: 'Boil {food} beside',
+  },
   // Scum rises from meat; chillies and greens are only softened.
   {
     when: ({ act, mine, input }) =>
       act.verb === 'blanch' && !mine.some(isOfMeatKind) && !againItems(act, input).some(isOfMeatKind),
+    text: 'In a pan of water of its own; drained, the water poured away.',
     look: 'Softened.',
   },
 ];

@@ -4,7 +4,7 @@ import type { Act, Script } from '../script/act';
 import { kindOf, stepItem, type StepInput, type StepItem } from './step';
 
 /** Done beside the pot, before it: every line that it is done to is made ready whole, wherever it goes in afterwards. */
-const MADE_BESIDE: ReadonlySet<string> = new Set(['blend', 'mix', 'toast', 'soak', 'steep']);
+const MADE_BESIDE: ReadonlySet<string> = new Set(['blend', 'mix', 'toast', 'soak', 'steep', 'blanch']);
 /** What lines become one thing by. */
 const ONE_THING: ReadonlySet<string> = new Set(['blend', 'mix']);
 /** Fewer than these are named for themselves. */

@@ -109,10 +109,10 @@ function withBeside(steps: readonly Step[], beside: readonly (Step & { minutes: 
   const at = steps.findLastIndex((s) => s.kind === 'hold' || s.id === 'again');
   return steps.map((s, i) => {
     if (i !== at || !beside.length) return s;
-    const told = beside.map(({ title, text, look, minutes }) => {
+    const told = beside.map(({ title, text, look, minutes }, n) => {
       const forMin = minutes ? `, ${formatDuration(minutes * 60)}` : '';
       const how = text.replace(/^In the pan beside the pot\. ?/, '').replace(/\.$/, '');
-      return `${lower(title)}${how ? `, ${lower(how)}` : ''}${forMin}.${look ? ` Look for: ${lower(look)}` : ''}`;
+      return `${n ? title : lower(title)}${how ? `, ${lower(how)}` : ''}${forMin}.${look ? ` Look for: ${lower(look)}` : ''}`;
     });
     return {
       ...s,

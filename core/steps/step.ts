@@ -1,6 +1,7 @@
 import { evenedLine } from '../dish/evened';
 import { sauceWay } from '../dish/dish';
 import { formatAmount } from '../dish/amountText';
+import { countedName } from '../dish/counted';
 import { plainName } from '../dish/names';
 import type { PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
@@ -117,7 +118,8 @@ export const kindOf = (item: PlacedItem): FoodKind | undefined => item.read.food
 /** A line as it is said at the step: amount, name, and what part of it. */
 export function stepItem(item: PlacedItem): StepItem {
   const said = item.read.amount ? formatAmount(item.read.amount, item.factor) : '';
-  const name = plainName(item.read.foodText) || item.line.text;
+  const plain = plainName(item.read.foodText);
+  const name = countedName(item.read.foodText, item.read.amount, item.factor) || item.line.text;
   // "1 stick cinnamon stick", "2 leaves bay leaves": the unit is in the name already.
   const unit = /\s(\p{L}+)$/u.exec(said)?.[1];
   const isSaid = unit !== undefined && foodWords(name).includes(foodWords(unit)[0] ?? '');
@@ -134,9 +136,9 @@ export function stepItem(item: PlacedItem): StepItem {
   const part = item.read.juiceOnly ? 'juice' : item.read.zestOnly ? 'zest' : '';
   const juice = isFruit && !foodWords(name).includes(part) ? part : '';
   const taste = item.read.toTaste && !/taste/.test(after) ? 'to taste' : '';
-  const cut = item.read.foodText.endsWith(name)
+  const cut = item.read.foodText.endsWith(plain)
     ? ''
-    : item.read.foodText.slice(item.read.foodText.indexOf(name) + name.length).trim();
+    : item.read.foodText.slice(item.read.foodText.indexOf(plain) + plain.length).trim();
   // How much it is says what part of it.
   const note = [amount ? '' : item.part, juice, taste, cut, item.read.foodText.includes(after) ? '' : after]
     .filter(Boolean)

@@ -37,6 +37,15 @@ export const WORK = {
   serveMin: 1,
 } as const;
 
+/**
+ * Minutes until onions look as a recipe wants them, where it gives no time; the darkest first. Source: a layer of sliced onions over a medium
+ * flame: 8-10 minutes to golden, 15-20 to dark; spread 30 %.
+ */
+export const SOFTENED_UNTIL: readonly { look: RegExp; minutes: number }[] = [
+  { look: /\b(?:dark|deep(?:ly)?|caramel\w*|jammy|mahogany|crisp)\b/i, minutes: 15 },
+  { look: /\b(?:golden|brown\w*|colou?r\w*)\b/i, minutes: 9 },
+];
+
 /** Browning one side, minutes: two and a half for what is thin, four for what is thick, and between them by its thickness. Source: as above; spread 25 %. */
 const SEAR_SIDE = { thinMm: 15, thinMin: 2.5, thickMm: 45, thickMin: 4 } as const;
 

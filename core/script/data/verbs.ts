@@ -441,7 +441,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'blanch',
     words:
-      /\bblanch\w*|\bparboil\w*|^\W*boil\b.{0,40}\bin (?:plenty of |some )?(?:\p{L}+ )?water\b|\bin (?:a |the )?(?:\p{L}+ )?(?:sauce)?(?:pan|pot) of (?:\p{L}+ )?water\b/iu,
+      /\bblanch\w*|\bparboil\w*|\b(?:hard|soft)[- ]?boil\b|^\W*boil (?:the |your )?(?:\p{L}+ )?eggs?\b|^\W*boil\b.{0,40}\bin (?:plenty of |some )?(?:\p{L}+ )?water\b|\bin (?:a |the )?(?:\p{L}+ )?(?:sauce)?(?:pan|pot) of (?:\p{L}+ )?water\b/iu,
     stages: ['prep'],
   },
   { verb: 'brine', words: /\bbrin(?:e|ing)\b/i, stages: ['prep'] },
@@ -506,7 +506,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'reduce',
     words:
-      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:sauce|glaze|juices|cooking|gravy|(?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium)))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|(?<!\b(?:the|a|of|tomato|tamarind|stock|lemon|orange|fish|broth|vegetable) )concentrate|(?:cook|boil|bubble|simmer|hiss|(?<!\b(?:the|all|of|some) )steam|burn)(?:s|ed)? (?:it |them |the \w+ )?(?:off|away|down)|boil (?:it |them )?(?:down )?to (?:\d|half|a third)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:it is |it has |it'?s )?(?:nearly |almost |all |mostly )*(?:dry|gone|evaporated|disappeared)|until (?:there (?:is|are)|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
+      /\b(?:reduc(?:e|es|ed|ing)\b(?! (?:sauce|glaze|juices|cooking|gravy|(?:the )?(?:pressure|heat|flame|temperature|to (?:a )?(?:low|medium|simmer)|fat|salt|sodium)))|boil (?:it |the \w+ )?down|boil (?:hard|rapidly)|by (?:a |about |around )*(?:half|third|quarter|two[- ]thirds)|(?<!\b(?:the|a|of|tomato|tamarind|stock|lemon|orange|fish|broth|vegetable) )concentrate|(?:cook|boil|bubble|simmer|hiss|(?<!\b(?:the|all|of|some) )steam|burn)(?:s|ed)? (?:it |them |the \w+ )?(?:off|away|down)|boil (?:it |them )?(?:down )?to (?:\d|half|a third)|evaporat\w*|(?:almost |nearly )?disappears?\b|clings?|until (?:it is |it has |it'?s )?(?:nearly |almost |all |mostly )*(?:dry|gone|evaporated|disappeared)|until (?:there (?:is|are)(?! no (?:more )?(?:lumps?|streaks?|pink|red))|only|you have)|let (?:it|the \w+) (?:be |get )?absorbed|(?:liquid|wine|water|juices?) (?:has|have|is|are) (?:nearly |almost |all |mostly )*gone|coats? (?:the back of )?(?:a|the) spoon)\b/i,
   },
   {
     verb: 'deglaze',
@@ -579,7 +579,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer(?! (?:everything|it all|all of it|the (?:chicken|meat|lamb|beef|pork) and (?:the |its )?marinade)\b.{0,16}\bto (?:the |your )?(?:pot|cooker)\b)|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |(?:the )?(?:\w+ ){1,3}?)?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|(?<!\bspread (?:it |them )?)\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
+      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer(?! (?:everything|it all|all of it|the (?:chicken|meat|lamb|beef|pork) and (?:the |its )?marinade)\b.{0,16}\bto (?:the |your )?(?:pot|cooker)\b)|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |(?:the )?(?:\w+ ){1,3}?)?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|(?<!\b(?:spread|splits?|comes?|runs?|leaks?|seeps?|oozes?|sweats?) (?:it |them )?)\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
   },
   {
     verb: 'keepwarm',
@@ -634,7 +634,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /^\W*(?:then )?(?:in)?to (?:\p{L}+ )?(?:bowls|plates)\b|^\W*over (?:\p{L}+ ){0,2}(?:rice|noodles|pasta|mash\w*|polenta|couscous|spaghetti|potatoes)\b|\bgo(?:es)? (?:well|nicely|perfectly|beautifully) with\b|\b(?:serve|pile|heap|help (?:them|your)sel(?:f|ves)|dollop|plate up|dish up|divide (?:it |the [\w ]{2,24})?(?:among|between|over)|(?:ladle|spoon|pile|scoop)\b.{0,40}?\b(?:into|in|onto|over) (?:\w+ )?(?:bowls?|plates?|buns?|rolls?|tortillas)|scatter|garnish|sprinkle(?! in(?:to)?\b)|(?:spoon|ladle|pour) (?:it |some |the (?:\p{L}+ ){1,3}?)?(?:over|around)(?= (?:the |some |hot |cooked )*(?:pasta|rice|noodles|mash|potatoes|polenta|couscous|spaghetti|penne|tagliatelle)\b)|spoon (?:it |the sauce |some )?(?:over|around)|coat (?:the \w+|it|them) (?:with|in) the (?:sauce|gravy)|(?:to|on|at) (?:the )?table|\beat (?:it |them |hot |at once |(?:the )?next day )*with|grind (?:over|some|plenty)|\bover (?:each|the) (?:bowl|plate|serving|portion)\b|(?:tear|grate|shave|crack|strew) (?:it |them )?(?:over|on|with)\b|top (?:the |each )?(?:(?:bowls?|plates?|servings?|it|them) )?with|drizzle|crumble (?:.* )?over)\b/iu,
     stages: ['after', 'table'],
   },
-  { verb: 'mix', words: /\b(?:mix|combine|whisk|beat|dissolve)\b|\bstir\b.*\btogether\b/i, stages: ['prep'] },
+  {
+    verb: 'mix',
+    words: /\b(?:mix|combine|whisk|beat|dissolve|knead|work)\b|\bstir\b.*\btogether\b/i,
+    stages: ['prep'],
+  },
   {
     verb: 'stirin',
     words:
