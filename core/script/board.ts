@@ -83,7 +83,7 @@ export function blanching(r: Reading, c: Clause): boolean {
     return true;
   }
   const isGoingOn = r.last?.verb === 'blanch' && !c.named.some((i) => r.isMeat(i));
-  const meats = isGoingOn ? r.last.again : c.meant.filter((i) => r.isRawMeat(i) && !r.used.has(i));
+  const meats = isGoingOn ? r.last.again : c.meant.filter((i) => isBoiled(i) && !r.used.has(i));
   const isOther = (i: number): boolean => !meats.includes(i) && r.kindOf(i) !== 'water';
   const before = r.parts[c.n - 1]?.text ?? '';
   const isInWater =

@@ -53,6 +53,8 @@ const IN_PASSING: Record<string, string> = {
 const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
   [/\b(?:chx|chix|chkn|chk|chiken)\b/gi, 'chicken'],
   [/\bparm\b/gi, 'parmesan'],
+  // "Finish: coriander, lime.", "To serve: rice": a label of hand notes.
+  [/(?<=^|[.;\n]\s*)(?:to )?(finish|garnish|serve|top): (?=\p{L})/giu, '$1 with '],
   // "Layer the onions and chops, seasoning as you go": a thing to do, and no packet of it.
   [
     /,? seasoning (?=(?:as|each|every|between|it|them|the|with|well|to|lightly|generously|all)\b)/giu,

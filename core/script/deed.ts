@@ -89,6 +89,9 @@ export function deed(r: Reading, c: Clause): boolean {
     return true;
   }
   if (verb === null) goesOn(r, c);
+  // "Shape into balls and drop onto the stew": what was shaped.
+  else if (verb === 'stirin' && r.last?.verb === 'shape' && !meant.length && ON_THE_STEW.test(text))
+    r.put('top', r.stage, c, r.madeLast());
   // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.
   else if (verb === 'stirin' && r.stage !== 'open' && !meant.length) return true;
   else if (verb === 'brown' && !meant.some((i) => r.isMeat(i))) brownUnnamed(r, c);
@@ -102,6 +105,9 @@ function stuffedAlone(r: Reading, c: Clause, verb: string): Clause {
   if (verb !== 'stuff' || !c.product || !hollowed.length || c.meant.some((i) => r.isRawMeat(i))) return c;
   return { ...c, meant: [...new Set(hollowed)], product: undefined, staysOnBoard: true };
 }
+
+const ON_THE_STEW =
+  /\b(?:drop|sit|place|put|lay|arrange|dot|float|lower|slide)\b.*\b(?:on|onto|on top of|over|in|into)\b/i;
 
 /** "Thread the chicken on skewers and grill for ten minutes": what was last in hand. */
 function colouredAlone(r: Reading, c: Clause, verb: string): Clause {

@@ -34,7 +34,14 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     c.meant.some((i) => VEGETABLES.includes(r.kindOf(i)));
   const isInSaucepan =
     PUT_INTO.has(toldVerb ?? '') && IN_A_SAUCEPAN.test(c.text) && !c.meant.some((i) => r.isMeat(i));
-  const verb = isInMilk || isInSaucepan ? 'simmer' : toldVerb;
+  // "Mix the cabbage, carrots and mayonnaise for the slaw": a bowl.
+  const isInBowl =
+    PUT_TOGETHER.has(toldVerb ?? '') &&
+    MIXES.test(c.text) &&
+    !INTO_WHAT_COOKS.test(c.text) &&
+    c.meant.filter((i) => r.isToCome(i)).length > 1 &&
+    !c.meant.some((i) => r.isRawMeat(i));
+  const verb = isInMilk || isInSaucepan ? 'simmer' : isInBowl ? 'mix' : toldVerb;
   const isSame = isBegun && isSameBowl(r, c, verb);
   const isBeside = isSame || (verb !== null && BESIDE_IT.has(verb) && c.meant.some((i) => r.isToCome(i)));
   if (isBeside && verb !== null && !isSame) {
@@ -46,6 +53,9 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   return isBeside;
 }
 
+const PUT_TOGETHER: ReadonlySet<string> = new Set(['stirin', 'dairy', 'wilt', 'coat']);
+const MIXES =
+  /^\W*(?:meanwhile,? |(?:in the )?meantime,? )?(?:mix|toss|combine|whisk|stir|beat|dress|make|mash)\b/i;
 const IN_A_SAUCEPAN = /\b(?:in|into|to) (?:a|another) (?:\p{L}+ )?(?:saucepan|sauce pan|pan|pot)\b/iu;
 const PUT_INTO: ReadonlySet<string> = new Set([
   'stirin',

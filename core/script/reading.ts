@@ -431,6 +431,11 @@ export class Reading {
     return HOLLOWED.includes(this.kindOf(line)) && stuffing?.lines.includes(line) !== true;
   }
 
+  /** What was last stirred together. */
+  madeLast(): readonly number[] {
+    return this.acts.findLast((a) => a.verb === 'mix')?.lines.map((l) => l.index) ?? [];
+  }
+
   /** True of a line of which some has gone in, and some not. */
   isSome(line: number): boolean {
     const used = this.used.get(line) ?? 0;
@@ -586,7 +591,7 @@ export class Reading {
   /** What is mixed and shaped, and what a clause makes of its lines, has a name of its own from then on. */
   #remember(text: string, named: readonly number[]): void {
     const shaped = SHAPED.exec(text)?.[1]?.toLowerCase();
-    const mixed = this.acts.findLast((a) => a.verb === 'mix')?.lines.map((l) => l.index) ?? [];
+    const mixed = this.madeLast();
     if (shaped && mixed.length) for (const w of [shaped, 'meatballs', 'balls']) this.#made.set(w, mixed);
     const making = MADE.exec(text)?.[1]?.toLowerCase();
     if (making && named.length > 1) this.#made.set(making, named);
@@ -756,6 +761,10 @@ export class Reading {
       this.stage === 'after' &&
       ((this.last?.verb === 'mix' && DROPS_THEM.test(text)) || DROPS_BALLS.test(text));
     if (isDropped) return { name: 'dough', lines: dough };
+    // "Dissolve the paste in the juices. Pour over the pork": what was just stirred together.
+    const wasMixed = this.last !== undefined && ['mix', 'blend'].includes(this.last.verb);
+    if (this.#mixed.length && wasMixed && this.last?.stage !== 'closed' && POURS_IT_OVER.test(text))
+      return { name: 'mixture', lines: this.#mixed };
     // "Half the barbecue sauce" is a line of its own.
     const isOpen = this.stage === 'prep' || this.stage === 'open';
     const isMixed = this.#mixed.length > 0 && (SOME_OF_IT.test(text) || (isOpen && THE_SAUCE.test(text)));
@@ -772,6 +781,8 @@ export const DOUGHS: readonly string[] = ['dough', 'batter', 'dumplings'];
 const DROPPED = /\b(?:drop|sit|place|put|spoon|add|lay|dot|float|arrange|lower|slide|scoop)\b/i;
 const DROPS_THEM =
   /\b(?:drop|add|lower|slide|put|tip|boil|cook)\b.{0,12}\b(?:these|them|the (?:pieces|bits|noodles|dumplings|gnocchi))\b/i;
+const POURS_IT_OVER =
+  /^\W*(?:and |then )*(?:pour|tip|spoon|drizzle) (?:(?:it|this|all of it|the lot) )?(?:all )?over\b/i;
 const DROPS_BALLS = /\b(?:drop|sit|place|put|lay|arrange)\b.{0,12}\bballs\b/i;
 const OF_IT = /^(?:the|rest|remaining|other|half|whole|spice|whisked|blended|ground)$/;
 

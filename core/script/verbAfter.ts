@@ -33,6 +33,9 @@ const DAIRY_WITH =
   /^\W*(?:meanwhile,? )?(?:beat|whisk|mix|stir|season) (?:the |some )?(?:natural |greek |plain |thick )?(?:yog\p{L}+|sour cream|crème fraîche|labneh|skyr)\b.*\bwith\b/iu;
 const POURS_IT = /\b(?:stir|pour|add|fold|whisk|tip|swirl|spoon)\b.*\b(?:in|into|through|it|pot|sauce)\b/i;
 const POURED_OVER = /^\W*(?:and |then )*(?:pour|drizzle|spoon|trickle|sprinkle) (?:it |them )?over\b/i;
+const RESTS_COVERED =
+  /^\W*(?:and |then )*(?:(?:put|lay|pop|set|place|rest) (?:the |on the )?lid\b|cover\b|lid (?:back )?on\b)(?!.*\b(?:pressure|lock|seal)\b)/i;
+const COVERED_WITH_WATER = /\b(?:cover|soak|pour)\w*\b.*\b(?:boiling|hot|boiled|kettle)\b/i;
 const BROUGHT_UP = /\bbring\b.{0,40}\bto (?:a |the )?(?:\p{L}+ )?boil\b(?!.*\d)/iu;
 const CRUSHED = /\b(?:break up|crush|mash|squash)\b/i;
 const LAID_ON = /\blay\b.*\b(?:on|over)\b|\bon each\b/i;
@@ -401,6 +404,9 @@ const ofBowls: Rule = ({ text, meant, lines, last, next, isToCome, said, all, so
     return 'mix';
   if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add', 'wilt'].includes(said ?? '')) return 'dairy';
   if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
+  // "Cover the couscous with boiling water": in a bowl of its own.
+  if (all(['grain', 'pasta', 'water']) && some(['grain', 'pasta']) && COVERED_WITH_WATER.test(text))
+    return 'soak';
   // "Meanwhile cook the rice", of which the list has no amount: beside it, for the table.
   const isOfTable = meant.every((i) => lines[i]?.read.amount === null);
   const isApart = isOfTable || BY_THE_PACKET.test(text);
@@ -436,9 +442,13 @@ const ofBowls: Rule = ({ text, meant, lines, last, next, isToCome, said, all, so
 };
 
 /** The last things: strewn, poured over, brushed on, brought to the boil once more. */
-const ofTheEnd: Rule = ({ text, meant, last, isToCome, said, all, some }) => {
+const ofTheEnd: Rule = ({ text, meant, last, next, isToCome, said, all, some }) => {
   // Ground spice that is sprinkled over is stirred in; leaves and seeds are strewn.
   if (said === 'serve' && all(['spice-ground', 'spice-late']) && /\bsprinkle/i.test(text)) return 'stirin';
+  // "Sprinkle over the cheese, cover and leave two minutes": it melts under the lid.
+  if ([null, 'serve', 'stirin'].includes(said) && all(['cheese']) && RESTS_COVERED.test(next)) return 'melt';
+  if (last?.verb === 'melt' && ['rest', 'steamlid', 'return'].includes(said ?? '') && !meant.length)
+    return null;
   // "Finish with parsley" is strewn over it; with cream it is stirred in.
   if (said === 'stirin' && FINISHES.test(text) && all(STREWN)) return 'serve';
   if (said === 'stirin' && last?.verb === 'thicken' && !meant.length) return null;

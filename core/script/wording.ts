@@ -31,7 +31,8 @@ const RISEN_CREAM =
 const ITS_FAT =
   /\b(?:bacon|lardons?|pancetta|chorizo|sausage|chicken|duck|pork|beef|lamb) (?:fat|drippings?|grease)\b/gi;
 /** What goes in before "juices" where they are squeezed ones. */
-const SQUEEZED = /\b(?:add|pour(?: in)?|stir in|tip in|with) (?:the |both |citrus |fruit )*$/i;
+const SQUEEZED =
+  /\b(?:dissolve|mix|blend|whisk|loosen|thin|mash|stir)\b.{0,40}\b(?:in|into|with) (?:the |both |two )*$|\b(?:add|pour(?: in)?|stir in|tip in|with) (?:the |both |citrus |fruit )*$/i;
 /** What a clause makes of its lines: "to a smooth paste". Named again, it is they, and no line that ends in the same noun. */
 export const MADE =
   /\b(?:in)?to an? (?:\p{L}+ ){0,2}?(paste|pur[ée]e|powder|sauce|salsa|cream|syrup|batter|mash)\b/iu;

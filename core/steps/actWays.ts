@@ -211,6 +211,13 @@ const WAYS: readonly Way[] = [
     when: ({ act, mine }) => isPouredOnFilm(act, mine),
     text: 'Flat spoon over the whole floor as it boils.',
   },
+  {
+    when: ({ act, mine, input }) =>
+      act.verb === 'soak' &&
+      [...mine, ...againItems(act, input)].some((i) => ['grain', 'pasta'].includes(kindOf(i) ?? '')) &&
+      act.run > 0,
+    text: 'In a bowl of its own, covered; fluffed with a fork.',
+  },
   // Eggs and rice are boiled; nobody blanches them.
   {
     when: ({ act }) => act.verb === 'blanch' && !/\b(?:blanch|scald)/i.test(act.words),

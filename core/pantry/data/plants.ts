@@ -62,7 +62,7 @@ export const PLANTS = [
   row('tomato-fresh', 'cherry tomato | grape tomato', { pieceG: { each: 15, handful: 100 } }),
   row('tomato-chunky', 'chopped tomatoes | diced tomatoes | canned tomatoes | tinned tomatoes | canned tomato | tinned tomato | tinned plum tomatoes | canned diced tomato | petite diced tomato | whole peeled tomatoes | tomatoes with green chilies | fire-roasted tomatoes | finely chopped tomatoes | canned whole tomatoes', { pieceG: { can: 400, each: 400, carton: 390 } }),
   row('tomato-thick', 'crushed tomatoes | polpa', { pieceG: { can: 400, each: 400 }, thin: 0.35 }),
-  row('tomato-thick', 'passata | tomato sauce | tomato puree sauce | sieved tomatoes | strained tomatoes | marinara | marinara sauce | pasta sauce | jar of tomato sauce | pizza sauce | sugo', { pieceG: { can: 425, jar: 680, carton: 500, bottle: 690 }, thin: 0.28 }),
+  row('tomato-thick', 'passata | tomato sauce | tomato puree sauce | sieved tomatoes | strained tomatoes | marinara | marinara sauce | pasta sauce | tomato and basil sauce | tomato basil sauce | tomato and herb sauce | tomato and garlic sauce | jar of tomato sauce | pizza sauce | sugo', { pieceG: { can: 425, jar: 680, carton: 500, bottle: 690 }, thin: 0.28 }),
   row('tomato-paste', 'tomato paste | tomato purée | tomato puree | tomato concentrate | double concentrate | sun-dried tomato paste | sundried tomato paste', { pieceG: { can: 170, each: 140 } }),
   row('tomato-paste', 'sun-dried tomato | sundried tomato | sun dried tomato', { pieceG: { each: 8, jar: 280 }, gPerMl: 0.5, strength: 0.01, scorch: 2 }),
   row('fruit', 'apple | cooking apple | green apple | tart apple', { pieceG: { each: 150, small: 110, large: 200 } }),

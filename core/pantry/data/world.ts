@@ -199,13 +199,17 @@ export const WORLD = [
     // Meant to be thin: a little starch and much salt.
     { salt: 0.32, strength: 0.1, allergens: ['gluten', 'soy'], pieceG: { packet: 28, sachet: 28, each: 28 } },
   ),
-  row('starch', 'gravy mix | gravy granules | gravy powder | brown gravy mix | turkey gravy mix', {
-    strength: 0.5,
-    salt: 0.12,
-    gPerMl: 0.65,
-    pieceG: { packet: 25 },
-    allergens: ['gluten'],
-  }),
+  row(
+    'starch',
+    'gravy mix | casserole mix | stew mix | stew seasoning mix | gravy granules | gravy powder | brown gravy mix | turkey gravy mix',
+    {
+      strength: 0.5,
+      salt: 0.12,
+      gPerMl: 0.65,
+      pieceG: { packet: 25 },
+      allergens: ['gluten'],
+    },
+  ),
   row('thick-sauce', 'gochujang | korean chilli paste', {
     salt: 0.07,
     sugar: 0.25,
@@ -235,7 +239,7 @@ export const WORLD = [
     gPerMl: 1.2,
     allergens: ['soy', 'gluten', 'sesame'],
   }),
-  row('thick-sauce', 'teriyaki sauce | teriyaki marinade | bulgogi sauce', {
+  row('thick-sauce', 'teriyaki sauce | teriyaki marinade | bulgogi sauce | stir-fry sauce', {
     thin: 0.4,
     salt: 0.06,
     sugar: 0.2,

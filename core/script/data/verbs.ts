@@ -398,7 +398,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'cool',
     words:
-      /\b(?:leave|let|allow|set aside)\b.{0,24}\bto cool\b|\blet (?:it |them |the \p{L}+ )?cool\b|\bcool (?:completely|slightly|a little|for)\b/iu,
+      /\b(?:leave|let|allow|set aside)\b.{0,24}\bto cool\b|\blet (?:it |them |the \p{L}+ )?cool\b|\bcool (?:completely|slightly|a little|for)\b|^\W*(?:and |then )*cool(?: (?:it|this|the \p{L}+))?\W*$/iu,
     stages: ['after', 'table'],
   },
   {
@@ -511,7 +511,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'deglaze',
     words:
-      /\bdeglaz\w*|\bextinguish\w*|\blift(?:ing)? (?:everything|all) (?:up )?(?:off|from) the (?:bottom|base|floor)\b|\b(?:rub|scrub|clean|work)\w*\b.{0,20}\b(?:base|bottom|floor|bits)\b|\b(?:get|lift) (?:all )?(?:the|any) .{0,16}\bbits (?:off|up)\b|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
+      /\b(?:get|getting|lift\w*|work\w*|scrub\w*|dislodge|free|loosen\w*) (?:up|off)?\b.{0,24}\bbits\b|\bdeglaz\w*|\bextinguish\w*|\blift(?:ing)? (?:everything|all) (?:up )?(?:off|from) the (?:bottom|base|floor)\b|\b(?:rub|scrub|clean|work)\w*\b.{0,20}\b(?:base|bottom|floor|bits)\b|\b(?:get|lift) (?:all )?(?:the|any) .{0,16}\bbits (?:off|up)\b|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
     stages: ['prep', 'open'],
   },
   {
@@ -527,7 +527,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'caramel',
     words:
-      /\bsugar\b.*\b(?:amber|caramel\w*)\b|\bsugar\b.*\blet it (?:go|turn|get|become) (?:\p{L}+ ){0,2}(?:dark|brown)\b|\b(?:cook|melt|heat|stir)\w*\b.*\bsugar\b.*\buntil\b.*\b(?:colou?r of|tea|toffee|mahogany|copper)\b|\bcaramelis?z?e (?:the )?(?:\p{L}+ )?(?:sugar|jaggery)\b|\b(?:melt|cook|heat)\w*\b.*\buntil (?:\p{L}+ )?(?:amber|caramel)\b|\bmelt (?:the )?(?:\p{L}+ )?(?:sugar|jaggery) in (?:the )?(?:oil|ghee|butter)\b/iu,
+      /\bmake (?:a |the )?(?:\p{L}+ )?caramel\b|\bsugar\b.*\b(?:amber|caramel\w*)\b|\bsugar\b.*\blet it (?:go|turn|get|become) (?:\p{L}+ ){0,2}(?:dark|brown)\b|\b(?:cook|melt|heat|stir)\w*\b.*\bsugar\b.*\buntil\b.*\b(?:colou?r of|tea|toffee|mahogany|copper)\b|\bcaramelis?z?e (?:the )?(?:\p{L}+ )?(?:sugar|jaggery)\b|\b(?:melt|cook|heat)\w*\b.*\buntil (?:\p{L}+ )?(?:amber|caramel)\b|\bmelt (?:the )?(?:\p{L}+ )?(?:sugar|jaggery) in (?:the )?(?:oil|ghee|butter)\b/iu,
     stages: ['open', 'prep'],
   },
   {
@@ -579,7 +579,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer(?! (?:everything|it all|all of it|the (?:chicken|meat|lamb|beef|pork) and (?:the |its )?marinade)\b.{0,16}\bto (?:the |your )?(?:pot|cooker)\b)|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |(?:the )?(?:\w+ ){1,3}?)?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|(?<!\b(?:spread|splits?|comes?|runs?|leaks?|seeps?|oozes?|sweats?) (?:it |them )?)\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
+      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer(?! (?:everything|it all|all of it|the (?:chicken|meat|lamb|beef|pork) and (?:the |its )?marinade)\b.{0,16}\bto (?:the |your )?(?:pot|cooker)\b)|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |(?:the )?(?:\w+ ){1,3}?)?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet|roasting tin|tin)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|(?<!\b(?:spread|splits?|comes?|runs?|leaks?|seeps?|oozes?|sweats?) (?:it |them )?)\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
   },
   {
     verb: 'keepwarm',
