@@ -154,10 +154,12 @@ export function writeOut(text: string, pantry: Pantry): string {
       .replace(/\bg-g(?= paste)/gi, 'ginger garlic')
       .replace(/\bw\/ ?(?=\p{L}|\d)/giu, 'with ')
       .replace(/\bw\/o\b/gi, 'without')
-      .replace(/[\p{L}\p{M}'’]+/gu, (word) => {
+      .replace(/[\p{L}\p{M}'’]+/gu, (word, at: number, whole: string) => {
         const folded = foldWord(word);
         const short = SHORT[folded];
-        return short !== undefined && !pantry.named(folded) ? short : word;
+        // "Tom yum paste" is a name of its own.
+        const isNamed = pantry.named(folded) ?? pantry.named(whole.slice(at));
+        return short !== undefined && !isNamed ? short : word;
       })
       // "Worcs sauce": said twice once it is written out.
       .replace(/\b(sauce|powder|paste) \1\b/gi, '$1')

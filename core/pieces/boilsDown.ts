@@ -8,13 +8,21 @@ export const GOES_DOWN =
 export const SAYS_SHARE =
   /\bby (?:about |around )?(?:a |one |two[- ])?(?:half|thirds?|quarter)\b|\bhalved\b/i;
 
+/** How much of a liquid recipes boil away, the more telling words first. */
+const SHARES_GONE: readonly { says: RegExp; share: number; name: string }[] = [
+  { says: /two[- ]thirds/i, share: 2 / 3, name: 'two thirds' },
+  { says: /\bthird\b/i, share: 1 / 3, name: 'a third' },
+  { says: /\bquarter\b/i, share: 1 / 4, name: 'a quarter' },
+  { says: /\bhal(?:f|ved)\b/i, share: 1 / 2, name: 'half' },
+];
+
 /** Share of a liquid that boils away when it goes down "by half", "by a third"; half where nothing is said. */
-export function goneShare(words: string): number {
-  if (/two[- ]thirds/i.test(words)) return 2 / 3;
-  if (/\bthird\b/i.test(words)) return 1 / 3;
-  if (/\bquarter\b/i.test(words)) return 1 / 4;
-  return 1 / 2;
-}
+export const goneShare = (words: string): number =>
+  SHARES_GONE.find(({ says }) => says.test(words))?.share ?? 1 / 2;
+
+/** The same as a recipe says it: "a third"; null where it names no share. */
+export const goneName = (words: string): string | null =>
+  SAYS_SHARE.test(words) ? (SHARES_GONE.find(({ says }) => says.test(words))?.name ?? null) : null;
 
 /** A sauce is never planned down below this share of itself by minutes alone: a cook looks, and stops. */
 const LEAST_LEFT = 0.4;

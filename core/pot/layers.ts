@@ -132,11 +132,18 @@ const isLiquid = (item: PlacedItem): boolean => item.read.food !== null && LIQUI
 /** Beer that a braise is made with has lost its gas by the time the lid is on; a pot of it has not, g. Source: a bottle and a half; spread 40 %. */
 const LEAST_FOAMING_BEER_G = 750;
 
+/** A handful of apricots in a stew swells and rises nowhere; a pot of fruit does, g. Source: manuals name pulses, grains and compotes; spread 50 %. */
+const LEAST_SWELLING_FRUIT_G = 400;
+const LEAST_BY_KIND: Readonly<Partial<Record<FoodKind, number>>> = {
+  beer: LEAST_FOAMING_BEER_G,
+  'dried-fruit': LEAST_SWELLING_FRUIT_G,
+};
+
 /** True of what swells or foams in an amount that matters. */
 export const foams = ({ read, massG }: Pick<PlacedItem, 'read' | 'massG'>): boolean =>
   read.food !== null &&
   (read.food.swells || read.food.foams) &&
-  massG.mid > (read.food.kind === 'beer' ? LEAST_FOAMING_BEER_G : LEAST_FOAMING_G);
+  massG.mid > (LEAST_BY_KIND[read.food.kind] ?? LEAST_FOAMING_G);
 
 /** Stacks what is under the lid in loading order and finds the levels in this pot. */
 export function fillPot(

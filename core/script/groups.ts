@@ -37,20 +37,71 @@ export const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods
   { words: /\b(?:the|all) dairy\b/i, kinds: ['cream', 'sour-dairy', 'milk', 'cheese', 'cream-cheese'] },
 ];
 
-/** Words that stand for the one line of a kind where no line is named so: the pasta is the pappardelle. */
-export const STANDS_FOR: readonly { word: RegExp; kind: FoodKind; named?: RegExp }[] = [
-  { word: /^(?:pasta|noodle|spaghetti)$/, kind: 'pasta' },
-  { word: /^cheese$/, kind: 'cheese' },
-  { word: /^mushroom$/, kind: 'mushroom' },
-  { word: /^(?:green|leaf|leaves)$/, kind: 'leaf' },
-  { word: /^(?:flour)$/, kind: 'flour' },
-  { word: /^slurry$/, kind: 'starch' },
-  { word: /^cream$/, kind: 'cream' },
-  { word: /^cream$/, kind: 'sour-dairy', named: /cr[eè]me/i },
-  { word: /^(?:wine)$/, kind: 'wine' },
-  { word: /^(?:beer|ale|stout)$/, kind: 'beer' },
+/**
+ * Words that stand for the lines of some kinds where none of them is named so: the pasta is the pappardelle, the sugar the jaggery.
+ * `named` keeps to lines that are written so, `said` to clauses that say it so.
+ */
+export const STANDS_FOR: readonly {
+  word: RegExp;
+  kinds: readonly FoodKind[];
+  named?: RegExp;
+  said?: RegExp;
+}[] = [
+  { word: /^(?:pasta|noodle|spaghetti)$/, kinds: ['pasta'] },
+  { word: /^cheese$/, kinds: ['cheese'] },
+  { word: /^mushroom$/, kinds: ['mushroom'] },
+  { word: /^(?:green|leaf|leaves)$/, kinds: ['leaf'] },
+  { word: /^flour$/, kinds: ['flour'] },
+  { word: /^slurry$/, kinds: ['starch'] },
+  { word: /^starch$/, kinds: ['starch'] },
+  { word: /^cream$/, kinds: ['cream'] },
+  { word: /^cream$/, kinds: ['sour-dairy'], named: /cr[eè]me/i },
+  { word: /^(?:yoghurt|yogurt)$/, kinds: ['sour-dairy'], named: /\b(?:skyr|dahi|curd|labneh|kefir)\b/i },
+  { word: /^wine$/, kinds: ['wine'] },
+  { word: /^(?:beer|ale|stout)$/, kinds: ['beer'] },
+  {
+    word: /^fat$/,
+    kinds: ['oil', 'butter'],
+    said: /\b(?:heat|melt|warm) (?:the |some |your )?fat\b/i,
+  },
+  {
+    word: /^oil$/,
+    kinds: ['oil', 'butter'],
+    named: /\b(?:ghee|lard|dripping|schmaltz|tallow|fat)\b/i,
+    said: /\b(?:heat|in|the|add|warm) (?:the )?oil\b/i,
+  },
+  { word: /^sugar$/, kinds: ['sugar'] },
+  { word: /^syrup$/, kinds: ['syrup'] },
+  { word: /^fruit$/, kinds: ['dried-fruit', 'fruit'] },
+  { word: /^nut$/, kinds: ['nut'], said: /\b(?:the|half|add|with|your|toasted|remaining) nuts\b/i },
+  { word: /^bean$/, kinds: ['pulse-cooked', 'pulse-dry'] },
+  {
+    word: /^(?:lentil|pulse|dal|daal)$/,
+    kinds: ['pulse-dry', 'pulse-cooked'],
+    named: /\b(?:dal|daal|dhal|lentil|toor|moong|masoor|chana|urad)\b/i,
+  },
+  { word: /^onion$/, kinds: ['allium'], named: /\bshallots?\b/i },
+  { word: /^tomato$/, kinds: ['tomato-thick'] },
+  {
+    word: /^(?:chilli|chili|chile)$/,
+    kinds: ['aromatic', 'quick-veg', 'slow-veg', 'spice-whole', 'pickle', 'spice-ground'],
+    named:
+      /\b(?:jalape[nñ]os?|serranos?|habaneros?|scotch bonnets?|poblanos?|anchos?|guajillos?|pasillas?|chipotles?|birds?[- ]?eyes?)\b/i,
+  },
+  { word: /^soy$/, kinds: ['salty-sauce'], named: /\b(?:tamari|shoyu|aminos)\b/i },
+  { word: /^(?:bacon|lardon)$/, kinds: ['cured-meat'] },
+  {
+    word: /^(?:fish|seafood|shellfish)$/,
+    kinds: ['seafood'],
+    said: /\b(?:the|add|your) (?:fish|seafood|shellfish)\b/i,
+  },
+  { word: /^grain$/, kinds: ['grain'], said: /\b(?:the|add) grains?\b/i },
+  {
+    word: /^spice$/,
+    kinds: ['spice-ground'],
+    said: /\bthe spice\b(?! (?:mix|blend|rub|paste|bag|grinder|mill|powder|rack|sachet))/i,
+  },
 ];
-
 export const EVERYTHING =
   /^\W*all in\b(?!-)|\b(?:(?:mix|stir|toss) everything (?:together )?(?:in|into) (?:the |your |a )?(?:\p{L}+ )?(?:pot|cooker|insert|liner)|all (?:of )?the (?:above|stuff)|(?:tip|put|add|transfer|place|go|goes)\b.{0,40}\bwith (?:all )?(?:the rest(?! of\b)|everything else)|(?<!\b(?:give|giving|stir|scrape|toss|turn|mix|over|onto|across|around|on|top of|under|beneath|between) )everything(?! (?:a (?:good |final |quick |gentle )?(?:stir|scrape|mix|toss|turn)|stuck|that|is|has|on|from|off|up off|up from|brown|until))|all (?:of )?the (?:other |remaining )?ingredients|all ingredients|the (?:rest|remainder) of the ingredients|(?:other|remaining) (?:[\p{L}-]+ ){0,2}ingredients|(?:add|put|tip|pour) (?:in )?the rest(?! of\b)|(?:put|place|add|tip|throw|chuck|dump|bung|sling|pile) (?:it )?all (?:in|into)\b)\b|(?:^|\b(?:put|add|tip|place|throw|chuck|dump|bung) (?:in )?)all (?:but|except)\b/iu;
 

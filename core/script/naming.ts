@@ -378,14 +378,13 @@ const theSizedOnes: ClauseRule = ({ clause, lines }, found) => {
 };
 
 /** "The cheese", "the cream": the one line of its kind, where no line is named so. */
-const byTheKind: ClauseRule = ({ lines, free, isEverything }, found) => {
+const byTheKind: ClauseRule = ({ clause, lines, free, isEverything }, found) => {
   if (isEverything) return;
-  for (const { word, kind, named: as } of STANDS_FOR) {
-    const of = lines.flatMap((l, i) =>
-      l.read.food?.kind === kind && (!as || as.test(l.read.foodText)) ? [i] : [],
-    );
-    if (of.length && !of.some((i) => found.has(i)) && [...free].some((w) => word.test(w)))
-      for (const i of of) found.add(i);
+  for (const { word, kinds, named: as, said } of STANDS_FOR) {
+    if (said && !said.test(clause)) continue;
+    const of = lines.flatMap((l, i) => (l.read.food && kinds.includes(l.read.food.kind) ? [i] : []));
+    if (of.some((i) => found.has(i)) || ![...free].some((w) => word.test(w))) continue;
+    for (const i of of) if (!as || as.test(lines[i]?.read.foodText ?? '')) found.add(i);
   }
 };
 

@@ -143,7 +143,7 @@ const LITTLE_FAT = /\b(?:a little|some|a (?:bit|knob|splash) of)(?: more)? (?:th
 /** Longest look that is taken from a recipe, words. */
 const MOST_WORDS_OF_A_LOOK = 9;
 const UNTIL =
-  /\b(?:until|(?<=\b(?:fry|saut\w*|brown|cook|roast|toast|soften)\b.{0,80})when) (?:it['’]s |(?:it|they) (?:is|are|turns?|looks?) )?([^.,;:()!?–—]+)/i;
+  /\b(?:until|(?<=\b(?:onions?|them|it|shallots?|leeks?) )(?:go|turn|get|become)(?= (?:soft|golden|dark|brown|sticky|glassy|translucent))|(?<=\b(?:fry|saut\w*|brown|cook|roast|toast|soften)\b.{0,80})when) (?:it['’]s |(?:it|they) (?:is|are|turns?|looks?) )?([^.,;:()!?–—]+)/i;
 /** "Until wilted 2 min": the time is no part of the look. */
 const HOW_LONG =
   /\s+\(?(?:for )?(?:about |~ ?|approx\.? )?\d[\d\s–-]*(?:m|mins?|minutes?|secs?|seconds?|hours?|hrs?)\b.*$/i;
@@ -481,15 +481,15 @@ export class Reading {
       meansEverything(text) &&
       (isBack || ((OUT_OF_IT.test(text) || this.stage === 'after') && !STILL_TO_COME.test(text)));
     if (isOfPot) return meant.filter((i) => (this.used.get(i) ?? 0) > 0);
-    // "Put everything in": not what a later sentence stirs in when the pot is open again.
-    if (meansEverything(text) && !OUT_OF_IT.test(text)) {
-      const later = this.#addedAfter(n);
-      const now = meant.filter((i) => !later.has(i));
-      if (now.some((i) => this.isToCome(i))) return now;
-    }
     // "The remaining ingredients": not those that a later sentence has for itself.
     if (meansEverything(text) && THE_OTHERS.test(text) && !meansSection(text, this.lines)) {
       const later = this.namedAfter(n);
+      const now = meant.filter((i) => !later.has(i));
+      if (now.some((i) => this.isToCome(i))) return now;
+    }
+    // "Put everything in": not what a later sentence stirs in when the pot is open again.
+    if (meansEverything(text) && !OUT_OF_IT.test(text)) {
+      const later = this.#addedAfter(n);
       const now = meant.filter((i) => !later.has(i));
       if (now.some((i) => this.isToCome(i))) return now;
     }

@@ -251,7 +251,7 @@ describe('what sounds like another thing', () => {
       planOf(
         ['1 kg beef chuck', `${ml} ml red wine`, '300 ml stock'],
         `Brown the beef. Pour in the wine and reduce by half, scraping. Add the stock. ${LID}`,
-      ).steps.find((s) => s.title === 'Boil down')!.durationS.mid / 60;
+      ).steps.find((s) => s.title === 'Boil down by half')!.durationS.mid / 60;
     expect(minutes(500)).toBeGreaterThan(15);
     expect(minutes(500)).toBeGreaterThan(minutes(250));
   });

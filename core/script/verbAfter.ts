@@ -447,6 +447,8 @@ const ofTheEnd: Rule = ({ text, meant, last, next, isToCome, said, all, some }) 
   if (said === 'serve' && all(['spice-ground', 'spice-late']) && /\bsprinkle/i.test(text)) return 'stirin';
   // "Sprinkle over the cheese, cover and leave two minutes": it melts under the lid.
   if ([null, 'serve', 'stirin'].includes(said) && all(['cheese']) && RESTS_COVERED.test(next)) return 'melt';
+  // "Cover the couscous with boiling water, leave for five minutes": it is the couscous that stands.
+  if (last?.verb === 'soak' && said === 'rest' && !meant.length) return null;
   if (last?.verb === 'melt' && ['rest', 'steamlid', 'return'].includes(said ?? '') && !meant.length)
     return null;
   // "Finish with parsley" is strewn over it; with cream it is stirred in.

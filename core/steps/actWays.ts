@@ -1,4 +1,5 @@
 import type { PlacedItem } from '../moments/item';
+import { goneName } from '../pieces/boilsDown';
 import { verbById, type Verb } from '../script/data/verbs';
 import type { Act } from '../script/act';
 import {
@@ -159,7 +160,19 @@ const WAYS: readonly Way[] = [
     text: 'Onto a warm plate, with a slotted spoon, under foil.',
   },
   { when: isWashed, title: 'Wash {food}', text: WASHED },
+  {
+    when: ({ act, mine, input }) =>
+      act.verb === 'soak' &&
+      act.run > 0 &&
+      [...mine, ...againItems(act, input)].some((i) => ['grain', 'pasta'].includes(kindOf(i) ?? '')),
+    text: 'In a bowl of its own, covered; fluffed with a fork.',
+  },
   { when: ({ act, input }) => act.verb === 'soak' && !keepsLiquor(act, input), text: '' },
+  // "Reduce by a third": so much of it goes, and the spoon shows when.
+  ...['half', 'a third', 'two thirds', 'a quarter'].map((share) => ({
+    when: ({ act }: Done) => act.verb === 'reduce' && goneName(act.words) === share,
+    title: `Boil down by ${share}`,
+  })),
   {
     when: ({ act }) => act.verb === 'marinate' && act.minutes !== null && !isDoneAhead(act),
     text: 'Covered and cold.',
@@ -210,13 +223,6 @@ const WAYS: readonly Way[] = [
   {
     when: ({ act, mine }) => isPouredOnFilm(act, mine),
     text: 'Flat spoon over the whole floor as it boils.',
-  },
-  {
-    when: ({ act, mine, input }) =>
-      act.verb === 'soak' &&
-      [...mine, ...againItems(act, input)].some((i) => ['grain', 'pasta'].includes(kindOf(i) ?? '')) &&
-      act.run > 0,
-    text: 'In a bowl of its own, covered; fluffed with a fork.',
   },
   // Eggs and rice are boiled; nobody blanches them.
   {

@@ -196,7 +196,7 @@ export const ASIA = [
     salt: 0.03,
     pieceG: { jar: 200 },
   }),
-  row('thick-sauce', 'tom yum paste | panang paste', {
+  row('thick-sauce', 'tom yum paste | tom yam paste | panang paste', {
     salt: 0.08,
     fat: 0.15,
     allergens: ['shellfish', 'fish'],

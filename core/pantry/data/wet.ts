@@ -43,7 +43,7 @@ export const WET = [
   row('thick-sauce', 'ketchup | tomato ketchup', { thin: 0, sugar: 0.23 }),
   row('thick-sauce', 'oyster sauce | black bean sauce | black bean garlic sauce | fermented black bean | douchi', { salt: 0.08, allergens: ['soy', 'gluten'] }),
   row('thick-sauce', 'sweet chilli sauce | sweet chili sauce', { thin: 0.05, sugar: 0.25 }),
-  row('thick-sauce', 'curry paste | jerk paste | jerk marinade | jerk sauce | tom yum paste | tom yam paste | red curry paste | green curry paste | yellow curry paste | thai curry paste | panang curry paste | laksa paste | rendang paste | vindaloo paste | balti paste | madras paste | jalfrezi paste | bhuna paste | tandoori paste | sambar paste | korma paste | tikka paste | massaman paste | rogan josh paste | masala paste', { thin: 0, salt: 0.06, sugar: 0.06, scorch: 2 }),
+  row('thick-sauce', 'curry paste | jerk paste | jerk marinade | jerk sauce | red curry paste | green curry paste | yellow curry paste | thai curry paste | panang curry paste | laksa paste | rendang paste | vindaloo paste | balti paste | madras paste | jalfrezi paste | bhuna paste | tandoori paste | sambar paste | korma paste | tikka paste | massaman paste | rogan josh paste | masala paste', { thin: 0, salt: 0.06, sugar: 0.06, scorch: 2 }),
   row('thick-sauce', 'salsa verde | green salsa | tomatillo salsa', { thin: 0.6, strength: 0.006, sugar: 0.03, scorch: 1, pieceG: { jar: 450, can: 200 } }),
   row('thick-sauce', 'pico de gallo | salsa fresca', { thin: 0.5, acid: 0.1, strength: 0.001 }),
   row('thick-sauce', 'salsa | tomato salsa | enchilada sauce | picante sauce | red chile sauce | mole sauce', { thin: 0.4, strength: 0.008, sugar: 0.04, scorch: 2, pieceG: { jar: 450, can: 280 } }),

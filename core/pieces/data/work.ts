@@ -42,7 +42,7 @@ export const WORK = {
  * flame: 8-10 minutes to golden, 15-20 to dark; spread 30 %.
  */
 export const SOFTENED_UNTIL: readonly { look: RegExp; minutes: number }[] = [
-  { look: /\b(?:dark|deep(?:ly)?|caramel\w*|jammy|mahogany|crisp)\b/i, minutes: 15 },
+  { look: /\b(?:dark|deep(?:ly)?|caramel\w*|jammy|sticky|mahogany|crisp)\b/i, minutes: 15 },
   { look: /\b(?:golden|brown\w*|colou?r\w*)\b/i, minutes: 9 },
 ];
 
