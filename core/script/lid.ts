@@ -53,14 +53,13 @@ export function longCooking(r: Reading, c: Clause): boolean {
 /** True where something says that the lid closes, or how long it stays closed, before the pressure is let go. */
 export function tellsOfLid({ parts }: Pick<Reading, 'parts'>): boolean {
   const release = parts.findIndex((p) => surelyLetsGo(p.text));
-  return parts
-    .slice(0, release < 0 ? parts.length : release + 1)
-    .some(
-      ({ text }) =>
-        CLOSES.test(text) ||
-        whistlesNamed(text) !== null ||
-        (minutesNamed(text) !== null && HOLDS.test(text)),
-    );
+  return parts.slice(0, release < 0 ? parts.length : release + 1).some(
+    ({ text }) =>
+      CLOSES.test(text) ||
+      whistlesNamed(text) !== null ||
+      // "Wait five minutes before releasing the pressure" are the release's.
+      (minutesNamed(text) !== null && HOLDS.test(text) && !surelyLetsGo(text)),
+  );
 }
 
 /** The clause before a release, or of it, whose minutes nobody spends at an open pot: "10 mins, NR". -1 where there is no release. */
