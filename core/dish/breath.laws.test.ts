@@ -107,3 +107,60 @@ describe('minutes and release in one breath', () => {
     expect(wrong).toEqual([]);
   });
 });
+
+describe('a second lid, however it is told', () => {
+  const ROOTS = [...LINES, ...['400 g potatoes', '2 carrots'].map((t) => ({ read: readLine(t, pantry) }))];
+  const FIRST = [
+    'HP 30, QR.',
+    'Lock the lid; 30 minutes at high pressure. Natural release for 10 minutes, then vent.',
+    'Close the lid and cook 30 minutes. Let the pressure drop naturally.',
+  ];
+  const PUT = [
+    'Add the potatoes and carrots',
+    'Potatoes and carrots in',
+    'Put the potatoes and carrots on top of the chicken',
+    'Open the lid and add the potatoes and carrots',
+    'Throw in potatoes + carrots',
+    'Once the pin drops, add the potatoes and carrots',
+  ];
+  const AGAIN = [
+    'Close the lid again and cook on high pressure for 4 minutes',
+    'Reseal and cook for another 4 minutes',
+    'Put the lid back on and pressure cook 4 minutes more',
+    'Lid back on, 4 minutes HP',
+    'Return to pressure for 4 minutes',
+    'Bring back to pressure and cook 4 minutes',
+    'Pressure cook for a further 4 minutes',
+    'HP 4 more',
+    'Another 4 min HP',
+    'Re-close; HP 4',
+    'Seal again, manual, 4 min',
+    'Repeat at high pressure for 4 minutes',
+    'Lid on, 4 minutes',
+    'Close and give it 4 minutes more',
+  ];
+  const OUT = ['Quick release', 'QR', 'Release the pressure', 'NPR', 'Vent'];
+
+  it.each(AGAIN)('%s', (again) => {
+    const wrong: unknown[] = [];
+    FIRST.forEach((first, i) => {
+      PUT.forEach((put, j) => {
+        const out = OUT[(i + j) % OUT.length] ?? 'QR';
+        for (const join of ['. ', ', ']) {
+          const then = join === '. ' ? again : again.charAt(0).toLowerCase() + again.slice(1);
+          const method = `Brown the chicken. Add the onion and stock. ${first} ${put}${join}${then}. ${out}. Stir and serve.`;
+          const acts = readScript(method, ROOTS, pantry)?.acts ?? [];
+          const lids = acts.filter((a) => ['close', 'hold', 'release'].includes(a.verb));
+          const roots = acts.find((a) => a.lines.some((l) => l.index === 3));
+          const isRight =
+            lids.map((a) => a.verb).join(' ') === 'close hold release close hold release' &&
+            lids[4]?.minutes === 4 &&
+            roots?.run === 1 &&
+            roots.lines.some((l) => l.index === 4);
+          if (!isRight) wrong.push([method, acts.map((a) => a.verb).join(' ')]);
+        }
+      });
+    });
+    expect(wrong).toEqual([]);
+  });
+});

@@ -84,6 +84,9 @@ const PROGRAMME = new RegExp(
   'giu',
 );
 
+/** "Repeat at high pressure for four minutes". */
+const ONCE_MORE = /\brepeat(?: the cooking)?(?= (?:at|on|under) (?:high |low |full )?pressure\b)/giu;
+
 /** "Add 1/2 the coconut milk": half of it. */
 const HALF_IN_FIGURES = /(?<![\d.,/] ?)(?:1\/2|½) (?=(?:of )?(?:the|your|that)\b)/giu;
 
@@ -127,6 +130,7 @@ export const evened = (method: string): string =>
     (text, [short, long]) => text.replace(short, long),
     plainSpaces(method)
       .replace(PROGRAMME, 'pressure cook')
+      .replace(ONCE_MORE, 'pressure cook')
       .replace(HALF_IN_FIGURES, 'half ')
       .replace(CUT_SHORT, '$1')
       .replace(GLUED, ' ')

@@ -124,8 +124,10 @@ export function holding(r: Reading, c: Clause): boolean {
     if (meant.length) r.put('add', r.stage, c, meant);
   }
   if (!isHold || r.stage === 'table' || r.run >= r.lids) return false;
-  if (r.stage !== 'closed' && r.stage !== 'after') load(r, c);
-  if (r.stage !== 'closed') r.putLid(c, 'close');
+  if (r.stage !== 'closed') {
+    load(r, c);
+    r.putLid(c, 'close');
+  }
   if (!r.has('hold')) r.putLid(c, 'hold');
   r.stage = 'closed';
   return !speaksOfRelease(text) || lettingGo(r, c);
