@@ -53,8 +53,10 @@ const IN_PASSING: Record<string, string> = {
 const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
   [/\b(?:chx|chix|chkn|chk|chiken)\b/gi, 'chicken'],
   [/\bparm\b/gi, 'parmesan'],
+  // "Chuck in the garlic", of a list that has beef chuck: no meat.
+  [/(?<=^|[.;,]\s+|\band )chuck(?= (?:in|it|them|everything|all|the|your)\b)/gimu, 'throw'],
   // "Finish: coriander, lime.", "To serve: rice": a label of hand notes.
-  [/(?<=^|[.;\n]\s*)(?:to )?(finish|garnish|serve|top): (?=\p{L})/giu, '$1 with '],
+  [/(?<=^|[.;\n]\s*)(?:to )?(finish|garnish|serve|top|season): (?=\p{L})/giu, '$1 with '],
   // "Layer the onions and chops, seasoning as you go": a thing to do, and no packet of it.
   [
     /,? seasoning (?=(?:as|each|every|between|it|them|the|with|well|to|lightly|generously|all)\b)/giu,
@@ -85,7 +87,7 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/\bvin\b(?!\p{L})/giu, 'vinegar'],
   // "Once the oil shimmers, lay in the beef": it is heated first.
   [
-    /(?<=^|[.;]\s+)(?:once|when|as soon as) (?:the |your )?(oil|butter|ghee|fat|dripping|lard) (?:is|gets|starts|begins|shimmers|foams|sizzles|has)[^,.;]{0,30},? (?:then )?(?=(?:add|lay|put|place|brown|sear|fry|tip|drop|slide)\b)/giu,
+    /(?<=^|[.;]\s+)(?:once|when|as soon as) (?:the |your )?(oil|butter|ghee|fat|dripping|lard) (?:is|gets|starts|begins|shimmers|foams|sizzles|has)[^,.;]{0,30}?,? (?:then )?(?=(?:add|lay|put|place|brown|sear|fry|tip|drop|slide)\b)/giu,
     'Heat the $1, then ',
   ],
   // "Until translucent, deglazing with a splash of stock": two things.

@@ -295,6 +295,9 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
   const isCovered = stands > 0 && then.slice(0, stands).every((t) => IN_THE_BOWL.test(t));
   if (STANDS.test(text) || STANDS.test(next) || isCovered) return 'marinate';
   if (told === null) return null;
+  // "Put the beef in a bowl with the salt and toss": there is no pot near.
+  const isMince = meant.some((i) => r.kindOf(i) === 'ground-meat');
+  if (INTO_A_BOWL.test(text) && meant.some((i) => !r.isMeat(i))) return isMince ? 'mix' : 'season';
   const isTurned = COATED.test(text) || COATED.test(next) || IN_A_BOWL.test(`${r.last?.words} ${sentence}`);
   if (!isFirstMixed || !isTurned) return null;
   return r.last.lines.some((l) => r.kindOf(l.index) === 'flour') ? 'dredge' : 'season';

@@ -273,7 +273,9 @@ export class Reading {
     if (SCRAPED_OFF.test(text)) return true;
     const share = shareTold(text, named, this.lines, this.pantry);
     // "Dredge the chops, and reserve two spoons of the flour": so much of it did not go in.
-    for (const i of named.filter((j) => this.used.get(j) === 1 && !this.reserved.has(j))) {
+    // "Reserve the beef" is all of it, and on a plate.
+    const isWhole = (i: number): boolean => this.isMeat(i) && share(i, 0) === 1;
+    for (const i of named.filter((j) => this.used.get(j) === 1 && !this.reserved.has(j) && !isWhole(j))) {
       const from = this.acts.flatMap((a) => a.lines).findLast((l) => l.index === i);
       const part = share(i, 0) < 1 ? share(i, 0) : SOME_LEFT;
       if (!from || from.share <= part) continue;

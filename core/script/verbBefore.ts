@@ -30,10 +30,12 @@ const RUBBED: readonly FoodKind[] = [
   'citrus',
   'mustard',
 ];
+const TURNED_IN_FAT =
+  /\b(?:turn|toss|roll|stir)\b.*\bin (?:the )?(?:hot|sizzling|shimmering) (?:oil|fat|butter|ghee|lard|dripping)\b/i;
 /** "Toss the lamb with the spice and half the oil": it is seasoned, and not in the pot. */
 const isRubbedIn = (text: string, kinds: readonly FoodKind[]): boolean =>
-  /\b(?:toss|coat|turn|massage|cover)\b/i.test(text) &&
-  !/\b(?:pot|cooker|pan)\b/i.test(text) &&
+  /\b(?:toss|coat|turn|massage|cover|scatter|strew|shake)\b/i.test(text) &&
+  !/\b(?:pot|cooker|pan|hot|heat|sizzling|lid)\b/i.test(text) &&
   kinds.some((k) => (KINDS.meat as readonly FoodKind[]).includes(k)) &&
   kinds.some((k) => !(KINDS.meat as readonly FoodKind[]).includes(k)) &&
   kinds.every((k) => RUBBED.includes(k));
@@ -123,6 +125,8 @@ const ofTheBowl: Rule = ({ text, stage, said, all, some }) => {
 const SPLITS = /\b(?:split|splits|separat\w*|(?:oil|fat) (?:shows|rises|surfaces|comes|floats))\b/i;
 const LEFT_TO_BROWN = /\b(?:leave|let|allow)\b.*\b(?:to )?(?:brown|colou?r|sear)\b/i;
 const RENDERS_ON = /^\W*(?:and |then )?(?:heat|cook|fry|leave|let|warm)\b.*\buntil\b/i;
+const ONLY_AJAR =
+  /^\W*(?:with the |the )?lid (?:\p{L}+ )?(?:ajar|half on|loosely on)\W*(?:$|(?:until|till|for)\b)/iu;
 const GOES_ON_FRYING = /^\W*(?:and |then )?(?:sweat|soften|cook|fry|saut)/i;
 
 /** What sugar does by itself over heat. */
@@ -148,7 +152,12 @@ const ofColour: Rule = ({ text, stage, meant, lines, last, next, said, all, some
   // "Sweat the leek with the lid ajar", "cover and sweat": they soften, and it is an open pot.
   if (said === 'steamlid' && /\b(?:sweat|soften|fry|saut[eé])/i.test(text))
     return meant.length ? (some(KINDS.meat) ? 'brown' : 'soften') : last?.verb === 'soften' ? null : said;
-  if (said === 'steamlid' && last?.verb === 'soften' && !meant.length && GOES_ON_FRYING.test(next))
+  if (
+    said === 'steamlid' &&
+    last?.verb === 'soften' &&
+    !meant.length &&
+    (GOES_ON_FRYING.test(next) || ONLY_AJAR.test(text))
+  )
     return null;
   // "Cook off the onion": nothing is there to boil away.
   if (said === 'reduce' && meant.length && all([...KINDS.aromatic, ...KINDS.fat, 'mushroom', 'slow-veg']))
@@ -227,11 +236,15 @@ const ofMeatInTheHotPot: Rule = ({
   return undefined;
 };
 
+const OUT_OF_THE_MILL = /\bgrind(?:ing)? (?:over|in|on|some|a little|plenty)\b|\bgrind\b.*\bover\b/i;
 const BOILS_APART = /^\W*(?:first,? )?(?:par-?)?(?:boil|cook) (?:the|your|it|them)\b/i;
 const OF_THE_KNIFE = /\b(?:seeds?|stalks?|stems?|cores?|membranes?|pith|stones?|pips|tops|eyes)\b/i;
 
 /** Flour, soaking, rubbing and tying, before there is heat. */
 const ofTheBoard: Rule = ({ text, stage, meant, last, next, said, all, some }) => {
+  // "Salt the beef and grind over the pepper": out of the mill, and no paste.
+  if (said === 'blend' && all(['salt', 'spice-ground', 'spice-whole']) && OUT_OF_THE_MILL.test(text))
+    return stage === 'prep' ? 'season' : 'add';
   // "Season the flour and coat the oxtail in it".
   if ((said === 'dredge' || said === 'season') && wasHot(last) && all(['flour'])) return 'bloom';
   if (said === 'season' && all(['flour'])) return 'dredge';
@@ -303,6 +316,13 @@ const ofCrackling: Rule = ({ meant, lines, last, said, all, some }) => {
       lines[i]?.read.food?.kind ?? 'other',
     );
   if (said === 'pop' && meant.length && meant.every(isLiquid)) return 'add';
+  // "Let the garlic, paprika and cumin sizzle for a minute": ground spice is bloomed.
+  if (
+    said === 'pop' &&
+    some(['spice-ground', 'aromatic', 'allium']) &&
+    !some(['spice-whole', 'herb-woody', 'leaf'])
+  )
+    return some(['spice-ground']) ? 'bloom' : 'soften';
   if (said === 'pop' && !meant.length && last?.lines.length && last.lines.every((l) => isLiquid(l.index)))
     return null;
   // Bacon that sizzles until its fat runs.
@@ -314,10 +334,12 @@ const ofCrackling: Rule = ({ meant, lines, last, said, all, some }) => {
 };
 
 /** What goes back on top, is rubbed in, or boils before the lid. */
-const ofReturning: Rule = ({ text, stage, meant, last, wasTakenOut, said, kinds, all }) => {
+const ofReturning: Rule = ({ text, stage, meant, last, wasTakenOut, said, kinds, all, some }) => {
   // Set on top again, it goes back.
   if (said === 'top' && wasTakenOut && meant.length && all(KINDS.meat)) return 'return';
-  if ((said === 'add' || said === 'mix') && !wasHot(last) && isRubbedIn(text, kinds)) return 'season';
+  if ([null, 'add', 'mix', 'top'].includes(said) && !wasHot(last) && isRubbedIn(text, kinds)) return 'season';
+  // "Turn the beef in the hot oil until it loses its pinkness".
+  if ((said === null || said === 'add') && some(KINDS.meat) && TURNED_IN_FAT.test(text)) return 'brown';
   // "Boil uncovered for 3 minutes", before the lid: what is in it boils.
   if ((said === null || said === 'deglaze') && stage === 'open' && !meant.length && BOILS_OPEN.test(text))
     return /\bscrap/i.test(text) || last?.verb === 'deglaze' ? said : 'simmer';
@@ -372,6 +394,9 @@ const ofFrying: Rule = ({ text, stage, meant, lines, last, isToCome, said, all, 
 
 /** What is poured into the hot pot. */
 const ofPouring: Rule = ({ text, stage, last, wasTakenOut, said, all }) => {
+  // "Loosen with the wine": what is stuck.
+  if (stage === 'open' && wasHot(last) && all(KINDS.thin) && /^\W*(?:loosen|let down|slacken)\b/i.test(text))
+    return 'deglaze';
   // "Pour in the wine and bubble until almost gone": it loosens the floor as it goes down.
   if (said === 'reduce' && stage === 'open' && wasHot(last) && all(KINDS.thin)) return 'deglaze';
   if (

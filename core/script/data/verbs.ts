@@ -511,7 +511,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'deglaze',
     words:
-      /\b(?:get|getting|lift\w*|work\w*|scrub\w*|dislodge|free|loosen\w*) (?:up|off)?\b.{0,24}\bbits\b|\bdeglaz\w*|\bextinguish\w*|\blift(?:ing)? (?:everything|all) (?:up )?(?:off|from) the (?:bottom|base|floor)\b|\b(?:rub|scrub|clean|work)\w*\b.{0,20}\b(?:base|bottom|floor|bits)\b|\b(?:get|lift) (?:all )?(?:the|any) .{0,16}\bbits (?:off|up)\b|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
+      /\b(?:get|getting|lift\w*|work\w*|scrub\w*|dislodge|free|loosen\w*) (?:up|off)?\b.{0,24}\bbits\b|\b(?:get|scrape|lift|work|rub|bring)\w* .{0,40}\boff the (?:bottom|base|floor)\b|\bdeglaz\w*|\bextinguish\w*|\blift(?:ing)? (?:everything|all) (?:up )?(?:off|from) the (?:bottom|base|floor)\b|\b(?:rub|scrub|clean|work)\w*\b.{0,20}\b(?:base|bottom|floor|bits)\b|\b(?:get|lift) (?:all )?(?:the|any) .{0,16}\bbits (?:off|up)\b|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
     stages: ['prep', 'open'],
   },
   {
@@ -566,7 +566,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\b(?:rub(?:bed)?|smear|slather|massage|season|sprinkle)\b|^\W*(?:\p{L}+ly )?(?:salt|pepper)(?: and pepper)? (?:the|both|it|them|all)\b|^\W*salt (?:and|&) pepper (?!to\b|in\b|and\b|if\b|at\b|for\b)\p{L}{3,}/iu,
     stages: ['prep', 'open'],
   },
-  { verb: 'season', words: /\bcoat (?:the|it|them|both|each)\b/i, stages: ['prep'] },
+  {
+    verb: 'season',
+    words: /\bcoat (?:the|it|them|both|each|in|with)\b|\bdust(?:ing)?\b(?!.*\b(?:corn)?(?:flour|starch)\b)/i,
+    stages: ['prep'],
+  },
   { verb: 'season', words: /\b(?:spread|brush|paint)\b.*\b(?:over|on|onto|with|all)\b/i, stages: ['prep'] },
   { verb: 'rack', words: /\b(?:rack|trivet|steamer basket)\b/i, stages: ['prep', 'open'] },
   {
@@ -579,7 +583,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer(?! (?:everything|it all|all of it|the (?:chicken|meat|lamb|beef|pork) and (?:the |its )?marinade)\b.{0,16}\bto (?:the |your )?(?:pot|cooker)\b)|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong) (?:it |them |(?:the )?(?:\w+ ){1,3}?)?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet|roasting tin|tin)s?)\b|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|(?<!\b(?:spread|splits?|comes?|runs?|leaks?|seeps?|oozes?|sweats?) (?:it |them )?)\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
+      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer(?! (?:everything|it all|all of it|the (?:chicken|meat|lamb|beef|pork) and (?:the |its )?marinade)\b.{0,16}\bto (?:the |your )?(?:pot|cooker)\b)|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong|park|hold|slide) (?:it |them |(?:the )?(?:\w+ ){1,3}?)?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet|roasting tin|tin)s?)\b|(?:lift|move|take|transfer|tong|tip|scrape|spoon|scoop)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? (?:out )?(?:on|in) ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)$|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|(?<!\b(?:spread|splits?|comes?|runs?|leaks?|seeps?|oozes?|sweats?) (?:it |them )?)\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
   },
   {
     verb: 'keepwarm',
@@ -590,7 +594,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'heat',
     words:
-      /(?<!\b(?:the|off|of|from|medium|high|low|gentle|moderate|full|lower|reduce|less|more) )heat\b(?! (?:down|up|off|to (?:low|medium|high)))|\b(?:warm(?! (?:stock|water|broth|liquid|milk|sauce|place|plate|dish|oven))|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b|\bfoam(?:ing)?\b|\bget (?:the |some )?(?:oil|fat|butter|lard|ghee|dripping)\b.{0,12}\bhot\b/i,
+      /(?<!\b(?:the|off|of|from|medium|high|low|gentle|moderate|full|lower|reduce|less|more) )heat\b(?! (?:down|up|off|to (?:low|medium|high)))|\b(?:slick|film|grease) (?:the |a )?(?:base of the |bottom of the )?(?:pot|pan|cooker|insert)\b|\b(?:warm(?! (?:stock|water|broth|liquid|milk|sauce|place|plate|dish|oven))|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b|\bfoam(?:ing)?\b|\bget (?:the |some )?(?:oil|fat|butter|lard|ghee|dripping)\b.{0,12}\bhot\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'boil', words: /\b(?:par)?boil\b/i, stages: ['after'] },
@@ -648,7 +652,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'add',
     words:
-      /\b(?:add|incorporate|put|pour|moisten|place|stir|tip|arrange|nestle|settle|slide|sit|tuck|lay|layer|drop|throw|dump|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b/i,
+      /\b(?:add|incorporate|put|pour|moisten|place|stir|tip|chuck|bung|sling|fling|plonk|arrange|nestle|settle|slide|sit|tuck|lay|layer|drop|throw|dump|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b/i,
     stages: ['prep', 'open'],
   },
 ];

@@ -1,0 +1,216 @@
+import fc from 'fast-check';
+import { Pantry } from '../pantry/pantry';
+import { readLine } from '../dish/read';
+import type { Act } from './act';
+import { readScript } from './read';
+
+/**
+ * A law of other words: a braise is the same braise whichever way each of its sentences is said. Sentences are drawn from pools, and every
+ * line has to come to the act that it is in.
+ */
+const pantry = new Pantry();
+const read = (list: readonly string[]) => list.map((t) => ({ read: readLine(t, pantry) }));
+const RUNS = { numRuns: 250, seed: 20261128 };
+
+/** What is done to a line, act by act. */
+const doneTo = (acts: readonly Act[], line: number): string =>
+  acts
+    .filter((a) => a.lines.some((l) => l.index === line))
+    .map((a) => a.verb)
+    .join('+');
+const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
+
+describe('from the board to the lid', () => {
+  const LINES = read([
+    '1 kg beef chuck, cubed',
+    '1 tsp salt',
+    '1/2 tsp black pepper',
+    '2 tbsp oil',
+    '2 onions, chopped',
+    '3 cloves garlic, crushed',
+    '2 tsp paprika',
+    '1 tsp cumin',
+    '200 ml red wine',
+    '400 ml beef stock',
+    '1 tin chopped tomatoes',
+    '2 carrots, sliced',
+  ]);
+  const SEASON = [
+    'Season the beef with salt and pepper',
+    'Rub the beef with the salt and pepper',
+    'Pat the beef dry and season with salt and pepper',
+    'Toss the beef with the salt and pepper',
+    'Dust the meat with salt and pepper',
+    'Scatter the salt and pepper over the beef',
+    'Salt the beef well and grind over the pepper',
+    'Put the beef in a bowl with the salt and pepper and toss',
+    'Season: salt, pepper',
+    'Dry the beef with kitchen paper, then salt and pepper it',
+  ];
+  const BROWN = [
+    'Heat the oil on sauté and brown the beef in batches',
+    'Sear the meat in hot oil until well browned',
+    'Add the oil and the beef and cook until browned all over',
+    'When the oil is hot add the beef and brown',
+    'Get some colour on the beef in the oil',
+    'Caramelise the beef in hot oil',
+    'Slick the pot with the oil and brown the beef hard',
+    'Turn the beef in the hot oil until it loses its pinkness',
+    'Sauté on high, oil in, beef in, brown',
+    'Heat a tablespoon of the oil, brown half the beef, repeat with the rest of the oil and beef',
+  ];
+  const OUT = [
+    'Remove and set aside',
+    'Transfer to a plate',
+    'Park it on a plate',
+    'Hold on a plate',
+    'Tip into a bowl',
+    'Take it out',
+    'Take the meat out and keep it',
+    'Reserve the beef',
+    'Out',
+    'As each batch is done put it on a plate',
+  ];
+  const SOFTEN = [
+    'Add the onions and cook for 5 minutes',
+    'Onions next, 5 min',
+    'Into the same pot go the onions; cook 5 minutes',
+    'Gently cook the onions, lid ajar, until meltingly soft',
+    'Let the onions take colour in the fat, about 8 minutes',
+    'Turn down to low, add the onions with a pinch of salt and cook for 10 minutes',
+  ];
+  const BLOOM = [
+    'Add the garlic, paprika and cumin and stir for a minute',
+    'Chuck in the garlic, paprika, cumin; 30 secs',
+    'Let the garlic, paprika and cumin sizzle for a minute',
+    'Add garlic; when it smells add the paprika and cumin',
+    'Mix in the garlic, paprika and cumin and wait until you can smell them',
+    'Follow with garlic, paprika and cumin, a minute more',
+  ];
+  const DEGLAZE = [
+    'Pour in the wine and scrape the bottom',
+    'Splash in the wine and let it bubble until reduced by half',
+    'Add wine; let it nearly disappear',
+    'Pour over the wine and get all the brown stuff off the bottom',
+    'Add the wine and use a spoon to get up all of the brown bits',
+    'Loosen with the wine',
+    'Cook off the wine, scraping',
+  ];
+  const LOAD = [
+    'Return the beef with the stock, tomatoes and carrots',
+    'Put the beef back and add the stock, tomatoes and carrots',
+    'Dump in the stock, tomatoes and carrots. Nestle the beef in',
+    'Everything else in: stock, tomatoes, carrots, beef',
+    'Add the rest of the ingredients and the beef',
+    'Beef goes back, plus the stock, tomatoes and carrots',
+  ];
+  const pools = [SEASON, BROWN, OUT, SOFTEN, BLOOM, DEGLAZE, LOAD].map((p) => fc.constantFrom(...p));
+
+  it('every line is where it is put, whichever way it is said', () => {
+    fc.assert(
+      fc.property(fc.tuple(...pools), (said) => {
+        const method = `${said.join('. ')}. HP 35, NPR. Serve.`;
+        const acts = readScript(method, LINES, pantry)?.acts ?? [];
+        const at = LINES.map((_, i) => doneTo(acts, i));
+        const verbs = acts.map((a) => a.verb);
+        expect([method, at[1], at[2], at[0], at[4], at[8]]).toEqual([
+          method,
+          'season',
+          'season',
+          'brown',
+          'soften',
+          'deglaze',
+        ]);
+        for (const i of [5, 6, 7])
+          expect([method, at[i]]).toEqual([method, expect.stringMatching(/^(?:bloom|soften)$/)]);
+        for (const i of [9, 10, 11])
+          expect([method, at[i]]).toEqual([method, expect.stringMatching(/^(?:add|return)$/)]);
+        expect([method, verbs.filter((v) => v === 'liftout'), verbs.filter((v) => v === 'close')]).toEqual([
+          method,
+          ['liftout'],
+          ['close'],
+        ]);
+        // What was lifted out goes back before the lid.
+        const back = acts.findLast((a) => a.again.includes(0) && a.run === 0);
+        expect([method, back?.verb]).toEqual([method, expect.stringMatching(/^(?:add|return)$/)]);
+      }),
+      RUNS,
+    );
+  });
+});
+
+describe('from the pin to the table', () => {
+  const LINES = read([
+    '1 kg chicken thighs',
+    '500 ml stock',
+    '1 onion',
+    '2 tbsp cornflour',
+    '3 tbsp cold water',
+    '100 ml double cream',
+    'a handful of parsley, chopped',
+  ]);
+  const OUT = [
+    'Lift out the chicken',
+    'Transfer the chicken to a cutting board',
+    'Chicken out',
+    'Scoop out the chicken with a slotted spoon',
+    'Carefully remove the thighs',
+  ];
+  const CUT = [
+    'Shred it with two forks',
+    'Pull it apart with forks',
+    'Tear into bite-size pieces',
+    'Chop into chunks',
+  ];
+  const BIND = [
+    'Mix the cornflour with the cold water and stir into the sauce',
+    'In a small bowl whisk the cornflour and water. Press sauté. When the sauce bubbles whisk in the slurry',
+    'Slake the cornflour in the water, add it and let it bubble for a minute',
+    'Turn to sauté, add cornflour + water, stir till thick',
+    'Add the slurry (cornflour and water) and simmer',
+  ];
+  const BACK = [
+    'Return the chicken to the pot',
+    'Chicken back in',
+    'Stir in the chicken',
+    'Return it to the pot',
+  ];
+  const CREAM = [
+    'Stir in the cream',
+    'Off the heat, stir in the cream',
+    'Cream in',
+    'Swirl through the cream',
+  ];
+  const STREW = [
+    'Scatter with parsley',
+    'Parsley on top',
+    'Garnish with parsley and serve',
+    'Finish: parsley',
+  ];
+  const pools = [OUT, CUT, BIND, BACK, CREAM, STREW].map((p) => fc.constantFrom(...p));
+
+  it('lifts out, cuts, binds, returns, adds the cream and strews, in this order and once each', () => {
+    fc.assert(
+      fc.property(fc.tuple(...pools), fc.constantFrom('. ', ', ', ' and '), (said, join) => {
+        const [out = '', cut = '', ...rest] = said;
+        const hands = `${out}${join}${join === '. ' ? cut : lower(cut)}`;
+        const method = `Put the chicken, onion and stock in. HP 12, NPR 5. ${[hands, ...rest].join('. ')}.`;
+        const acts = readScript(method, LINES, pantry)?.acts ?? [];
+        const after = acts.slice(acts.findIndex((a) => a.verb === 'release') + 1);
+        const verbs = after.map((a) => a.verb).filter((v, i, all) => v !== 'serve' || all.indexOf(v) === i);
+        expect([method, verbs.join(' ').replace('slice', 'shred')]).toEqual([
+          method,
+          'liftout shred thicken return dairy serve',
+        ]);
+        expect([method, ...[3, 4, 5, 6].map((i) => doneTo(after, i))]).toEqual([
+          method,
+          'thicken',
+          'thicken',
+          'dairy',
+          'serve',
+        ]);
+      }),
+      RUNS,
+    );
+  });
+});
