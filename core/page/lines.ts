@@ -77,7 +77,9 @@ export function* linesOfPage(text: string, pantry: Pantry): Generator<number, Pa
       else if (!/^[|:\s-]*\|[|:\s-]*$/.test(line)) rows.push({ at, text: line.trim(), afterBlank });
       return;
     }
-    for (const part of apart(unlabelled(untabled(line.trim())))) rows.push({ at, text: part, afterBlank });
+    const whole = unlabelled(untabled(line.trim()));
+    const parts = rows.length < TITLE_WITHIN ? withoutFacts(whole) : [whole];
+    for (const part of parts.flatMap(apart)) rows.push({ at, text: part, afterBlank });
     afterBlank = false;
   });
   const whole = joined(rows);
@@ -88,6 +90,18 @@ export function* linesOfPage(text: string, pantry: Pantry): Generator<number, Pa
   }
   return lines;
 }
+/** Rows from the top within which a name may have its facts behind it. By judgement. */
+const TITLE_WITHIN = 4;
+
+/** "Chicken stew — Serves 4 | Prep 15 min": the name, and what is told behind it. */
+const NAME_AND_FACTS =
+  /^(\p{L}[^|·•\d]{4,70}?)\s*[—–|·•]\s*(?=\(?(?:serves|servings?|yields?|makes|feeds|portions?|quantity|number of|enough for|sufficient for|dinner for|recipe serves|for \d|\d{1,2} (?:servings|portions|people|minutes|mins?)\b|prep(?:aration)?\b|total time|cook(?:ing)? time|course))(.+)$/iu;
+
+function withoutFacts(line: string): string[] {
+  const [, name, facts] = NAME_AND_FACTS.exec(line) ?? [];
+  return name && facts ? [name, facts.replace(/^\((.*)\)$/, '$1')] : [line];
+}
+
 /** Lines between two looks at whether a page is still wanted. */
 const STEP_OF_LINES = 50;
 

@@ -258,3 +258,35 @@ describe('parts of a list, and water that is only told of', () => {
     },
   );
 });
+
+describe('the name and its facts in one row', () => {
+  const LIST = '800 g chicken thighs\n200 g red lentils\n1 onion, chopped\n500 ml chicken stock';
+  const METHOD = 'Soften the onion. Add everything. Cook at high pressure for 12 minutes. Natural release.';
+
+  it.each([
+    ['Chicken and lentil stew — Serves 4', 4],
+    ['Chicken and lentil stew – serves 4 to 6', 5],
+    ['Chicken and lentil stew | Servings: 4', 4],
+    ['Chicken and lentil stew · Yield 4 servings', 4],
+    ['Chicken and lentil stew — Serves 4 | Prep 15 min | Cook 40 min', 4],
+    ['Chicken and lentil stew — Prep: 15 mins  Cook: 40 mins  Serves: 4', 4],
+    ['Chicken and lentil stew — (serves 4)', 4],
+    ['Chicken and lentil stew — Makes 4', 4],
+    ['Chicken and lentil stew • 4 servings • 45 minutes', 4],
+    ['Chicken and lentil stew\nServes a family of 4', 4],
+    ['Chicken and lentil stew\nSufficient for 4 persons', 4],
+  ])('%s', (top, plates) => {
+    for (const head of ['\n\nIngredients\n', '\n\n']) {
+      const page = readRecipe(`${top}${head}${LIST}\n\nMethod\n${METHOD}`, pantry);
+      expect([page.title, page.plates, page.lines.length]).toEqual(['Chicken and lentil stew', plates, 4]);
+    }
+  });
+
+  it('leaves a name with a dash of its own', () => {
+    const page = readRecipe(
+      `Coq au vin — the quick one\n\nServes 4\n\nIngredients\n${LIST}\n\nMethod\n${METHOD}`,
+      pantry,
+    );
+    expect([page.title, page.plates]).toEqual(['Coq au vin — the quick one', 4]);
+  });
+});
