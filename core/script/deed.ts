@@ -95,8 +95,23 @@ export function deed(r: Reading, c: Clause): boolean {
   // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.
   else if (verb === 'stirin' && r.stage !== 'open' && !meant.length) return true;
   else if (verb === 'brown' && !meant.some((i) => r.isMeat(i))) brownUnnamed(r, c);
-  else done(r, stuffedAlone(r, renderedAlone(r, colouredAlone(r, c, verb), verb), verb), verb);
+  else done(r, inHand(r, c, verb), verb);
   return true;
+}
+
+/** A clause with what only the hands know: the meat that is on skewers, the peppers that are stuffed, the bottle of sauce. */
+const inHand = (r: Reading, c: Clause, verb: string): Clause =>
+  [colouredAlone, renderedAlone, stuffedAlone, coatedAlone].reduce((told, way) => way(r, told, verb), c);
+
+/** "Coat with the sauce", of a list with one bottle of it that is still full. */
+function coatedAlone(r: Reading, c: Clause, verb: string): Clause {
+  if (verb !== 'coat' || c.meant.length > 0 || !/\b(?:the|with|in) (?:sauce|glaze)\b/i.test(c.text)) return c;
+  const bottles = r.lines.flatMap(({ read }, i) =>
+    /\b(?:sauce|glaze)$/i.test(read.foodText) && read.food?.kind === 'thick-sauce' && !r.used.has(i)
+      ? [i]
+      : [],
+  );
+  return bottles.length === 1 ? { ...c, meant: bottles } : c;
 }
 
 /** "Cut the tops off the peppers and stuff with the mixture": what is stuffed is the peppers, and what was mixed is in them. */

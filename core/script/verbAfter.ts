@@ -150,6 +150,8 @@ const ofTheTable: Rule = ({ text, meant, lines, last, isToCome, said, some }) =>
   if (isOfTheTable && said !== null && STIRRED.has(said)) return 'serve';
   // "Mix in the milk until a dough forms": what was mixed before goes on.
   if (last?.verb === 'mix' && BECOMES_DOUGH.test(text) && meant.some(isToCome)) return null;
+  // "Ladle over rice; yoghurt on top".
+  if (last?.verb === 'serve' && said === null && meant.length && BESIDE_IT.test(text)) return 'serve';
   // A slice of cheese laid on each roll belongs to the roll.
   if (last && ['fill', 'serve', 'grill'].includes(last.verb) && some(['cheese']) && LAID_ON.test(text))
     return 'fill';
@@ -266,7 +268,7 @@ const ofItsLook: Rule = ({ text, meant, lines, last, isToCome, said, some, isBin
 };
 
 /** The meat in the hand, on a tray, under the grill; and the pot on its heat again. */
-const ofTheMeat: Rule = ({ text, meant, last, wasTakenOut, isToCome, said, some }) => {
+const ofTheMeat: Rule = ({ text, meant, last, wasTakenOut, isToCome, next, said, some }) => {
   if (said === 'return' && BACK_ON_HEAT.test(text)) return null;
   // "Off the bone, discard the skin": of what is in the hand, and nothing else comes out.
   const isOfTheHand = last && ['bone', 'shred', 'slice'].includes(last.verb);
@@ -276,6 +278,9 @@ const ofTheMeat: Rule = ({ text, meant, last, wasTakenOut, isToCome, said, some 
   if (said === 'fry' && FROM_ABOVE.test(text)) return 'grill';
   // "Discard any that stay shut": a word about the mussels, and nobody lifts the meat out.
   if (said === 'liftout' && STAYS_SHUT.test(text)) return null;
+  // "Slice the chicken and coat with the sauce", and no fire follows: on the plate.
+  const isOnPlate = said === 'coat' && !meant.some(isToCome) && /^\W*coat\b.*\bwith the sauce\W*$/i.test(text);
+  if (isOnPlate && !/\b(?:grill|broil|bake|roast|oven|caramelis|caramelize)\b/i.test(next)) return 'serve';
   // "Spread the pork on a tray": what is told next is done to it there.
   const isLaidOut = ON_A_TRAY.test(text) && wasTakenOut && some(KINDS.meat) && !meant.some(isToCome);
   if (isLaidOut && ['return', 'add', 'stirin', 'top', null].includes(said)) return null;
@@ -508,7 +513,7 @@ const ofWhatIsUnsaid: Rule = ({ text, meant, last, isToCome, next, said, all, so
   if (said === null && isCooked && meant.some(isToCome) && all(COOKED_IN_IT) && /\bin\b/i.test(text))
     return 'simmer';
   if (said === null && meant.length && /\b(?:in|through|last|at the end)\b/i.test(text))
-    return some(KINDS.dairy) ? 'dairy' : 'stirin';
+    return some(KINDS.dairy) ? 'dairy' : all(KINDS.leaf) ? 'wilt' : 'stirin';
   return undefined;
 };
 

@@ -214,3 +214,109 @@ describe('from the pin to the table', () => {
     );
   });
 });
+
+describe('each thing that is done to an open pot, alone or among others', () => {
+  const LINES = read([
+    '1.5 kg pork ribs',
+    '300 ml stock',
+    '200 ml barbecue sauce',
+    '200 g green beans',
+    '200 g spinach',
+    '1 lemon',
+    '150 g yoghurt',
+    '300 g rice',
+  ]);
+  /** What is said, the verb it is, and the line that comes with it. */
+  const DEEDS: readonly { verb: RegExp; line?: number; said: readonly string[] }[] = [
+    { verb: /^strain$/, said: ['Strain the liquid', 'Pass the sauce through a sieve', 'Sieve the sauce'] },
+    {
+      verb: /^skim$/,
+      said: [
+        'Skim off the fat',
+        'Skim',
+        'Defat the sauce',
+        'Remove the fat that has risen',
+        'Blot up any fat with kitchen paper',
+      ],
+    },
+    {
+      verb: /^blendafter$/,
+      said: [
+        'Blitz the sauce with a stick blender',
+        'Use an immersion blender to blend the sauce',
+        'Liquidise the sauce',
+      ],
+    },
+    {
+      verb: /^reduce$/,
+      said: [
+        'Simmer the liquid down by half',
+        'Set to sauté and reduce',
+        'Cook the sauce down until syrupy',
+        'Bubble the sauce until it coats a spoon',
+      ],
+    },
+    {
+      verb: /^(?:simmer|steamlid)$/,
+      line: 3,
+      said: [
+        'Add the green beans and simmer for 4 minutes',
+        'Green beans in, 4 minutes',
+        'Drop the green beans into the sauce and let them cook for 4 minutes',
+      ],
+    },
+    {
+      verb: /^wilt$/,
+      line: 4,
+      said: ['Stir in the spinach until wilted', 'Wilt in the spinach', 'Spinach in, stir till it collapses'],
+    },
+    {
+      verb: /^(?:stirin|finish)$/,
+      line: 5,
+      said: ['Squeeze in the lemon', 'Sharpen with lemon', 'Brighten with the lemon juice'],
+    },
+    {
+      verb: /^(?:coat|grill|glaze)$/,
+      line: 2,
+      said: [
+        'Brush the ribs with the barbecue sauce and finish under a hot grill for 5 minutes',
+        'Transfer the ribs to a tray, coat with the sauce and broil 5 min',
+        'Smother with the barbecue sauce; grill 5 min',
+        'Put the ribs on a foil-lined baking sheet, slather with the barbecue sauce and broil until sticky, 5 minutes',
+      ],
+    },
+    {
+      verb: /^serve$/,
+      line: 6,
+      said: [
+        'Serve with the yoghurt and rice',
+        'Ladle over rice; yoghurt on top',
+        'To serve: rice, yoghurt',
+        'Spoon over rice and top with yoghurt',
+      ],
+    },
+  ];
+
+  it('is that deed, and brings its line', () => {
+    const some = fc.subarray([...DEEDS.keys()], { minLength: 1, maxLength: 5 });
+    fc.assert(
+      fc.property(some, fc.nat(60), (chosen, nth) => {
+        const said = chosen.map((d) => DEEDS[d]?.said[nth % (DEEDS[d]?.said.length ?? 1)] ?? '');
+        const method = `Put the ribs and stock in. HP 25, NPR. Lift out the ribs. ${said.join('. ')}.`;
+        const acts = readScript(method, LINES, pantry)?.acts ?? [];
+        const after = acts.slice(acts.findIndex((a) => a.verb === 'release') + 1);
+        for (const { verb, line } of chosen.flatMap((d) => DEEDS[d] ?? []))
+          expect([
+            method,
+            after.map((a) => a.verb).join(' '),
+            line === undefined ? '' : doneTo(after, line),
+          ]).toEqual([
+            method,
+            expect.stringMatching(verb.source.replace(/[\^$]/g, '')),
+            line === undefined ? '' : expect.stringMatching(verb),
+          ]);
+      }),
+      RUNS,
+    );
+  });
+});

@@ -382,7 +382,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'coat',
     words:
-      /\b(?:toss|turn|coat|dip|roll|fold)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|^\W*(?:and |then )*brush (?:it|them|(?:the )?(?:\p{L}+ ){0,2}\p{L}+) (?:all over )?with\b|^\W*brush with\b|\b(?:glaze|sauce)\b(?!.*\bthick enough\b).*\bto coat\b(?! (?:a|the|your) (?:back of )?(?:a |the )?(?:wooden )?spoon)|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/iu,
+      /^\W*(?:and |then )*(?:coat|slather|smother|paint|mop|daub)(?: (?:it|them|the (?:\p{L}+ ){0,2}\p{L}+))?(?: (?:all over|generously|well|liberally))? (?:with|in)\b|\b(?:paint|spread|slather)\b.*\b(?:sauce|glaze)\b.*\bover\b|\b(?:toss|turn|coat|dip|roll|fold)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|^\W*(?:and |then )*brush (?:it|them|(?:the )?(?:\p{L}+ ){0,2}\p{L}+) (?:all over )?with\b|^\W*brush with\b|\b(?:glaze|sauce)\b(?!.*\bthick enough\b).*\bto coat\b(?! (?:a|the|your) (?:back of )?(?:a |the )?(?:wooden )?spoon)|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/iu,
     stages: ['after'],
   },
   {
@@ -410,12 +410,12 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'strain',
     words:
-      /\bstrain\b|\bthrough (?:a|the) (?:\w+ )?(?:sieve|strainer|colander|muslin|chinois)\b|^\W*(?:push|press|rub)\b.*\bthrough$/i,
+      /\bstrain\b|^\W*(?:and |then )*sieve\b|\bthrough (?:a|the) (?:\w+ )?(?:sieve|strainer|colander|muslin|chinois)\b|^\W*(?:push|press|rub)\b.*\bthrough$/i,
   },
   {
     verb: 'skim',
     words:
-      /\bskim\b|\b(?:spoon|lift|scrape|take) off the (?:\p{L}+ ){0,2}fat\b|\b(?:spoon|ladle|lift|scrape|take|blot|soak|mop)\b (?:(?:up|away|off) )?(?:any |the |all |most of |excess |of )*(?:fat|grease)(?: (?:off|from|up)\b)?|\b(?:defat|degrease)\b/iu,
+      /\bskim\b|\b(?:remove|get rid of|take away) (?:the |any |all |most of |excess |as much )*(?:of the )?(?:fat|grease)\b|\b(?:spoon|lift|scrape|take) off the (?:\p{L}+ ){0,2}fat\b|\b(?:spoon|ladle|lift|scrape|take|blot|soak|mop)\b (?:(?:up|away|off) )?(?:any |the |all |most of |excess |of )*(?:fat|grease)(?: (?:off|from|up)\b)?|\b(?:defat|degrease)\b/iu,
     stages: ['after'],
   },
   { verb: 'skim', words: /\bskim\b|\b(?:spoon|lift|scrape|take) off the (?:\p{L}+ ){0,2}fat\b/iu },
@@ -500,7 +500,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'blendafter',
     words:
-      /(?<!\b(?:to|spice|spices|seasoning|herb|the|this) )\bblend\b(?! (?:well|in|it in|together|through))|\b(?:blitz|whizz)\b|(?<!\b(?:the|a|this|that|some|more|warm|hot|onto|of|with|parsnip|potato|cauliflower|celeriac|carrot|tomato|squash|pumpkin)\s+)\bpur[eé]e(?!\p{L})/iu,
+      /\b(?:immersion|stick|hand) blender\b|\bliquidi[sz]e\b|(?<!\b(?:to|spice|spices|seasoning|herb|the|this) )\bblend\b(?! (?:well|in|it in|together|through))|\b(?:blitz|whizz)\b|(?<!\b(?:the|a|this|that|some|more|warm|hot|onto|of|with|parsnip|potato|cauliflower|celeriac|carrot|tomato|squash|pumpkin)\s+)\bpur[eé]e(?!\p{L})/iu,
     stages: ['after'],
   },
   {
