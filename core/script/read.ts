@@ -26,6 +26,7 @@ type Rule = (r: Reading, c: Clause) => boolean;
 const RULES: readonly Rule[] = [
   (r, { n }) => n <= r.doneUntil,
   untoldLid,
+  longCooking,
   blanching,
   knifeWork,
   tip,
@@ -34,7 +35,6 @@ const RULES: readonly Rule[] = [
   reserving,
   untying,
   waiting,
-  longCooking,
   closing,
   holding,
   lettingGo,

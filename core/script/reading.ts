@@ -43,10 +43,12 @@ const NONE: ReadonlySet<number> = new Set();
 const NO_SHARES: ReadonlyMap<number, number> = new Map();
 /** A simmer or an oven of at least this long becomes the lid of a recipe that has none, minutes. */
 const LONG_MIN = 15;
-const LONG = /\b(?:simmer|bake|braise|roast|cook|stew|cover(?:ed)?|slow|low|oven)\b/i;
+const LONG =
+  /\b(?:simmer|bake|braise|roast|cook|stew|cover(?:ed)?|slow|low|oven|tick(?:ing)? over|blip(?:ping)?|murmur|bubbl(?:e|ing) away)\b/i;
 /** A quarter of an hour of frying onions is no stew. */
 const FRIED_FOR_LONG =
   /\b(?:saut[eé]\w*|fry|fried|frying|stirring|caramelis\w*|caramelize\w*|golden|jammy)\b/i;
+const STEWED = /\b(?:simmer|covered|cover|stew|brais\w*|lid on|oven)\b/i;
 const SCRAPED_OFF = /\b(?:scrape|shake|wipe|brush|pick)\b.{0,24}\boff\b/i;
 const FISHED_OUT =
   /^\W*(?:take out|remove|discard|fish out|pick out|lose|bin|throw (?:out|away)|lift out)\b/i;
@@ -795,7 +797,9 @@ function longestCooking(parts: readonly { text: string }[]): number {
   let best = -1;
   let most = LONG_MIN;
   parts.forEach(({ text }, i) => {
-    const minutes = LONG.test(text) && !FRIED_FOR_LONG.test(text) ? (minutesNamed(text) ?? 0) : 0;
+    // "Simmer, covered, for two hours, stirring occasionally" is a stew all the same.
+    const isFried = FRIED_FOR_LONG.test(text) && !STEWED.test(text);
+    const minutes = LONG.test(text) && !isFried ? (minutesNamed(text) ?? 0) : 0;
     if (minutes >= most) {
       most = minutes;
       best = i;

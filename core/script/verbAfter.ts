@@ -279,7 +279,8 @@ const ofTheMeat: Rule = ({ text, meant, last, wasTakenOut, isToCome, next, said,
   // "Discard any that stay shut": a word about the mussels, and nobody lifts the meat out.
   if (said === 'liftout' && STAYS_SHUT.test(text)) return null;
   // "Slice the chicken and coat with the sauce", and no fire follows: on the plate.
-  const isOnPlate = said === 'coat' && !meant.some(isToCome) && /^\W*coat\b.*\bwith the sauce\W*$/i.test(text);
+  const isOnPlate =
+    said === 'coat' && !meant.some(isToCome) && /^\W*coat\b.*\bwith the sauce\W*$/i.test(text);
   if (isOnPlate && !/\b(?:grill|broil|bake|roast|oven|caramelis|caramelize)\b/i.test(next)) return 'serve';
   // "Spread the pork on a tray": what is told next is done to it there.
   const isLaidOut = ON_A_TRAY.test(text) && wasTakenOut && some(KINDS.meat) && !meant.some(isToCome);

@@ -320,3 +320,57 @@ describe('each thing that is done to an open pot, alone or among others', () => 
     );
   });
 });
+
+describe('a long simmer, oven or slow pot becomes the lid', () => {
+  const LINES = read([
+    '1 kg beef chuck, cubed',
+    '2 tbsp oil',
+    '2 onions, chopped',
+    '400 ml beef stock',
+    '1 tin chopped tomatoes',
+    '2 carrots, sliced',
+    '1 tbsp cornflour',
+    '2 tbsp cold water',
+    '100 ml cream',
+  ]);
+  const BEFORE = [
+    'Heat the oil in a casserole and brown the beef; set aside. Soften the onions. Return the beef with the stock, tomatoes and carrots',
+    'Brown the beef in the oil in batches in a heavy pan. Remove. Fry the onions until golden. Add the beef, stock, tomatoes and carrots',
+    'Put the beef, onions, stock, tomatoes and carrots in a large ovenproof dish',
+    'Heat oil in a Dutch oven over medium-high heat. Sear beef, 8 minutes. Add onions, cook 5 minutes. Stir in stock, tomatoes and carrots',
+  ];
+
+  it.each([
+    'Bring to the boil, then cover and simmer gently for 2 hours',
+    'Simmer, covered, over a low heat for 2 hours, stirring occasionally',
+    'Cover and cook in the oven at 160C for 2 hours',
+    'Cover with a lid, transfer to the oven and braise for 2-2½ hours until tender',
+    'Turn the heat down to low, put the lid on and cook for 2 hours',
+    'Cook on low for 8 hours or high for 4',
+    'Transfer to the slow cooker and cook on LOW 8 hours',
+    'Let it bubble away gently, partially covered, for about 2 hours',
+    'Leave to simmer on the lowest heat for an hour and a half',
+    'Cover and let it tick over for 2 hours',
+    'Bring to a simmer. Cover. Cook very gently 2 hours',
+    'Pop the lid on and cook in a low oven (150C/130C fan/gas 2) for 3 hours',
+    'Reduce the heat, cover and simmer until the meat is tender, about 2 hours',
+  ])('%s', (long) => {
+    for (const before of BEFORE) {
+      const method = `${before}. ${long}. Thicken with the cornflour and water. Off the heat add the cream.`;
+      const script = readScript(method, LINES, pantry);
+      const verbs = script?.acts.map((a) => a.verb) ?? [];
+      const lid = verbs.indexOf('close');
+      expect([method, script?.isConverted, verbs.slice(lid).join(' ')]).toEqual([
+        method,
+        true,
+        'close hold release thicken dairy',
+      ]);
+      for (const i of [0, 2, 3, 4, 5])
+        expect([
+          method,
+          i,
+          script?.acts.slice(0, lid).some((a) => a.lines.some((l) => l.index === i)),
+        ]).toEqual([method, i, true]);
+    }
+  });
+});
