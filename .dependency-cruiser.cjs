@@ -47,8 +47,8 @@ module.exports = {
       comment: 'The core knows no interface, no server, no demo data, no I/O.',
       from: { path: '^core/', pathNot: '\\.test\\.ts$' },
       to: {
-        path: '^(app|server|demo|e2e|bench)/|^node_modules/(?!zod/|numeric-quantity/|fastest-levenshtein/|fflate/|crc-32/)',
-        pathNot: '^node_modules/(zod|numeric-quantity|fastest-levenshtein|fflate|crc-32)/',
+        path: '^(app|server|demo|e2e|bench)/|^node_modules/(?!zod/|pluralize/|numeric-quantity/|fastest-levenshtein/|fflate/|crc-32/)',
+        pathNot: '^node_modules/(zod|pluralize|numeric-quantity|fastest-levenshtein|fflate|crc-32)/',
       },
     },
     {

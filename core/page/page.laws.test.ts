@@ -98,11 +98,17 @@ function said(text: string): string {
   ]);
 }
 
+const known = new Map<PageCase, string>();
+/** What a page says as it is, read once. */
+function asItIs(page: PageCase): string {
+  const before = known.get(page) ?? said(page.rows.map((r) => r.text).join('\n'));
+  known.set(page, before);
+  return before;
+}
+
 describe('a page is read the same with', () => {
   it.each(Object.keys(WAYS))('%s', (way) => {
-    const changed = cases.filter(
-      (c) => said(WAYS[way]?.(c.rows) ?? '') !== said(c.rows.map((r) => r.text).join('\n')),
-    );
+    const changed = cases.filter((c) => said(WAYS[way]?.(c.rows) ?? '') !== asItIs(c));
     expect(changed.map((c) => c.name)).toEqual([]);
   });
 });

@@ -70,10 +70,10 @@ function asWritten({ method, read }: (typeof cases)[number]): string {
 describe('a method is read the same with', () => {
   it.each(Object.keys(WAYS))('%s', (way) => {
     const at = Object.keys(WAYS).indexOf(way);
-    // Half of the methods for each way, the other half for the next: all of them are tried, and nobody waits.
-    const tried = cases.filter((_, i) => i % 2 === at % 2);
+    // A third of the methods for each way, the next third for the next: all of them are tried, and nobody waits.
+    const tried = cases.filter((_, i) => i % 3 === at % 3);
     const changed = tried.filter((c) => said(WAYS[way]?.(c.method) ?? '', c.read) !== asWritten(c));
     expect(changed.map((c) => c.name)).toEqual([]);
-    expect(tried.length).toBeGreaterThan(100);
+    expect(tried.length).toBeGreaterThan(70);
   });
 });

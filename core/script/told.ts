@@ -65,7 +65,7 @@ export function toldBy(telling: Telling): Told {
 export const BACK_ON_HEAT =
   /\bback (?:(?:on|onto|over|in|into)(?: the| a)?|to the) (?:\p{L}+ )?(?:heat|hob|stove|flame|fire|burner|stovetop)\b|\bback (?:to|on|onto|into) (?:the )?(?:\p{L}+ )?(?:saut|simmer(?:ing)? mode|browning mode)|\breturn (?:the |your )?(?:\p{L}+ )?(?:pot|cooker|pan|insert)\b.{0,12}\bto\b.{0,16}\b(?:heat|hob|stove|flame|burner)\b/iu;
 /** What makes a dough rise: flour that is whisked with it binds no sauce. */
-export const RISES = /\b(?:baking (?:powder|soda)|bicarb\w*|bicarbonate|yeast|self[- ]rais\w+)\b/i;
+const RISES = /\b(?:baking (?:powder|soda)|bicarb\w*|bicarbonate|yeast|self[- ]rais\w+)\b/i;
 export const isDough = (line: ScriptLine | undefined): boolean =>
   line?.read.food?.kind === 'flour' && line.read.massG.mid > DOUGH_G && /\bflour\b/.test(line.read.known);
 export const FRIED_TOGETHER: readonly FoodKind[] = [
