@@ -1,6 +1,7 @@
 import { OF_PRESSURE, timeNamed } from '../dish/pressure';
 import { linesNamed } from './align';
-import { type Reading, BESIDE_THE_POT, type Clause, ON_THE_BOARD } from './reading';
+import { type Reading, type Clause } from './reading';
+import { VERBS_THAT } from './data/verbs';
 
 const TIP =
   /^(?:\W*)(?:do not|don['’]?t|never|no need\b|there(?:['’]s| is) no need\b|add (?:a little |some )?more\b|adding more\b|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
@@ -148,13 +149,13 @@ export function standing(r: Reading, { text, named }: Clause): boolean {
     return true;
   }
   if (named.length || !last || !RESERVES.test(text)) return false;
-  if (BESIDE_THE_POT.has(last.verb)) {
+  if (VERBS_THAT.areMadeBeside.has(last.verb)) {
     // What was made in a pan of its own is done with that pan.
     r.where = 'pot';
     return true;
   }
   // "Marinate, and keep aside for half an hour": so long it stands in its bowl.
-  if (!ON_THE_BOARD.has(last.verb)) return false;
+  if (!VERBS_THAT.areOfTheBoard.has(last.verb)) return false;
   last.minutes ??= timeNamed(text);
   return true;
 }
@@ -177,7 +178,11 @@ const SCOOPS = /\b(?:scoop|spoon|skim|lift|take|measure)\b/i;
 /** "Let it sit while the cooker heats": what is on the board waits there. */
 export function waiting({ stage, last }: Reading, { text }: Clause): boolean {
   const isWaiting =
-    stage === 'prep' && last && ON_THE_BOARD.has(last.verb) && SITS.test(text) && !STANDS.test(text);
+    stage === 'prep' &&
+    last &&
+    VERBS_THAT.areOfTheBoard.has(last.verb) &&
+    SITS.test(text) &&
+    !STANDS.test(text);
   if (isWaiting) last.minutes ??= timeNamed(text);
   return Boolean(isWaiting);
 }

@@ -9,10 +9,10 @@ import { inferVerb } from './inferVerb';
 import { KINDS } from './kinds';
 import { joined } from './merge';
 import { PARTS } from './portions';
-import { type Reading, type Clause, DOUGHS, ON_THE_BOARD, untilTold } from './reading';
-import { HAD_HEAT } from './told';
+import { type Reading, type Clause, DOUGHS, untilTold } from './reading';
 import { verbOf } from './verbOf';
 import { splashTold, withoutFoods, withoutMade, withoutNot } from './wording';
+import { VERBS_THAT } from './data/verbs';
 
 /** What may be left undone. */
 const OPTIONAL =
@@ -38,25 +38,6 @@ const OTHER_PAN = /\b(?:small|separate|another|second|other|dry) (?:frying )?(?:
 
 /** Water that is for a slurry and not for the pot, g. Source: two to six tablespoons; spread 30 %. */
 const SLURRY_WATER_G = 100;
-
-/** Verbs after which something can be put back. */
-const TAKES_OUT: ReadonlySet<string> = new Set(['liftout', 'strain', 'bone', 'shred', 'slice', 'blendafter']);
-
-/** Verbs that need the pot: with the first of them the board is left. */
-const AT_THE_POT: ReadonlySet<string> = new Set([
-  'heat',
-  'render',
-  'pop',
-  'brown',
-  'pouroff',
-  'soften',
-  'bloom',
-  'deglaze',
-  'reduce',
-  'add',
-  'rack',
-  'top',
-]);
 
 const FAT_AGAIN =
   /\b(?:heat|warm|put|add|melt|pour)\b.{0,24}\b(?:oil|ghee|butter)\b(?!.*\b(?:small|separate|another) (?:pan|skillet)\b)/i;
@@ -133,7 +114,7 @@ function colouredAlone(r: Reading, c: Clause, verb: string): Clause {
 /** "Lay skin side down in the cold pot": the meat that was made ready on the board is what renders. */
 function renderedAlone(r: Reading, c: Clause, verb: string): Clause {
   if (verb !== 'render' || c.meant.length > 0 || r.stage === 'after') return c;
-  const onBoard = r.acts.filter((a) => ON_THE_BOARD.has(a.verb)).flatMap((a) => a.again);
+  const onBoard = r.acts.filter((a) => VERBS_THAT.areOfTheBoard.has(a.verb)).flatMap((a) => a.again);
   const meats = [...new Set(onBoard)].filter((i) => r.isRawMeat(i) && r.isToCome(i));
   return meats.length ? { ...c, meant: meats } : c;
 }
@@ -181,7 +162,7 @@ export function verbTold(r: Reading, c: Clause): string | null {
     meant,
     lines: r.lines,
     last: r.last,
-    wasTakenOut: r.acts.some((a) => a.run === r.run && TAKES_OUT.has(a.verb)),
+    wasTakenOut: r.acts.some((a) => a.run === r.run && VERBS_THAT.takeOut.has(a.verb)),
     isToCome: (i) => r.isToCome(i) || r.reserved.has(i),
     next: r.parts[c.n + 1]?.text ?? '',
   });
@@ -342,7 +323,7 @@ function goesOn(r: Reading, c: Clause): void {
   const before = r.last;
   if (!before) return;
   // "Then the paste, 8 minutes": what was blended beside is fried now.
-  if (product && r.stage === 'open' && HAD_HEAT.has(before.verb)) {
+  if (product && r.stage === 'open' && VERBS_THAT.leaveHeat.has(before.verb)) {
     r.put('soften', r.stage, c, meant);
     return;
   }
@@ -350,7 +331,7 @@ function goesOn(r: Reading, c: Clause): void {
   if (isHere) before.minutes ??= timeNamed(text);
   const { until } = untilTold(text);
   if (isHere && until && before.until === undefined) before.until = until;
-  const isBoard = ON_THE_BOARD.has(before.verb);
+  const isBoard = VERBS_THAT.areOfTheBoard.has(before.verb);
   const fresh = meant.filter((i) => r.isToCome(i) && !(isBoard && r.isMeat(i)));
   // A sentence that goes on belongs to what it goes on to.
   const isUnended = r.parts[n + 1]?.sentence === sentence;
@@ -362,7 +343,7 @@ function goesOn(r: Reading, c: Clause): void {
 
 /** "Brown hard": the meat that is not in yet; "add the mushrooms and brown them": they, and no meat that is still to come. */
 function brownUnnamed(r: Reading, c: Clause): void {
-  const isInThePot = r.last?.stage === 'open' && !ON_THE_BOARD.has(r.last.verb);
+  const isInThePot = r.last?.stage === 'open' && !VERBS_THAT.areOfTheBoard.has(r.last.verb);
   const isOther = r.lastNamed.length > 0 && !r.lastNamed.some((i) => r.isMeat(i));
   if (r.stage === 'prep') r.stage = 'open';
   const isLook = /\b(?:it|them)\b|\buntil .{0,24}\bbrown/i.test(c.text);
@@ -372,7 +353,7 @@ function brownUnnamed(r: Reading, c: Clause): void {
   }
   const all = r.lines.map((_, i) => i).filter((i) => r.isMeat(i) && r.isToCome(i));
   // What was made ready on the board is what is browned; a ham that is added later is not.
-  const onBoard = r.acts.filter((a) => ON_THE_BOARD.has(a.verb)).flatMap((a) => a.again);
+  const onBoard = r.acts.filter((a) => VERBS_THAT.areOfTheBoard.has(a.verb)).flatMap((a) => a.again);
   const raw = all.filter((i) => r.isRawMeat(i));
   const toCome = [all.filter((i) => onBoard.includes(i)), raw, all].find((some) => some.length > 0) ?? [];
   r.put('brown', r.stage, c, [...c.meant, ...toCome]);
@@ -466,7 +447,7 @@ function done(r: Reading, c: Clause, verb: string): void {
       line.share = 1 - (taken ?? 0);
       r.used.set(line.index, line.share);
     }
-  if (r.stage === 'prep' && AT_THE_POT.has(verb)) r.stage = 'open';
+  if (r.stage === 'prep' && VERBS_THAT.needThePot.has(verb)) r.stage = 'open';
   // "Chop the onions. Heat the oil and fry until soft": what was cut is what is fried.
   const cut =
     verb === 'soften' && meant.every((i) => r.isFat(i))
@@ -485,7 +466,7 @@ function done(r: Reading, c: Clause, verb: string): void {
       : [];
   // "Soak the ribs. Drain and rinse": what was on the board last.
   const rinsed =
-    verb === 'rinse' && !meant.length && r.last && ON_THE_BOARD.has(r.last.verb)
+    verb === 'rinse' && !meant.length && r.last && VERBS_THAT.areOfTheBoard.has(r.last.verb)
       ? [...r.last.again, ...r.last.lines.map((l) => l.index)].filter((i) => r.isMeat(i))
       : [];
   // "Roast the spices. Cool and grind": what was roasted.
@@ -496,7 +477,7 @@ function done(r: Reading, c: Clause, verb: string): void {
   // "Take the chicken out, pat it dry. Heat oil in a pan and fry until crisp": what stands on the plate.
   const onPlate =
     verb === 'fry' && r.stage === 'after' && meant.length > 0 && meant.every((i) => r.isFat(i))
-      ? (r.acts.findLast((a) => a.run === r.run && TAKES_OUT.has(a.verb))?.again ?? []).filter((i) =>
+      ? (r.acts.findLast((a) => a.run === r.run && VERBS_THAT.takeOut.has(a.verb))?.again ?? []).filter((i) =>
           r.isMeat(i),
         )
       : [];
@@ -541,7 +522,10 @@ function isOutAlready(r: Reading, line: number): boolean {
   // "Remove", and no word of what: what was browned just before.
   const at = r.acts.indexOf(last);
   const next = r.acts[at + 1];
-  return TAKES_OUT.has(last.verb) || (next?.verb === 'liftout' && !next.again.length && !next.lines.length);
+  return (
+    VERBS_THAT.takeOut.has(last.verb) ||
+    (next?.verb === 'liftout' && !next.again.length && !next.lines.length)
+  );
 }
 
 /** A little water that stands beside the starch in the list and that no sentence names is what it is stirred with. */

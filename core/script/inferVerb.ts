@@ -3,9 +3,9 @@ import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
 import { meansEverything } from './groups';
 import { type ScriptLine } from './line';
-import { type Stage } from './data/verbs';
+import { type Stage, VERBS_THAT } from './data/verbs';
 import { KINDS } from './kinds';
-import { FRIED_TOGETHER, HAD_HEAT } from './told';
+import { FRIED_TOGETHER } from './told';
 
 const TOMATO: readonly FoodKind[] = ['tomato-fresh', 'tomato-chunky', 'tomato-paste'];
 /** Goes on frying, in a clause of its own. */
@@ -126,17 +126,17 @@ export function inferVerb(
   // "Then ginger-garlic paste 2 min", "the ground spices, fry 1 min": the next thing to fry, for a time of its own.
   const isTimed =
     timeNamed(text) !== null || (FRIED.test(next) && (timeNamed(next) !== null || /\buntil\b/i.test(next)));
-  if (last && HAD_HEAT.has(last.verb) && last.lines.length > 0 && isTimed) {
+  if (last && VERBS_THAT.leaveHeat.has(last.verb) && last.lines.length > 0 && isTimed) {
     if (all(KINDS.spice) || (some(KINDS.spice) && all([...KINDS.spice, 'aromatic']))) return 'bloom';
     // "Then the rice, stirred until its edges are clear, 1 minute": round in the fat.
     if (all([...FRIED_TOGETHER, ...TOMATO, 'quick-veg', 'salt', 'grain'])) return 'soften';
   }
   // "Curry powder, cumin, tomato paste; 1 minute more": fried until it smells.
   const isSpice = some(KINDS.spice) && all([...KINDS.spice, 'tomato-paste']);
-  if (last && HAD_HEAT.has(last.verb) && isSpice && some(['tomato-paste'])) return 'bloom';
+  if (last && VERBS_THAT.leaveHeat.has(last.verb) && isSpice && some(['tomato-paste'])) return 'bloom';
   // "Chicken, salt; stir 3 minutes": meat begins something new.
   const isRaw = kinds.some((k) => ['poultry', 'red-meat', 'ground-meat'].includes(k));
-  if (isRaw && last && HAD_HEAT.has(last.verb) && last.lines.length > 0)
+  if (isRaw && last && VERBS_THAT.leaveHeat.has(last.verb) && last.lines.length > 0)
     return timeNamed(text) !== null || FRIED.test(next) ? 'brown' : 'add';
   // "Leek and carrot 5 minutes. Stock, herbs": what is poured in is fried no more, nor is what comes with it.
   const isPoured =
@@ -155,7 +155,8 @@ export function inferVerb(
   if (goesOn && last.lines.length > 0 && (last.verb !== 'deglaze' || all(KINDS.thin))) return null;
   if (all(KINDS.thin)) return 'add';
   if (all(KINDS.spice)) return 'bloom';
-  if (last && HAD_HEAT.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER)) return 'soften';
+  if (last && VERBS_THAT.leaveHeat.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER))
+    return 'soften';
   // "Oil in, sauté on high".
   if (all(KINDS.fat)) return 'heat';
   if (all([...KINDS.aromatic, 'butter', 'oil'])) return 'soften';

@@ -4,6 +4,7 @@ import type { Act } from './act';
 import { INTO_WHAT_COOKS, isSameBowl, verbTold } from './deed';
 import { KINDS } from './kinds';
 import { type Reading, type Clause } from './reading';
+import { VERBS_THAT } from './data/verbs';
 
 /** "Meanwhile fry the mushrooms in butter": done in a pan or a bowl of its own while the pot is closed. */
 export function meanwhile(r: Reading, c: Clause): boolean {
@@ -46,7 +47,7 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   const isBeside = isSame || (verb !== null && BESIDE_IT.has(verb) && c.meant.some((i) => r.isToCome(i)));
   if (isBeside && verb !== null && !isSame) {
     const act = r.put(verb, 'closed', c, c.meant);
-    act.where = IN_A_JUG.has(verb) ? 'pot' : 'pan';
+    act.where = VERBS_THAT.makeOneThing.has(verb) ? 'pot' : 'pan';
   }
   r.stage = 'closed';
   r.run--;
@@ -145,5 +146,3 @@ const BESIDE_IT: ReadonlySet<string> = new Set([
   'grill',
   'brown',
 ]);
-
-const IN_A_JUG: ReadonlySet<string> = new Set(['mix', 'blend']);

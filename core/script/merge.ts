@@ -1,6 +1,7 @@
 import type { Act } from './act';
 import { Foods } from './foods';
 import type { ScriptLine } from './line';
+import { VERBS_THAT } from './data/verbs';
 
 /** What bubbles down while it is scraped; more takes a time of its own, g. Source: 13 g a minute boil away. */
 const BOILS_AT_ONCE_G = 200;
@@ -100,13 +101,10 @@ const simmersUnderTheRestingLid: Rule = ({ last, act }) => {
   return 'gone';
 };
 
-/** Done to meat in the hand. */
-const IN_THE_HAND: ReadonlySet<string> = new Set(['bone', 'shred', 'slice']);
-
 /** Lifted out and set aside, said in one breath; lifted out and kept warm; shredded and set aside, where it is out already. */
 const liftedOutOnce: Rule = (pair) => {
   const { last, act } = pair;
-  if (act.verb === 'liftout' && isEmpty(act) && IN_THE_HAND.has(last.verb)) return 'gone';
+  if (act.verb === 'liftout' && isEmpty(act) && VERBS_THAT.workMeat.has(last.verb)) return 'gone';
   if (last.verb !== 'liftout') return;
   if (act.verb === 'liftout' && isEmpty(act) && isSaidTogether(pair)) return 'gone';
   if (act.verb !== 'keepwarm' || act.lines.length) return;

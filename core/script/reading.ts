@@ -9,7 +9,7 @@ import { linesMeant, linesNamed } from './align';
 import { meansEverything, meansSection, namesGroup, WHOLE_SPICES } from './groups';
 import { type ScriptLine } from './line';
 import { clauses } from './clauses';
-import type { Stage } from './data/verbs';
+import { VERBS_THAT, type Stage } from './data/verbs';
 import { KINDS } from './kinds';
 import { HALF_OF_IT, linesLeft, shareTold } from './portions';
 import { MADE, withoutMade, withoutSplash } from './wording';
@@ -18,22 +18,6 @@ import { MADE, withoutMade, withoutSplash } from './wording';
 const WITH_THE_LAST =
   /^\W*(?:then )?(?:(?:blend|blitz|whizz|mix|combine|toss|grind|pound|mash|stir|whisk)(?: together| well)?|(?:add|put|tip|throw|transfer)(?: (?:it|them|everything))?(?: in(?:to)?(?: (?:a|the) (?:blender|food processor|processor|mortar|jug|bowl))?)?) with\b/i;
 
-/** Done to meat before it is in the pot. */
-export const ON_THE_BOARD: ReadonlySet<string> = new Set([
-  'season',
-  'dry',
-  'marinate',
-  'dredge',
-  'pound',
-  'soak',
-  'brine',
-  'score',
-  'stuff',
-  'tie',
-  'blanch',
-  'roast',
-  'char',
-]);
 const RAW_MEAT: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-meat', 'seafood']);
 /** What is stuffed; other meat is what it is stuffed with. */
 const STUFFED: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat']);
@@ -106,17 +90,6 @@ const MADE_READY: ReadonlySet<string> = new Set([
   'pop',
   'roast',
   'char',
-]);
-/** Done beside the pot: what was made there goes in where it is named next. */
-export const BESIDE_THE_POT: ReadonlySet<string> = new Set([
-  'toast',
-  'blend',
-  'mix',
-  'soak',
-  'steep',
-  'roast',
-  'char',
-  'blanch',
 ]);
 /** What is made of what: the words by which it is named from then on. */
 const NAMES_OF: Readonly<Record<string, readonly string[]>> = {
@@ -386,9 +359,11 @@ export class Reading {
       verb === 'rinse'
         ? !isWash(i)
         : // "Push in slivers of garlic and anchovy": what is pushed in is inside from then on.
-          (ON_THE_BOARD.has(verb) && this.isMeat(i) && !(verb === 'stuff' && !STUFFED.has(this.kindOf(i)))) ||
+          (VERBS_THAT.areOfTheBoard.has(verb) &&
+            this.isMeat(i) &&
+            !(verb === 'stuff' && !STUFFED.has(this.kindOf(i)))) ||
           c.staysOnBoard === true;
-    const isBeside = BESIDE_THE_POT.has(verb) && verb !== 'blend';
+    const isBeside = VERBS_THAT.areMadeBeside.has(verb) && verb !== 'blend';
     const made =
       isBeside || verb === 'liftout' ? NO_SHARES : this.#takeFromBeside(told, product?.lines ?? []);
     const meant = [...new Set([...told, ...made.keys()])];
@@ -685,7 +660,7 @@ export class Reading {
     const isRest = (line: number): boolean =>
       !product.includes(line) && (this.used.get(line) ?? 0) > 0 && this.isToCome(line);
     this.acts.forEach((a, at) => {
-      const isBeside = BESIDE_THE_POT.has(a.verb) && !this.#isUsedUp(a, at);
+      const isBeside = VERBS_THAT.areMadeBeside.has(a.verb) && !this.#isUsedUp(a, at);
       const named = isBeside ? a.lines.filter((l) => meant.includes(l.index) && !isRest(l.index)) : [];
       // "Salt it" takes no sauce along that has salt in it.
       const isPlain = named.every((l) => ['salt', 'oil', 'water'].includes(this.kindOf(l.index) ?? ''));
@@ -712,7 +687,7 @@ export class Reading {
     const next = this.acts[at + 1];
     const isOverMeat =
       next !== undefined &&
-      ON_THE_BOARD.has(next.verb) &&
+      VERBS_THAT.areOfTheBoard.has(next.verb) &&
       // "Blend the sauce. Season the pork": what the pork is rubbed with is something else.
       (next.lines.every((l) => this.isMeat(l.index)) ||
         lines.some((l) => next.again.includes(l.index) || next.lines.some((m) => m.index === l.index))) &&

@@ -6,7 +6,7 @@ import { readLine } from '../dish/read';
 import { Pantry } from '../pantry/pantry';
 import { defaultKitchen } from '../kitchen/kitchen';
 import { planDish } from '../plan/plan';
-import { VERBS, verbById } from './data/verbs';
+import { VERBS, VERBS_THAT, verbById } from './data/verbs';
 import { linesMeant } from './align';
 import { readScript } from './read';
 
@@ -1041,5 +1041,13 @@ describe('what stands for what', () => {
     expect(shares).toHaveLength(2);
     expect(shares[0]).toBeLessThan(0.25);
     expect(shares.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+  });
+});
+
+describe('the table of verbs', () => {
+  it('has every verb that its groups name, once in each', () => {
+    const ids = VERBS.map((v) => v.id);
+    for (const [group, verbs] of Object.entries(VERBS_THAT))
+      for (const verb of verbs) expect([group, verb, ids.includes(verb)]).toEqual([group, verb, true]);
   });
 });

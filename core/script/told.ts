@@ -80,19 +80,6 @@ export const FRIED_TOGETHER: readonly FoodKind[] = [
   'tomato-paste',
   'herb-woody',
 ];
-/** What is fried in a pot that has just had heat. */
-export const HAD_HEAT: ReadonlySet<string> = new Set([
-  'heat',
-  'caramel',
-  'brown',
-  'render',
-  'soften',
-  'pop',
-  'bloom',
-  'liftout',
-  'pouroff',
-  'flame',
-]);
 
 /** A rule that knows the verb of some clauses: null where such a clause is no act, undefined where it is not the rule's to say. */
 export type Rule = (t: Told) => string | null | undefined;

@@ -3,7 +3,8 @@ import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
 import { type ScriptLine } from './line';
 import { KINDS } from './kinds';
-import { BACK_ON_HEAT, FRIED_TOGETHER, HAD_HEAT, firstOf, type Rule, type Told } from './told';
+import { BACK_ON_HEAT, FRIED_TOGETHER, firstOf, type Rule, type Told } from './told';
+import { VERBS_THAT } from './data/verbs';
 
 const IN_THE_POT = new Set([
   'add',
@@ -228,7 +229,7 @@ const ofMeatInTheHotPot: Rule = ({
   if (said === 'add' && isInFat && all(KINDS.meat) && (LEFT_ALONE.test(text) || LEFT_ALONE.test(next)))
     return 'brown';
   // "Add the pork and turn it in the spices for two minutes": it is sealed in the hot pot.
-  const isFried = last !== undefined && HAD_HEAT.has(last.verb) && last.verb !== 'liftout';
+  const isFried = last !== undefined && VERBS_THAT.leaveHeat.has(last.verb) && last.verb !== 'liftout';
   if (said === 'add' && (isFried || isInFat) && all(KINDS.meat) && meant.some(isToCome) && TURNED.test(next))
     return 'brown';
   if (last?.verb === 'brown' && !meant.some(isToCome) && TURNED.test(text)) return null;
@@ -430,7 +431,7 @@ const ofAdding: Rule = ({ text, stage, meant, lines, last, isToCome, next, said,
     )
       return 'add';
     if (said === 'add' && stage === 'open') {
-      const hadHeat = last && HAD_HEAT.has(last.verb);
+      const hadHeat = last && VERBS_THAT.leaveHeat.has(last.verb);
       const isBrief = BRIEFLY.test(text) || BRIEFLY.test(next);
       if (hadHeat && all([...KINDS.spice, 'tomato-paste', 'flour'])) return 'bloom';
       if (hadHeat && some(['spice-ground']) && all(BLOOMED)) return 'bloom';
@@ -500,7 +501,11 @@ const ofWhatIsUnsaid: Rule = ({ text, stage, meant, last, next, said, all, some 
           (all([...KINDS.spice, 'tomato-paste']) || (some(['spice-ground']) && all(BLOOMED)))
         ? 'bloom'
         : // "Onions in, 5 min", "the rest of the oil in, onions in for 6 min until soft".
-          stage === 'open' && last && HAD_HEAT.has(last.verb) && some(KINDS.aromatic) && all(FRIED_TOGETHER)
+          stage === 'open' &&
+            last &&
+            VERBS_THAT.leaveHeat.has(last.verb) &&
+            some(KINDS.aromatic) &&
+            all(FRIED_TOGETHER)
           ? 'soften'
           : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
             ? 'deglaze'

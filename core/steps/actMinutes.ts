@@ -1,8 +1,7 @@
 import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
 import type { PlacedItem } from '../moments/item';
-import { verbById } from '../script/data/verbs';
+import { verbById, VERBS_THAT } from '../script/data/verbs';
 import type { Act } from '../script/act';
-import { HAD_HEAT } from '../script/told';
 import { GOES_DOWN, goneShare, SAYS_SHARE } from '../pieces/boilsDown';
 import { MOST_REDUCING_MIN, searBatchMin, SOFTENED_UNTIL, WORK } from '../pieces/data/work';
 import { glazedOf } from '../pieces/glazed';
@@ -45,7 +44,7 @@ function lastPoured(act: Act, { items, script }: StepInput): PlacedItem[] {
 function isHotAlready(act: Act, { script, rules }: StepInput): boolean {
   const acts = script?.acts ?? [];
   const before = acts.slice(0, acts.indexOf(act));
-  return rules.browning === 'pot' || before.some((a) => HAD_HEAT.has(a.verb));
+  return rules.browning === 'pot' || before.some((a) => VERBS_THAT.leaveHeat.has(a.verb));
 }
 
 /** Minutes of an act: the recipe's own, else what it takes here. */

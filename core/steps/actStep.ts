@@ -1,7 +1,7 @@
 import { shortName } from '../dish/names';
 import type { PlacedItem } from '../moments/item';
 import { formatDuration, formatVolume } from '../quantity/format';
-import { verbById, type Verb } from '../script/data/verbs';
+import { verbById, type Verb, VERBS_THAT } from '../script/data/verbs';
 import type { Act } from '../script/act';
 import { CAUTIONS } from '../kitchen/data/cautions';
 import {
@@ -26,8 +26,6 @@ const ONLY_MEAT = new Set(['marinate', 'season', 'dredge', 'brine', 'pound', 'sc
 const COMES_BACK = new Set(['add', 'top', 'return', 'rack', 'stirin']);
 /** What simmers with something new comes back only where it stood apart: the sausage that was lifted out. */
 const SIMMERS = new Set(['simmer', 'boil', 'warm']);
-/** Done to the meat that was lifted out last. */
-const WORKED = new Set(['shred', 'slice', 'bone']);
 /** Done in a bowl or a jug, whatever pan stands beside. */
 const IN_A_BOWL = new Set(['soak', 'mix', 'blend', 'shape', 'marinate', 'season', 'dredge']);
 const BOILS_ON = /\b(?:boil|simmer|bubble|stew|braise)(?:s|ing)?\b/i;
@@ -189,7 +187,9 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const isMeatAlone = !product && act.verb !== 'liftout' && (againMeat.length > 0 || ONLY_MEAT.has(act.verb));
   const ofMeat = unique([...mine.filter(isOfMeatKind).map(called), ...(isMeatAlone ? againMeat : again)]);
   // "Rub with the spice": what is rubbed is the meat, whether it is named or not.
-  const onPlate = WORKED.has(act.verb) ? unique(liftedLast(act, input).filter(isOfMeatKind).map(called)) : [];
+  const onPlate = VERBS_THAT.workMeat.has(act.verb)
+    ? unique(liftedLast(act, input).filter(isOfMeatKind).map(called))
+    : [];
   const labels = onPlate.length
     ? onPlate
     : unique(input.meat.map((m) => asWritten(m.label, m.item.read.foodText)));

@@ -2,11 +2,10 @@ import { shareName } from '../moments/item';
 import type { PlacedItem } from '../moments/item';
 import type { Act, Script } from '../script/act';
 import { kindOf, stepItem, type StepInput, type StepItem } from './step';
+import { VERBS_THAT } from '../script/data/verbs';
 
 /** Done beside the pot, before it: every line that it is done to is made ready whole, wherever it goes in afterwards. */
 const MADE_BESIDE: ReadonlySet<string> = new Set(['blend', 'mix', 'toast', 'soak', 'steep', 'blanch']);
-/** What lines become one thing by. */
-const ONE_THING: ReadonlySet<string> = new Set(['blend', 'mix']);
 /** Fewer than these are named for themselves. */
 const LEAST_LINES = 3;
 const NAMES =
@@ -18,7 +17,7 @@ export const isMadeBeside = (act: Act): boolean => MADE_BESIDE.has(act.verb) && 
 /** Acts before the lid that make one thing of several lines, each with the lines it takes. */
 export function madeOfSeveral(script: Script | null | undefined): { act: Act; lines: ReadonlySet<number> }[] {
   return (script?.acts ?? [])
-    .filter((a) => ONE_THING.has(a.verb) && isMadeBeside(a))
+    .filter((a) => VERBS_THAT.makeOneThing.has(a.verb) && isMadeBeside(a))
     .map((act) => ({ act, lines: new Set([...act.lines.map((l) => l.index), ...act.again]) }))
     .filter(({ lines }) => lines.size >= LEAST_LINES);
 }
@@ -91,7 +90,7 @@ export function asProduct(
   if (act.run > 0 || isMadeBeside(act)) return null;
   const made = (script?.acts ?? []).findLast(
     (a) =>
-      ONE_THING.has(a.verb) &&
+      VERBS_THAT.makeOneThing.has(a.verb) &&
       isMadeBeside(a) &&
       mine.filter((i) => a.again.includes(i.index)).length >= LEAST_LINES,
   );

@@ -6,21 +6,10 @@ import { WORK } from '../pieces/data/work';
 import { formatTemp } from '../quantity/format';
 import type { Act } from '../script/act';
 import { handwork, kindOf, listed, step, type Step, type StepInput } from './step';
+import { VERBS_THAT } from '../script/data/verbs';
 
 const RAW: ReadonlySet<string> = new Set(['poultry', 'red-meat', 'ground-meat']);
 const UNDER_THE_LID: ReadonlySet<string> = new Set(['sear', 'aromatics', 'bloom', 'deglaze', 'lid', 'serve']);
-/** What cooks what is in it. */
-const COOKS: ReadonlySet<string> = new Set([
-  'simmer',
-  'boil',
-  'fry',
-  'bake',
-  'grill',
-  'steamlid',
-  'reduce',
-  'glaze',
-  'warm',
-]);
 
 /** Raw meat that goes in only when the pot is open again: no lid has cooked it. */
 export const isRawLate = (i: PlacedItem): boolean =>
@@ -35,7 +24,9 @@ export function lateChecks(
   return after.flatMap((act, at) => {
     const raw = of(act).filter(isRawLate);
     if (!raw.length) return [];
-    const cooking = COOKS.has(act.verb) ? act : after.slice(at + 1).find((a) => COOKS.has(a.verb));
+    const cooking = VERBS_THAT.cook.has(act.verb)
+      ? act
+      : after.slice(at + 1).find((a) => VERBS_THAT.cook.has(a.verb));
     const safe = SAFE_C[kitchen.authority];
     const c = raw.some((i) => kindOf(i) === 'poultry')
       ? safe.poultry

@@ -1,7 +1,7 @@
 import { shortName } from '../dish/names';
 import { inOrder, type PlacedItem } from '../moments/item';
 import { formatDuration, formatVolume } from '../quantity/format';
-import { verbById } from '../script/data/verbs';
+import { verbById, VERBS_THAT } from '../script/data/verbs';
 import { untoldAct, type Act, type Script } from '../script/act';
 import { boundWith } from '../pieces/binding';
 import { CAUTIONS } from '../kitchen/data/cautions';
@@ -18,8 +18,6 @@ import { stepsUnderTheLid } from './underLid';
 
 /** Fried before the lid: what was kept aside then is named where it comes back, and is no seasoning. */
 const FRIED_FIRST: ReadonlySet<string> = new Set(['brown', 'render', 'soften', 'toast', 'blanch']);
-/** After which a piece is no longer whole. */
-const WORKS_MEAT: ReadonlySet<string> = new Set(['bone', 'shred', 'slice']);
 /** Acts that the pot does, told by the steps under the lid. */
 const OF_THE_POT = new Set(['close', 'hold', 'release', 'open']);
 /** The cook as the recipe tells it, in its order and with its words; what it leaves out and no cook may is put in. */
@@ -82,7 +80,7 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
   );
   // Meat that is worked before the second lid is checked before it is worked.
   const opened = stepsOpened(input).filter((s) => s.id !== 'aside');
-  const isWorkedBetween = inBetween.some((a) => WORKS_MEAT.has(a.verb));
+  const isWorkedBetween = inBetween.some((a) => VERBS_THAT.workMeat.has(a.verb));
   const checked = isWorkedBetween ? opened.filter((s) => s.kind === 'meat') : [];
   steps.push(
     ...withBeside(

@@ -327,6 +327,28 @@ export const VERBS: readonly Verb[] = [
   v('serve', 'To the table', 2, {}),
 ];
 
+const those = (ids: string): ReadonlySet<string> => new Set(ids.split(' '));
+
+/** What verbs have in common, told once: a new verb is looked for here too. */
+export const VERBS_THAT = {
+  /** Done to meat before it is in the pot. */
+  areOfTheBoard: those('season dry marinate dredge pound soak brine score stuff tie blanch roast char'),
+  /** Done beside the pot: what was made there goes in where it is named next. */
+  areMadeBeside: those('toast blend mix soak steep roast char blanch'),
+  /** Several lines are one thing afterwards: a paste, a mixture. */
+  makeOneThing: those('blend mix'),
+  /** Done to meat in the hand: no piece is whole afterwards. */
+  workMeat: those('bone shred slice'),
+  /** After them something can be put back. */
+  takeOut: those('liftout strain bone shred slice blendafter'),
+  /** With the first of them the board is left. */
+  needThePot: those('heat render pop brown pouroff soften bloom deglaze reduce add rack top'),
+  /** The pot has just had heat: what goes in next is fried. */
+  leaveHeat: those('heat caramel brown render soften pop bloom liftout pouroff flame'),
+  /** They cook what is in the open pot, the pan or the oven. */
+  cook: those('simmer boil fry bake grill steamlid reduce glaze warm'),
+} as const;
+
 const byId = new Map(VERBS.map((verb) => [verb.id, verb]));
 
 /** The verb with this id. Throws on an id that does not exist: ids come from our own table. */
