@@ -69,6 +69,7 @@ export function actStep(act: Act, input: StepInput, mine: readonly PlacedItem[],
       cautions: cautionsOf(done, verb),
       check: verb.check ?? null,
       ...(act.words ? { words: act.words } : {}),
+      ...(verb.block ? { block: verb.block } : {}),
     },
   );
 }

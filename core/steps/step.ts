@@ -57,6 +57,8 @@ export interface Step {
   cautions: string[];
   /** The recipe's own words for it. */
   words?: string;
+  /** What a stretch of the clock is called that is mostly this. */
+  block?: string;
   /** A question that is asked, not assumed. */
   check: string | null;
 }

@@ -70,6 +70,17 @@ export function sumSteps(parts: readonly { durationS: Range; hands: boolean }[])
   return { low: mid - off((r) => r.mid - r.low), mid, high: mid + off((r) => r.high - r.mid) };
 }
 
+/** Stretches that are called by what is done in them: where nothing is thickened, nothing says so. */
+const BY_WHAT_IS_DONE: ReadonlySet<Phase> = new Set(['thicken', 'finish']);
+
+/** What is done for the longest in a stretch; null where it has its usual name. */
+function doneIn(phase: Phase, mine: readonly Step[]): string | null {
+  if (!BY_WHAT_IS_DONE.has(phase) || mine.some((s) => s.kind === 'thicken')) return null;
+  const [longest] = mine.toSorted((a, b) => b.durationS.mid - a.durationS.mid);
+  const all = mine.reduce((sum, s) => sum + s.durationS.mid, 0);
+  return longest?.block && longest.durationS.mid > all / 2 ? longest.block : null;
+}
+
 /** Lays the steps end to end. */
 export function timeSteps(steps: readonly Step[]): Timing {
   const blocks: RibbonBlock[] = [];
@@ -82,7 +93,7 @@ export function timeSteps(steps: readonly Step[]): Timing {
     const vents = phase === 'down' && free === 0;
     blocks.push({
       phase,
-      label: vents ? 'Vent' : LABELS[phase],
+      label: vents ? 'Vent' : (doneIn(phase, mine) ?? LABELS[phase]),
       startS: at,
       durationS,
       passive: free > durationS.mid / 2,

@@ -323,3 +323,26 @@ describe('game', () => {
     },
   );
 });
+
+describe('the stretches of the clock', () => {
+  const labels = (after: string, ...more: string[]): string[] =>
+    plan(
+      ['1 kg beef chuck, cubed', '400 ml beef stock', ...more],
+      `Put the beef and stock in. Pressure cook for 35 minutes, natural release. ${after}`,
+    ).timing.blocks.map((b) => b.label);
+
+  it.each([
+    ['Cover loosely and cook 10 minutes over a low heat.', 'Lid rests'],
+    ['Boil down by half.', 'Boil down'],
+    ['Spoon into a dish and bake for 35 minutes at 200C.', 'Oven'],
+  ])('are called by what is done in them: %s', (after, label) => {
+    expect(labels(after)).toContain(label);
+    expect(labels(after)).not.toContain('Thicken');
+  });
+
+  it('say “Thicken” where something is thickened', () => {
+    expect(
+      labels('Thicken with the cornflour and water.', '1 tbsp cornflour', '2 tbsp cold water'),
+    ).toContain('Thicken');
+  });
+});

@@ -43,6 +43,8 @@ export interface Verb {
   timed: boolean;
   /** A question that is asked before it counts as done. */
   check?: string;
+  /** What a stretch of the clock is called that is mostly this, once the pot is open. */
+  block?: string;
 }
 
 const v = (id: string, title: string, minutes: number, over: Partial<Verb> = {}): Verb => ({
@@ -210,6 +212,7 @@ export const VERBS: readonly Verb[] = [
     caution: 'flame',
   }),
   v('reduce', 'Boil down', 5, {
+    block: 'Boil down',
     hands: false,
     after: 'thicken',
     timed: true,
@@ -217,15 +220,28 @@ export const VERBS: readonly Verb[] = [
     look: 'Visibly less, and thicker.',
   }),
   v('fry', 'Fry {food}', 5, {
+    block: 'Fry',
     inFat: true,
     heat: 'medium',
     text: 'In a pan beside.',
     look: 'Golden.',
     caution: 'hotFat',
   }),
-  v('warm', 'Warm it through', 2, { heat: 'low', timed: true, look: 'Steaming, not bubbling.' }),
-  v('simmer', 'Simmer {food}', 4, { after: 'thicken', timed: true, heat: 'medium', look: 'Just done.' }),
+  v('warm', 'Warm it through', 2, {
+    block: 'Warm',
+    heat: 'low',
+    timed: true,
+    look: 'Steaming, not bubbling.',
+  }),
+  v('simmer', 'Simmer {food}', 4, {
+    block: 'Simmer',
+    after: 'thicken',
+    timed: true,
+    heat: 'medium',
+    look: 'Just done.',
+  }),
   v('boil', 'Boil {food}', 10, {
+    block: 'Boil',
     after: 'thicken',
     timed: true,
     heat: 'medium',
@@ -245,6 +261,7 @@ export const VERBS: readonly Verb[] = [
   v('lid', 'Close the lid', 1, {}),
   // Once it is open
   v('shred', 'Shred {food}', 3, {
+    block: 'Shred',
     after: 'open',
     toMeat: true,
     text: 'Two forks, along the grain, while it is hot.',
@@ -264,24 +281,32 @@ export const VERBS: readonly Verb[] = [
     text: 'Fat and flour first, stirred for a minute; then the liquid by the splash, whisked smooth each time.',
     look: 'Smooth, and it coats the spoon.',
   }),
-  v('mash', 'Mash {food}', 2, { before: 'prep', after: 'thicken', look: 'As smooth as you like it.' }),
+  v('mash', 'Mash {food}', 2, {
+    block: 'Mash',
+    before: 'prep',
+    after: 'thicken',
+    look: 'As smooth as you like it.',
+  }),
   v('strain', 'Strain the sauce', 2, {
+    block: 'Strain',
     after: 'thicken',
     text: 'Through a sieve into a jug, pressing with a ladle.',
     caution: 'hotPot',
   }),
-  v('skim', 'Skim the fat', 1, { after: 'thicken', text: 'Let it stand a minute first.' }),
+  v('skim', 'Skim the fat', 1, { block: 'Skim', after: 'thicken', text: 'Let it stand a minute first.' }),
   v('blendafter', 'Blend the sauce', 2, {
+    block: 'Blend',
     after: 'thicken',
     heat: 'off',
     look: 'Smooth.',
     caution: 'blender',
   }),
   v('thicken', 'Thicken', 3, { heat: 'high' }),
-  v('wilt', 'Wilt {food}', 2, { after: 'thicken', heat: 'low', look: 'Just wilted.' }),
+  v('wilt', 'Wilt {food}', 2, { block: 'Wilt', after: 'thicken', heat: 'low', look: 'Just wilted.' }),
   v('stirin', 'Stir in {food}', 1, { heat: 'low' }),
   v('dairy', 'Stir in {food}', 1, { after: 'dairy', heat: 'off' }),
   v('melt', 'Melt {food} under the resting lid', 3, {
+    block: 'Melt',
     after: 'dairy',
     timed: true,
     heat: 'off',
@@ -289,8 +314,14 @@ export const VERBS: readonly Verb[] = [
     text: 'The lid only rests: no pressure.',
     look: 'Melted.',
   }),
-  v('steamlid', 'Lid resting, no pressure', 10, { timed: true, heat: 'medium', hands: false }),
+  v('steamlid', 'Lid resting, no pressure', 10, {
+    block: 'Lid rests',
+    timed: true,
+    heat: 'medium',
+    hands: false,
+  }),
   v('glaze', 'Boil the glaze down', 6, {
+    block: 'Glaze',
     after: 'thicken',
     timed: true,
     heat: 'medium',
@@ -298,28 +329,30 @@ export const VERBS: readonly Verb[] = [
     caution: 'sugar',
   }),
   v('coat', 'Coat {food}', 2, { after: 'finish', toMeat: true, look: 'Shining all over.' }),
-  v('bake', 'Into the oven', 15, { timed: true, hands: false, caution: 'grill' }),
+  v('bake', 'Into the oven', 15, { block: 'Oven', timed: true, hands: false, caution: 'grill' }),
   v('grill', 'Under the grill', 5, {
+    block: 'Grill',
     timed: true,
     hands: false,
     text: 'Stay with it: it goes from brown to black in a minute.',
     look: 'Coloured at the edges.',
     caution: 'grill',
   }),
-  v('rest', 'Let it rest', 5, { timed: true, hands: false }),
+  v('rest', 'Let it rest', 5, { block: 'Rest', timed: true, hands: false }),
   v('chill', 'Chill it', 2, {
+    block: 'Chill',
     after: 'thicken',
     text: 'Done ahead: the clock here does not count the hours. Covered, shallow, and into the cold within 2 hours; what is warmed again is hot all through.',
     look: 'The fat has set on top.',
   }),
-  v('cool', 'Let it cool', 10, { after: 'finish', heat: 'off', hands: false, timed: true }),
+  v('cool', 'Let it cool', 10, { block: 'Cool', after: 'finish', heat: 'off', hands: false, timed: true }),
   v('temper', 'Temper {food}', 2, {
     after: 'dairy',
     heat: 'off',
     text: 'Hot sauce into it by the spoon, whisking, until it is warm; then that into the pot.',
   }),
   v('stuff', 'Stuff {food}', 4, { before: 'prep', toMeat: true, caution: 'rawMeat' }),
-  v('fill', 'Fill and assemble', 5, {}),
+  v('fill', 'Fill and assemble', 5, { block: 'Fill' }),
   v('finish', 'Off the heat: taste and season', 1, {
     heat: 'off',
     look: 'It should taste of itself, bright at the end.',
