@@ -17,6 +17,8 @@ export interface PlacedItem {
   massG: Range;
   /** Stuffed into the meat, or mixed with it and shaped: it takes room, and neither lies on the floor nor thickens the sauce. */
   isInside?: boolean;
+  /** Melted to a caramel, which what is poured on it takes up. */
+  isCaramel?: boolean;
   /** Multiplies the written amount: scaling and share together. */
   factor: number;
   /** Why the amount did not grow with the plates; empty when it did. */

@@ -260,6 +260,7 @@ interface ScriptPart extends Part {
   isBound?: boolean;
   touchesRaw?: boolean;
   boilsDown?: boolean;
+  isCaramel?: boolean;
 }
 
 /** The parts of a line by the script; what no act takes goes where the table puts it. */
@@ -274,6 +275,7 @@ function scriptParts(places: readonly ScriptPlace[], computed: Moment): ScriptPa
     isBound: p.isBound,
     touchesRaw: p.touchesRaw,
     boilsDown: p.boilsDown,
+    isCaramel: p.isCaramel,
   }));
   const left = 1 - parts.reduce((s, p) => s + p.share, 0);
   if (left > 0.01)
@@ -306,6 +308,7 @@ function placeLine(
     ...(part.actId ? { actId: part.actId } : {}),
     touchesRaw: part.touchesRaw === true,
     ...(part.boilsDown === undefined ? {} : { boilsDown: part.boilsDown }),
+    ...(part.isCaramel ? { isCaramel: true } : {}),
     ...(part.isBound && !MEATS.includes(read.food?.kind ?? 'other') ? { isInside: true } : {}),
     read: told,
     massG: scaleRange(read.massG, scaled.factor * part.share),
@@ -336,7 +339,7 @@ export function harmNow(item: Pick<PlacedItem, 'read'>): string {
  * puts in at little loss, is cooked as it is told.
  */
 function earlyOf(read: ReadLine, part: ScriptPart, computed: Moment, by: PlacedItem['by']): EarlyHarm | null {
-  if (part.isBound) return null;
+  if (part.isBound || part.isCaramel) return null;
   const harm = harmOf(read, part.moment, computed);
   if (!harm || by !== 'method') return harm;
   // A marinade is a way of its own: it has lain on raw meat, so that it is cooked with it or not at all.

@@ -34,8 +34,9 @@ const layerOf = new Map(LAYER_KINDS.flatMap((layer) => layer.kinds.map((kind) =>
 /** What thickens all of the liquid it is in. */
 const DISPERSED: ReadonlySet<string> = new Set(['flour', 'starch']);
 
-/** What share of dairy still lies loose over the floor: fried into the base until the fat parts from it, little does. */
-function friedDown({ read, by, moment, boilsDown }: PlacedItem): number {
+/** What share of dairy or sugar still lies loose over the floor: fried into the base until the fat parts from it, or a caramel that was poured on, little does. */
+function friedDown({ read, by, moment, boilsDown, isCaramel }: PlacedItem): number {
+  if (isCaramel) return FLOOR_FIGURES.friedDown.value;
   const isFried = by === 'method' && (moment === 'aromatics' || moment === 'bloom');
   return read.food?.dairy && (boilsDown || isFried) ? FLOOR_FIGURES.friedDown.value : 1;
 }

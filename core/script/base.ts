@@ -33,6 +33,8 @@ export function isTurnedInBase(
     .slice(0, acts.indexOf(act))
     .filter((a) => a.run === act.run && a.where === 'pot' && a.stage === 'open');
   const since = before.slice(before.findLastIndex((a) => CLEARS.has(a.verb)) + 1);
+  // "Turn the pork in the caramel".
+  if (since.some((a) => a.verb === 'caramel')) return true;
   return since.some((a) =>
     a.lines.some((l) => {
       const kind = kindOf(l.index) ?? 'other';

@@ -132,3 +132,24 @@ describe('words that only sound like a lid, a lifting or a boiling down', () => 
     ).toMatch(/^add\(ground-beef water onion\) .*serve\(onion cheddar\)$/);
   });
 });
+
+describe('a caramel that the recipe makes', () => {
+  const plan = planDish(
+    dishOf(
+      '1 kg pork belly; 3 tbsp sugar; 60 ml fish sauce; 500 ml coconut water; 2 shallots',
+      `Melt the sugar in the dry pot until it is the colour of tea. Add the pork and turn it in the caramel for 3 minutes. Add the shallots. Pour in the fish sauce and coconut water.${LID}`,
+    ),
+    defaultKitchen(),
+  );
+
+  it('is the way of the dish: nobody is told to hold its sugar back', () => {
+    expect(plan.findings.flatMap((f) => f.fixes.map((x) => x.label)).join()).not.toMatch(/hold|sugar/i);
+    expect(plan.items.find((i) => i.read.food?.id === 'sugar')?.early).toBeNull();
+  });
+
+  it('has a caution of its own, and the pork is turned in it', () => {
+    const step = plan.steps.find((s) => s.title.startsWith('Melt sugar'));
+    expect(step?.cautions.join()).toMatch(/hotter than boiling water/);
+    expect(plan.steps.map((s) => s.title)).toContain('Turn pork belly in it');
+  });
+});

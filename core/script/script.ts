@@ -56,6 +56,8 @@ export interface ScriptPlace {
   boilsDown: boolean;
   /** Rubbed into raw meat, or its marinade. */
   touchesRaw: boolean;
+  /** Melted to a caramel on purpose, before anything is poured: it does not lie on the floor as sugar. */
+  isCaramel: boolean;
 }
 
 /** Words by which a poured liquid is boiled and not only warmed. */
@@ -88,6 +90,7 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
         boilsDown:
           (BOILS.test(act.words) || script.acts[at + 1]?.verb === 'reduce') &&
           !isBarelyBoiled(act, script.acts[at + 1], (lines[index]?.read.massG.mid ?? 0) * share),
+        isCaramel: act.verb === 'caramel',
         touchesRaw: act.verb === 'marinate' || act.verb === 'brine' || act.verb === 'season',
         isBound: act.verb === 'stuff' || (['mix', 'soak'].includes(act.verb) && isShaped(script, at, lines)),
       };

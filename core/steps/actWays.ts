@@ -229,6 +229,12 @@ const WAYS: readonly Way[] = [
     when: ({ act }) => act.verb === 'blanch' && !/\b(?:blanch|scald)/i.test(act.words),
     title: 'Boil {food} beside',
   },
+  {
+    when: ({ act, mine, input }) =>
+      act.verb === 'blanch' && [...mine, ...againItems(act, input)].some((i) => kindOf(i) === 'egg'),
+    text: 'In a small pan of water; then into cold water, and peeled.',
+    look: '',
+  },
   // Scum rises from meat; chillies and greens are only softened.
   {
     when: ({ act, mine, input }) =>

@@ -27,6 +27,7 @@ export interface Verb {
     | 'cleanPlate'
     | 'blender'
     | 'sugar'
+    | 'caramel'
     | 'fit'
     | 'grill'
     | 'marinade'
@@ -187,7 +188,7 @@ export const VERBS: readonly Verb[] = [
     heat: 'medium',
     text: 'Watched all the time and never touched: melted sugar burns deep.',
     look: 'Amber; not smoking.',
-    caution: 'sugar',
+    caution: 'caramel',
   }),
   v('bloom', 'Bloom {food}', 1, {
     before: 'soften',
@@ -375,7 +376,7 @@ export const VERBS_THAT = {
   /** After them something can be put back. */
   takeOut: those('liftout strain bone shred slice blendafter'),
   /** With the first of them the board is left. */
-  needThePot: those('heat render pop brown pouroff soften bloom deglaze reduce add rack top'),
+  needThePot: those('heat render caramel pop brown pouroff soften bloom deglaze reduce add rack top'),
   /** The pot has just had heat: what goes in next is fried. */
   leaveHeat: those('heat caramel brown render soften pop bloom liftout pouroff flame'),
   /** They cook what is in the open pot, the pan or the oven. */
