@@ -60,11 +60,19 @@ export function shortName(read: Named): string {
   return isShort || !read.food ? inSmallLetters(own).slice(0, 40) : (read.food.names[0] ?? own);
 }
 
-/** Small letters, but for what is short for something: "SR flour". */
+/** Named for a place or a people: they keep their capital. */
+const OF_A_PLACE =
+  /^(?:worcestershire|dijon|thai|greek|turkish|italian|french|spanish|mexican|indian|chinese|japanese|korean|vietnamese|english|irish|swiss|shaoxing|sichuan|kashmiri|madras|cajun|creole|aleppo|espelette|bolognese|savoy|madeira|marsala|burgundy|kalamata|napa|brussels)$/i;
+
+/** Small letters, but for what is short for something, "SR flour", and what is named for a place. */
 const inSmallLetters = (own: string): string =>
   own === own.toUpperCase()
     ? own.toLowerCase()
     : own
         .split(' ')
-        .map((word) => (/^\p{Lu}{2,3}$/u.test(word) ? word : word.toLowerCase()))
+        .map((word) =>
+          /^\p{Lu}{2,3}$/u.test(word) || (OF_A_PLACE.test(word) && /^\p{Lu}/u.test(word))
+            ? word
+            : word.toLowerCase(),
+        )
         .join(' ');

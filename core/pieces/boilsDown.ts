@@ -3,13 +3,18 @@ import type { Act, Script } from '../script/act';
 
 /** Words that say that something boils away. */
 export const GOES_DOWN =
-  /\b(?:reduc\w*|by (?:a )?(?:half|third|two thirds)|boil (?:it )?down|bubble away)\b/i;
+  /\b(?:reduc\w*|by (?:a )?(?:half|third|two thirds)|boil (?:it )?down|(?:bubble|boil|cook|steam)(?: it)? (?:away|off)|disappears?|evaporat\w*|(?:almost|nearly|mostly|all) (?:gone|dry)|absorb(?:ed)?)\b/i;
 /** Words that say how much of it. */
 export const SAYS_SHARE =
   /\bby (?:about |around )?(?:a |one |two[- ])?(?:half|thirds?|quarter)\b|\bhalved\b/i;
 
 /** How much of a liquid recipes boil away, the more telling words first. */
 const SHARES_GONE: readonly { says: RegExp; share: number; name: string }[] = [
+  {
+    says: /\b(?:disappears?|evaporat\w*|(?:almost|nearly|mostly|all) (?:gone|dry)|absorb(?:ed)?)\b/i,
+    share: 0.9,
+    name: '',
+  },
   { says: /two[- ]thirds/i, share: 2 / 3, name: 'two thirds' },
   { says: /\bthird\b/i, share: 1 / 3, name: 'a third' },
   { says: /\bquarter\b/i, share: 1 / 4, name: 'a quarter' },
@@ -22,7 +27,7 @@ export const goneShare = (words: string): number =>
 
 /** The same as a recipe says it: "a third"; null where it names no share. */
 export const goneName = (words: string): string | null =>
-  SAYS_SHARE.test(words) ? (SHARES_GONE.find(({ says }) => says.test(words))?.name ?? null) : null;
+  SAYS_SHARE.test(words) ? SHARES_GONE.find(({ says }) => says.test(words))?.name || null : null;
 
 /** A sauce is never planned down below this share of itself by minutes alone: a cook looks, and stops. */
 const LEAST_LEFT = 0.4;

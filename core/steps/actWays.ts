@@ -224,6 +224,14 @@ const WAYS: readonly Way[] = [
     when: ({ act, mine }) => isPouredOnFilm(act, mine),
     text: 'Flat spoon over the whole floor as it boils.',
   },
+  // "Butter the rolls and toast them": nothing to fill them with is there yet.
+  {
+    when: ({ act, mine }) =>
+      act.verb === 'fill' &&
+      mine.length > 0 &&
+      mine.every((i) => ['bread', 'butter'].includes(kindOf(i) ?? '')),
+    title: 'Get {food} ready',
+  },
   // Eggs and rice are boiled; nobody blanches them.
   {
     when: ({ act }) => act.verb === 'blanch' && !/\b(?:blanch|scald)/i.test(act.words),

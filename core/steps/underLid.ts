@@ -1,3 +1,4 @@
+import { shortName } from '../dish/names';
 import { inOrder } from '../moments/item';
 import type { Pot } from '../pot/pot';
 import { formatDuration, formatTemp } from '../quantity/format';
@@ -173,7 +174,7 @@ function waitWords(input: StepInput): string {
     ...new Set(
       items
         .filter((i) => (moments as string[]).includes(i.moment) && kinds.includes(kindOf(i) ?? ''))
-        .map((i) => i.read.food?.names[0] ?? i.read.foodText),
+        .map((i) => shortName(i.read)),
     ),
   ];
   const cold = named(['cream', 'milk', 'sour-dairy', 'cream-cheese', 'cheese'], 'dairy', 'finish');

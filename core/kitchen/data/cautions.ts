@@ -19,7 +19,7 @@ export const CAUTIONS = {
   shortOpen: 'Short of the temperature: simmer on, and measure again.',
   sugar: 'Boiling sugar burns skin and the floor of the pot: stir, low heat.',
   caramel:
-    'Melted sugar is far hotter than boiling water and sticks to skin: sleeves down, no tasting, and stand back when anything is poured on it.',
+    'Melted sugar burns deep: it is far hotter than boiling water and sticks to skin. Sleeves down, no tasting, and stand back when anything is poured on it.',
   leftovers:
     'Leftovers: into the refrigerator within 2 hours, shallow; reheat to 74 °C all through; eat within 3–4 days.',
   cleanPlate: 'Cooked meat goes to a clean plate, never the one it was raw on.',

@@ -186,7 +186,7 @@ export const VERBS: readonly Verb[] = [
     before: 'sear',
     timed: true,
     heat: 'medium',
-    text: 'Watched all the time and never touched: melted sugar burns deep.',
+    text: 'Watched all the time, swirled and never touched.',
     look: 'Amber; not smoking.',
     caution: 'caramel',
   }),
