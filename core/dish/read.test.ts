@@ -306,3 +306,31 @@ describe('amounts that stand somewhere else in the line', () => {
     );
   });
 });
+
+describe('what fills up a tin is not what is in it', () => {
+  it.each([
+    ['2 tins of tuna in spring water', 'tuna'],
+    ['1 tin tuna in olive oil', 'tuna'],
+    ['1 tin sardines in tomato sauce', 'tuna'],
+    ['1 can whole tomatoes in purée', 'chopped-tomatoes'],
+    ['1 jar sun-dried tomatoes in oil', 'sun-dried-tomato'],
+    ['1 can beans in tomato sauce', 'baked-bean'],
+    ['200 g jackfruit in brine', 'jackfruit'],
+  ])('%s', (line, food) => {
+    const read = readLine(line, pantry);
+    expect([read.food?.id, read.confidence]).toEqual([food, 'sure']);
+    expect(read.food?.kind).not.toMatch(/^(?:water|oil|juice|syrup)$/);
+  });
+
+  it.each([
+    ['4 maris pipers', 'potato'],
+    ['2 Granny Smiths', 'apple'],
+    ['1 bunch flat-leaf', 'parsley'],
+    ['1 tin cannellini', 'cannellini-bean'],
+    ['4 portobellos', 'portobello'],
+    ['1 tbsp tom yum paste', 'tom-yum-paste'],
+    ['1 jar tomato and basil sauce', 'passata'],
+  ])('and a variety is its food: %s', (line, food) => {
+    expect(readLine(line, pantry).food?.id).toBe(food);
+  });
+});

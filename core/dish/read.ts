@@ -107,6 +107,10 @@ function broadlyMeant(foodText: string, pantry: Pantry): Food | null {
   return (id === undefined ? undefined : pantry.get(id)) ?? null;
 }
 
+/** What fills up a tin or a jar. */
+const PACKED_IN =
+  /(?<=\p{L}{3}) in (?:(?:its|their|own|extra|virgin|olive|sunflower|vegetable|rapeseed|spring|salted|salt|light|heavy|natural|rich|thick|sugar|fruit|tomato) )*(?:oil|water|brine|juices?|syrup|vinegar|pur[eé]e|tomato sauce|tomato juice)$/iu;
+
 function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
   const written = writeOut(evenedLine(stripBullet(text.slice(0, MAX_LINE_LENGTH))), pantry);
   const clean = withoutLabel(withFigure(withoutComparison(written)), pantry).replace(WEIGHT_LAST, '$1 ($2)');
@@ -124,10 +128,12 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     .replace(/^\s*(?:a (?:little|bit of|good)|some|extra|each)\s+/i, '')
     .trim();
   const head = unbracketed.split(/\s*[,;:]\s+|\s+[–—-]\s+|\s+or\s+|\s+\/\s+/i)[0] ?? '';
+  // "Tuna in olive oil" is tuna; "beans in tomato sauce" has a name of its own.
+  const packed = pantry.named(head) ? head : head.replace(PACKED_IN, '');
   const beforeFor =
-    head.split(
+    packed.split(
       /\s+(?:for|to|with|studded|stuck|spiked|cut|stirred|added|such as|plus|from|made|mashed|mixed|slaked|dissolved|steeped|soaked|loosened|whisked)\s+|\s+(?:[+&]|and|plus)\s+(?=\d|[¼-¾]|an?\s|half\s|one\s|two\s)|\s+in\s+(?=\d|[¼-¾]|a\s|boiling|hot|cold|warm|water|its|brine|oil|juice|syrup)/i,
-    )[0] ?? head;
+    )[0] ?? packed;
   let foodText = sharedNoun(unbracketed, pantry) ?? (beforeFor || head || unbracketed);
   let match = pantry.find(foodText);
   for (const wider of [head, unbracketed, rest]) {

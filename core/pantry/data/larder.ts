@@ -119,7 +119,7 @@ export const LARDER = [
   row('pulse-cooked', 'butter bean | butterbean | lima bean | canned broad bean', { pieceG: { can: 240 } }),
   row('pulse-cooked', 'borlotti bean | borlotti | borlotto bean | cranberry bean', { pieceG: { can: 240 } }),
   row('pulse-cooked', 'black-eyed pea | black-eyed bean | cowpea', { pieceG: { can: 240 } }),
-  row('pulse-cooked', 'baked bean', { pieceG: { can: 415 }, strength: 0.04, sugar: 0.05, salt: 0.006, scorch: 2 }),
+  row('pulse-cooked', 'baked bean | beans in tomato sauce | baked beans in tomato sauce', { pieceG: { can: 415 }, strength: 0.04, sugar: 0.05, salt: 0.006, scorch: 2 }),
   row('bread', 'breadcrumb | panko | fresh breadcrumb | dried breadcrumb | japanese breadcrumb', { gPerMl: 0.45 }),
   row('bread', 'poppadom | pappadum | pappadam | papadum | prawn cracker | krupuk | kerupuk', { pieceG: { each: 12 }, allergens: [] }),
   row('bread', 'bread | sourdough | sourdough bread | crusty bread | baguette | bread roll | roll | bun | ciabatta | garlic bread | french bread', { pieceG: { each: 60, slice: 40, loaf: 500 } }),
