@@ -36,7 +36,7 @@ const CLOSES =
   /\b(?:re-?(?:seal|close|lock)\w*|(?:lock|seal|close|secure|fit|fix|fasten|screw|clamp|replace)\b(?! with\b).{0,24}\b(?:lid|pot|cooker|valve|vent)|(?:lock|seal|close) (?:it|up|again)|(?:lid|valve) (?:on|shut|closed|locked)|close(?:d)?\b|seal\b|(?:bring(?:s|ing)? |get |come |comes )?(?:it |the \w+ )?(?:up )?to (?:high |low |full )?pressure|under pressure|pressure[- ]?cook(?!ers?\b)\w*|cook\w*\b.{0,24}\bin (?:a|the|your) pressure cooker|(?:high|low|full) pressure|HP|LP|whistles?|second ring|ring (?:2|II|1|I)\b|set (?:the )?control|at pressure|lbs? pressure)\b/i;
 /** The lid is closed in so many words. */
 const EXPLICIT_LID =
-  /\b(?:close|lock|seal|secure|fit|clamp|put on|put)\b.{0,20}\b(?:lid|cooker)\b|\blid on\b|\b(?:close|lock|seal) and (?:cook|pressure)|\bwhistles?\b/i;
+  /\b(?:close|lock|seal|secure|fit|clamp|put on|put)\b.{0,20}\b(?:lid|cooker)\b|\blid on\b|\b(?:close|lock|seal) and (?:cook|pressure)|\bwhistles?\b|\b[HL]P \d|\b(?:high|low|full) pressure\b/i;
 /** Words that only a pot under pressure has. */
 export const OF_PRESSURE = /\b(?:manual|pressure|HP|LP|whistles?|ring|psi)\b/i;
 const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;

@@ -27,7 +27,7 @@ const STANDS =
 const COOLS =
   /\bcool (?:by )?itself\b|\bcool (?:slowly|down|naturally|completely)\b|\bleave to (?:drop|fall|sink|come down|release|depressuri[sz]e|cool)\b/i;
 const SUBSIDES =
-  /\b(?:(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|(?:pressure|steam) (?:(?:has|is) (?:all )?)?(?:gone|dropped|drops?|falls?|subsides?|settles?|(?:to )?settle|go(?:es)?\b(?! off| out)|disappears?|(?:to )?dissipates?)|without releasing|lose (?:its |the |all )*pressure)\b/i;
+  /\b(?:(?:come|comes|coming|go) down\b(?! to (?:a )?(?:simmer|low))|(?:pressure|steam|pin|valve) to (?:drop|fall|come down|go(?: down)?|release|subside|settle|escape|sink)(?: (?:by itself|on its own|naturally))?|(?:pressure|steam) (?:(?:has|is) (?:all )?)?(?:gone|dropped|drops?|falls?|subsides?|settles?|(?:to )?settle|go(?:es)?\b(?! off| out)|disappears?|(?:to )?dissipates?)|without releasing|lose (?:its |the |all )*pressure)\b/i;
 const NATURAL = /\bnatural(?:ly)?\b|\bN?PR\b(?= ?\d)|\bNPR\b|\bNR\b/i;
 const QUICK = /\bQP?R\b|\bquick\b/i;
 

@@ -712,7 +712,9 @@ export class Reading {
       this.#mixed = all;
       for (const { index, share } of lines.filter((l) => l.share < 1)) if (share > 0) this.#inPart.add(index);
     }
-    for (const name of names) this.#made.set(name, all);
+    // What is ground of nuts alone is no masala: that is what fries in the pot.
+    const isSpiced = all.some((i) => SPICED.includes(this.kindOf(i)));
+    for (const name of names) if (isSpiced || !name.startsWith('masala')) this.#made.set(name, all);
   }
 
   /** What a clause names of what was made before; "the chicken mixture" is none of hoisin and honey. */
@@ -726,6 +728,8 @@ export class Reading {
         'iu',
       ).exec(text);
       const own = found?.[1]?.toLowerCase();
+      // "The garam masala", of a list that has it: the jar.
+      if (own && this.lines.some(({ read }) => read.food?.names.includes(`${own} ${name}`))) continue;
       const isOwn =
         own === undefined ||
         OF_IT.test(own) ||
@@ -753,6 +757,8 @@ export class Reading {
       : undefined;
   }
 }
+/** What makes a masala of what is ground. */
+const SPICED: readonly FoodKind[] = [...KINDS.spice, 'aromatic', 'allium', 'tomato-fresh', 'herb-soft'];
 /** What stuffed meat is called from then on. */
 const ROLLED: readonly string[] = ['roulades', 'rolls', 'parcels', 'bundles', 'beef olives'];
 /** What flour is made to once the pot is open, and how it goes in. */

@@ -374,3 +374,115 @@ describe('a long simmer, oven or slow pot becomes the lid', () => {
     }
   });
 });
+
+describe('a curry from marinade to leaves', () => {
+  const LINES = read([
+    '1 kg chicken thighs',
+    '200 g yoghurt',
+    '1 tsp salt',
+    '1 tsp turmeric',
+    '2 tbsp ghee',
+    '1 tsp cumin seeds',
+    '2 onions, sliced',
+    '1 tbsp ginger garlic paste',
+    '2 tsp coriander powder',
+    '1 tsp red chilli powder',
+    '400 g tomatoes, chopped',
+    '50 g cashews',
+    '200 ml water',
+    '1 tsp garam masala',
+    '100 ml cream',
+    'coriander leaves',
+  ]);
+  const POOLS = [
+    [
+      'Marinate the chicken in the yoghurt, salt and turmeric for an hour',
+      'Mix the chicken with the yoghurt, salt and turmeric and set aside for 30 minutes',
+      'Combine yoghurt, salt and turmeric in a bowl, add the chicken, coat well and refrigerate overnight',
+      'Put the chicken, yoghurt, salt and turmeric in a bag and massage; leave for an hour',
+      'Toss chicken in yoghurt, turmeric and salt. Rest 30 min',
+    ],
+    [
+      'Soak the cashews in hot water for 15 minutes and blend to a paste',
+      'Grind the cashews to a smooth paste with a little water',
+      'Soak cashews, then grind',
+    ],
+    [
+      'Heat ghee. Add cumin. When it crackles',
+      'In the ghee temper the cumin seeds',
+      'Melt the ghee, throw in the cumin seeds and let them sizzle',
+    ],
+    [
+      'Add the onions and fry till golden brown',
+      'Onions go in, fry till light brown',
+      'Fry onions to a deep golden',
+    ],
+    ['Add ginger garlic paste, saute till the raw smell goes', 'G-G paste next, 1 min'],
+    [
+      'Add the dry spices (coriander powder, red chilli powder)',
+      'Lower the heat and add the coriander and chilli powders',
+      'Sprinkle in coriander powder and red chilli powder; fry briefly',
+    ],
+    [
+      'Add tomatoes, cook till mushy',
+      'Stir in the tomatoes and bhuno until the oil floats',
+      'Tip in the tomatoes; cook for 6 minutes until pulpy',
+    ],
+    [
+      'Add the marinated chicken and cook on high for 5 minutes. Pour in the water',
+      'Add the chicken along with all the marinade, stir for 3 minutes, add the water',
+      'Slide in the chicken, turn it in the masala for 4 minutes, pour in the water',
+    ],
+    [
+      'Pressure cook for 2 whistles. Let the pressure release naturally',
+      'HP 8, NPR 5',
+      'Cook for 2 whistles on medium flame; wait for the pressure to drop',
+    ],
+    [
+      'Stir in the cashew paste and simmer for 5 minutes. Add the garam masala. Finish with cream and garnish with coriander',
+      'Add cashew paste, garam masala; simmer 5 min. Off the heat stir in the cream. Top with coriander leaves',
+    ],
+  ];
+
+  it('has every spice, paste and powder at its act', () => {
+    fc.assert(
+      fc.property(fc.tuple(...POOLS.map((p) => fc.constantFrom(...p))), (said) => {
+        const method = `${said.join('. ')}.`;
+        const acts = readScript(method, LINES, pantry)?.acts ?? [];
+        const lid = acts.findIndex((a) => a.verb === 'close');
+        const wanted: readonly [number, RegExp, 'before' | 'after'][] = [
+          [0, /^(?:add|brown)$/, 'before'],
+          [1, /^(?:marinate|season)$/, 'before'],
+          [3, /^(?:marinate|season)$/, 'before'],
+          [5, /^(?:pop|bloom)$/, 'before'],
+          [6, /^soften$/, 'before'],
+          [7, /^(?:bloom|soften)$/, 'before'],
+          [8, /^(?:bloom|soften)$/, 'before'],
+          [9, /^(?:bloom|soften)$/, 'before'],
+          [10, /^soften$/, 'before'],
+          [11, /^(?:simmer|stirin)$/, 'after'],
+          [12, /^(?:add|deglaze)$/, 'before'],
+          [13, /^(?:simmer|stirin|dairy)$/, 'after'],
+          [14, /^dairy$/, 'after'],
+          [15, /^serve$/, 'after'],
+        ];
+        for (const [line, verb, when] of wanted) {
+          const at = acts.findIndex((a) => a.lines.some((l) => l.index === line));
+          expect([method, line, doneTo(acts, line), at < lid ? 'before' : 'after']).toEqual([
+            method,
+            line,
+            expect.stringMatching(verb),
+            when,
+          ]);
+        }
+        const verbs = acts.map((a) => a.verb);
+        expect([
+          method,
+          verbs.filter((v) => v === 'close').length,
+          verbs.filter((v) => ['rest', 'liftout'].includes(v)),
+        ]).toEqual([method, 1, []]);
+      }),
+      RUNS,
+    );
+  });
+});

@@ -22,6 +22,9 @@ const NOT_THESE =
 const REDUCED = /\b(?:the |its )?reduced (?=(?:liquid|stock|braising|cooking)\b)/giu;
 const OIL_RISES =
   /\bleaves? (?:its |the )?(?:oil|ghee|fat)\b|\b(?:los|lost|giv|gave|releas|let go|drop|shed|yield)\w*(?: (?:up|off|out|of|all|most))* (?:their|its|the|some) (?:water|liquid|juices?|moisture|oil|fat)\b|\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shows|surfaces|shimmers|is (?:hot|red))\b/gi;
+/** "Turn it in the masala": what fries in the pot, and no jar of the list. */
+const IN_THE_MASALA =
+  /(\b(?:turn|stir|fry|cook|bhun\w*|saut\w*) (?!in\b)\p{L}[^.;]{0,30}) in the (?:onion |tomato |fried |cooked )?masala\b/giu;
 /** What is cut off a thing by the name it shares with a line: "tear the stems and seeds out of the chillies" is no cumin seed. */
 const ITS_PARTS =
   /\b(?:the )?(?:stems?|stalks?|cores?|seeds?|pith|membranes?|skins?)(?:(?:,|,? and|,? or) (?:the )?(?:stems?|stalks?|cores?|seeds?|pith|membranes?|skins?))* (?=(?:out of|from|off) )/gi;
@@ -50,6 +53,7 @@ export function withoutSplash(text: string, lines: readonly ScriptLine[]): strin
   return text
     .replace(NOT_THESE, (whole) => (meansEverything(text) ? whole : ' '))
     .replace(OIL_RISES, ' ')
+    .replace(IN_THE_MASALA, '$1')
     .replace(WATER_BESIDE, ' ')
     .replace(ITS_PARTS, ' ')
     .replace(RISEN_CREAM, (whole) =>
