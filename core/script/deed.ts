@@ -166,6 +166,8 @@ export function verbTold(r: Reading, c: Clause): string | null {
     isToCome: (i) => r.isToCome(i) || r.reserved.has(i),
     next: r.parts[c.n + 1]?.text ?? '',
   });
+  // "Let the paste sizzle": it was ground, and nothing of it pops.
+  if (told === 'pop' && c.product) return 'soften';
   // "Season the flour and toss the beef in it": one coat.
   if (r.last?.verb === 'dredge' && r.stage === 'prep' && IN_IT.test(text) && meant.some((i) => r.isMeat(i)))
     return 'dredge';

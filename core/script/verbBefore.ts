@@ -309,6 +309,16 @@ const ofBaconAndOnions: Rule = ({ text, stage, meant, lines, last, said, all, so
   return undefined;
 };
 
+/** What a paste is made of that cannot crackle. */
+const WET_AND_FRIED: readonly FoodKind[] = [
+  'allium',
+  'tomato-fresh',
+  'tomato-paste',
+  'vinegar',
+  'thick-sauce',
+  'quick-veg',
+];
+
 /** What crackles, and what only sizzles as it is poured. */
 const ofCrackling: Rule = ({ meant, lines, last, said, all, some }) => {
   // A spoonful of liquid that sizzles in the paste is poured in; only what is whole or leafy crackles by itself.
@@ -326,6 +336,11 @@ const ofCrackling: Rule = ({ meant, lines, last, said, all, some }) => {
     return some(['spice-ground']) ? 'bloom' : 'soften';
   if (said === 'pop' && !meant.length && last?.lines.length && last.lines.every((l) => isLiquid(l.index)))
     return null;
+  // "Stir in the purée and let it sizzle": what is wet only fries.
+  const isWet = (i: number): boolean => WET_AND_FRIED.includes(lines[i]?.read.food?.kind ?? 'other');
+  const isPaste = /\b(?:pur[eé]e|paste|sauce)\b/i.test(last?.words ?? '');
+  if (said === 'pop' && !meant.length && last && (isPaste || last.lines.some((l) => isWet(l.index))))
+    return 'soften';
   // Bacon that sizzles until its fat runs.
   if (said === 'pop' && some(['cured-meat']) && all(['cured-meat', ...KINDS.fat])) return 'render';
   // Lardons until they are golden: their fat is what they fry in.
@@ -482,8 +497,10 @@ const ofAdding: Rule = ({ text, stage, meant, lines, last, isToCome, next, said,
 };
 
 /** No verb is told: what the foods and their place say. */
-const ofWhatIsUnsaid: Rule = ({ text, stage, meant, last, next, said, all, some }) => {
+const ofWhatIsUnsaid: Rule = ({ text, stage, meant, last, isToCome, next, said, all, some }) => {
   if (said === null && meant.length && /\bback\b/i.test(text)) return 'return';
+  // "Snap the spaghetti and scatter it over": it goes in.
+  if (said === null && stage === 'open' && all(['pasta']) && meant.some(isToCome)) return 'add';
   // "Stir in the paprika, then the caraway": as what was told before.
   if (/^then the\b/i.test(text) && last?.verb === 'bloom' && all([...KINDS.spice, 'tomato-paste']))
     return 'bloom';

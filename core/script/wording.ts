@@ -28,6 +28,9 @@ const IN_THE_MASALA =
 /** What is cut off a thing by the name it shares with a line: "tear the stems and seeds out of the chillies" is no cumin seed. */
 const ITS_PARTS =
   /\b(?:the )?(?:stems?|stalks?|cores?|seeds?|pith|membranes?|skins?)(?:(?:,|,? and|,? or) (?:the )?(?:stems?|stalks?|cores?|seeds?|pith|membranes?|skins?))* (?=(?:out of|from|off) )/gi;
+/** "Shake out the seeds", of a chilli: no cumin seed. */
+const SHAKEN_OUT =
+  /\b(?:shake|scrape|tap|knock|pull|pick|remove|discard)\w* (?:out )?(?:the |any |their |its )?(?:stems?|stalks?|seeds?|veins?)(?:(?:,|,? and|,? or) (?:the )?(?:stems?|stalks?|seeds?|veins?))*(?: out)?\b(?! (?:of|from) (?:the )?(?:pot|sauce|broth|pan))/gi;
 /** The cream that has risen in a tin, where the list has only the milk. */
 const RISEN_CREAM =
   /\b(?:the )?(?:thick(?:ened)? )?cream (?=(?:from|off) (?:the )?top of (?:the )?(?:can|tin)\b)|\b(?:the )?thick(?:ened)? coconut cream\b|\bcoconut cream (?=(?:from|off) the top)/gi;
@@ -56,6 +59,7 @@ export function withoutSplash(text: string, lines: readonly ScriptLine[]): strin
     .replace(IN_THE_MASALA, '$1')
     .replace(WATER_BESIDE, ' ')
     .replace(ITS_PARTS, ' ')
+    .replace(SHAKEN_OUT, ' ')
     .replace(RISEN_CREAM, (whole) =>
       lines.some(({ read }) => read.food?.kind === 'coconut-cream') ? whole : 'the coconut milk ',
     )
