@@ -338,7 +338,8 @@ const ofCrackling: Rule = ({ meant, lines, last, said, all, some }) => {
     return null;
   // "Stir in the purée and let it sizzle": what is wet only fries.
   const isWet = (i: number): boolean => WET_AND_FRIED.includes(lines[i]?.read.food?.kind ?? 'other');
-  const isPaste = /\b(?:pur[eé]e|paste|sauce)\b/i.test(last?.words ?? '');
+  const isPaste =
+    last?.verb === 'add' && /^\W*(?:add|stir|pour|tip)\b.*\b(?:pur[eé]e|paste|sauce)\b/i.test(last.words);
   if (said === 'pop' && !meant.length && last && (isPaste || last.lines.some((l) => isWet(l.index))))
     return 'soften';
   // Bacon that sizzles until its fat runs.
