@@ -226,11 +226,22 @@ const ofMeatInTheHotPot: Rule = ({
   const isInFat =
     wasHot(last) ||
     (last?.verb === 'add' && last.lines.length > 0 && last.lines.every((l) => isFatLine(lines[l.index])));
-  if (said === 'add' && isInFat && all(KINDS.meat) && (LEFT_ALONE.test(text) || LEFT_ALONE.test(next)))
+  if (
+    [null, 'add'].includes(said) &&
+    isInFat &&
+    all(KINDS.meat) &&
+    (LEFT_ALONE.test(text) || LEFT_ALONE.test(next))
+  )
     return 'brown';
   // "Add the pork and turn it in the spices for two minutes": it is sealed in the hot pot.
   const isFried = last !== undefined && VERBS_THAT.leaveHeat.has(last.verb) && last.verb !== 'liftout';
-  if (said === 'add' && (isFried || isInFat) && all(KINDS.meat) && meant.some(isToCome) && TURNED.test(next))
+  if (
+    [null, 'add'].includes(said) &&
+    (isFried || isInFat) &&
+    all(KINDS.meat) &&
+    meant.some(isToCome) &&
+    TURNED.test(next)
+  )
     return 'brown';
   if (last?.verb === 'brown' && !meant.some(isToCome) && TURNED.test(text)) return null;
   if (said === 'skim' && last?.verb === 'blanch') return null;
