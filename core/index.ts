@@ -41,17 +41,7 @@ export {
   type RibbonBlock,
 } from './steps/index';
 export * from './plan/index';
-export {
-  answerWish,
-  layOutMeal,
-  soonerWays,
-  yesterdayOf,
-  type Meal,
-  type MealTask,
-  type SoonerWay,
-  mealInput,
-  wishTime,
-} from './meal/index';
+export * from './meal/index';
 export * from './cook/index';
 export * from './log/index';
 export * from './formats/index';

@@ -142,6 +142,10 @@ export function readLengthMm(text: string): number | null {
   return Number.isFinite(mm) && mm >= 1 && mm <= 400 ? mm : null;
 }
 
+/** "400 g pulled pork" is cooked; a shoulder "for pulled pork" is not, and neither is anything that says how it is cut. */
+const IS_PULLED =
+  /^(?!.*\b(?:for|shoulder|butt|raw|joint|leg|roast|bone)\b)[^\p{L}]*(?:(?:g|kg|lbs?|oz|cups?|grams?|pounds?)\b\.?\s*(?:of )?)?(?:leftover |warm |hot |cold )*pulled (?:pork|beef|chicken|lamb|turkey|ham|meat)\b/iu;
+
 /** Reads the describing words of one ingredient line. Never throws. */
 export function describe(text: string): Descriptors {
   const length = readLengthMm(text);
@@ -157,10 +161,8 @@ export function describe(text: string): Descriptors {
         /\b(?:thawed|defrosted)\b|\b(?:or|from|if) frozen\b|\bfrozen (?:is|are|works?|ok|okay|fine|will do|too)\b|\bfrozen,? (?:is )?(?:ok|okay|fine)\b/i,
       ),
     cooked:
-      has(
-        text,
-        /\b(?:cooked|leftover|rotisserie|pre-?cooked|(?<!\bfor (?:the )?)pulled (?:pork|beef|chicken|lamb|turkey|ham|meat))\b/i,
-      ) && !has(text, /\b(?:uncooked|cooked apart)\b/i),
+      (IS_PULLED.test(text) || has(text, /\b(?:cooked|leftover|rotisserie|pre-?cooked)\b/i)) &&
+      !has(text, /\b(?:uncooked|cooked apart)\b/i),
     dried: has(text, /\bdr(?:y|ied)\b/i),
     canned: has(text, /\b(?:can|cans|canned|tin|tins|tinned|jar|jarred)\b/i),
     ground: has(text, /\b(?:ground|minced?|powder(?:ed)?)\b/i),

@@ -3,6 +3,8 @@
  * written in one way, so that no rule has to know the others; what the cook is shown keeps the recipe's own words.
  */
 
+import { toldApart } from './oneBreath';
+
 const NUMBERS: Readonly<Record<string, number>> = {
   two: 2,
   three: 3,
@@ -90,66 +92,23 @@ const ONCE_MORE = /\brepeat(?: the cooking)?(?= (?:at|on|under) (?:high |low |fu
 /** "Add 1/2 the coconut milk": half of it. */
 const HALF_IN_FIGURES = /(?<![\d.,/] ?)(?:1\/2|½) (?=(?:of )?(?:the|your|that)\b)/giu;
 
-/** "High 9, natural 5." of hand notes, "30 minutes on high, let it drop for 10": minutes, and nobody says so. */
-const LET_GO_SHORT =
-  '(?:natural|NPR|NR|QP?R|quick|vent|release|(?:let|leave) (?:it|the pressure) (?:to )?(?:drop|fall|come down|go down))';
-const HIGH_SO_MANY = new RegExp(
-  `(?<=^|[.;,]\\s+)(?:on )?(high|low)(?: for)? (\\d{1,3})(?=\\s*(?:[.;]|$)|\\s*,\\s*${LET_GO_SHORT})`,
-  'gimu',
-);
-const ON_HIGH_THEN = new RegExp(
-  `(\\b\\d{1,3} minutes) (?:on |at )?(high|low)(?=\\s*[,.;]\\s*${LET_GO_SHORT})`,
-  'giu',
-);
-const DROPS_FOR =
-  /\b(?:let|leave) (?:it|the pressure) (?:to )?(?:drop|fall|come down|go down) for (\d{1,2})(?!\d| ?(?:min|m\b|hour|h\b))/giu;
-
-/** "Manual, high, 5 minutes. NR": how the pot is set, in one breath. */
-const SET_SO = new RegExp(
-  `(?<=^|[.;]\\s+)(high|low)(?: pressure)?,\\s+(\\d{1,3} minutes)(?=\\s*[,.;]\\s*(?:${LET_GO_SHORT}|$)|$)`,
-  'gimu',
-);
-/** "Set to manual, 12 minutes", "Pressure: high, 12 minutes". */
-const BY_HAND_SO = /\b(?:manual|pressure:)(?:,?\s+(high|low))?(?: pressure)?,?\s+(\d{1,3} minutes)/giu;
-/** "Pressure cook for 8 with 5 NPR": minutes, and nobody says so. */
-const COOK_FOR_SO_MANY = /\b(pressure cook for) (\d{1,3})(?=\s*(?:[,.;(/+](?!\d)|with\b|then\b|and\b|$))/gimu;
-/** "12 minutes. Natural 5." */
-const NATURAL_SO_MANY = /\bnatural(?:ly)?(?: for)? (\d{1,2})(?!\d|[.,]\d| ?(?:min|hour|°|%))/giu;
-/** How a release begins that is told in one breath with the minutes before it. */
-const RELEASE_TOLD =
-  '(?:(?:do |allow |let |use )?(?:an? |the )?(?:full |complete )?(?:\\d{1,2}[- ]minutes? (?:of )?)?(?:natural(?:ly)?\\b|NPR\\b|NR\\b|QP?R\\b|(?:quick|manual|slow|fast|rapid|instant)(?: pressure)?[- ]releas\\w*)|(?:release|vent) (?:the |all )?(?:pressure|steam)|vent\\b(?! (?:is|closed|clear|to seal))|(?:let|leave|allow|wait|rest|stand)\\b(?=[^.;]{0,60}\\b(?:releas\\w*|vent|QP?R|drops?|falls?|come down)\\b))';
-/** "8 minutes with 10 minutes natural release", "12 min + NPR", "12 min (QR)": the release is told next. */
-const WITH_RELEASE = new RegExp(
-  `(?<=\\d|\\bminutes|\\bpressure|\\bhigh|\\blow|\\bHP|\\bLP|\\btime)(?:\\s*[+/&]\\s*|\\s*\\((?=[^()]{2,90}\\))|\\s+[—–-]{1,2}\\s+|,?\\s+(?:with|plus|followed by|and(?: then)?|then)\\s+|,\\s+)(?=${RELEASE_TOLD})`,
-  'giu',
-);
-
 /** A method with its spaces, its dashes and its times written in one way. */
 export const evened = (method: string): string =>
-  UNITS.reduce(
-    (text, [short, long]) => text.replace(short, long),
-    plainSpaces(method)
-      .replace(PROGRAMME, 'pressure cook')
-      .replace(ONCE_MORE, 'pressure cook')
-      .replace(HALF_IN_FIGURES, 'half ')
-      .replace(CUT_SHORT, '$1')
-      .replace(GLUED, ' ')
-      .replace(DASH_BEFORE_WORD, '; ')
-      .replace(DASH_BEFORE_FIGURE, ', ')
-      .replace(NUMBER_OF_TIME, (_, word: string) => inFigures(word))
-      .replace(SECOND_OF_TIME, (_, word: string) => inFigures(word)),
-  )
-    .replace(NATURAL_SO_MANY, 'natural release for $1 minutes')
-    .replace(WITH_RELEASE, '; ')
-    .replace(COOK_FOR_SO_MANY, '$1 $2 minutes')
-    .replace(
-      BY_HAND_SO,
-      (_, level: string | undefined, told: string) => `${level ?? 'high'} pressure ${told}`,
-    )
-    .replace(SET_SO, '$1 pressure $2')
-    .replace(HIGH_SO_MANY, '$1 pressure $2 minutes')
-    .replace(ON_HIGH_THEN, '$1 at $2 pressure')
-    .replace(DROPS_FOR, 'natural release for $1 minutes');
+  toldApart(
+    UNITS.reduce(
+      (text, [short, long]) => text.replace(short, long),
+      plainSpaces(method)
+        .replace(PROGRAMME, 'pressure cook')
+        .replace(ONCE_MORE, 'pressure cook')
+        .replace(HALF_IN_FIGURES, 'half ')
+        .replace(CUT_SHORT, '$1')
+        .replace(GLUED, ' ')
+        .replace(DASH_BEFORE_WORD, '; ')
+        .replace(DASH_BEFORE_FIGURE, ', ')
+        .replace(NUMBER_OF_TIME, (_, word: string) => inFigures(word))
+        .replace(SECOND_OF_TIME, (_, word: string) => inFigures(word)),
+    ),
+  );
 
 /** What a page says about a line and no kitchen needs: a footnote's star, "(see note 1)", a price, a full stop. */
 const PAGE_TALK =

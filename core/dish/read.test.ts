@@ -334,3 +334,17 @@ describe('what fills up a tin is not what is in it', () => {
     expect(readLine(line, pantry).food?.id).toBe(food);
   });
 });
+
+describe('pulled pork is cooked, and what is to be pulled is raw', () => {
+  it.each([
+    ['400 g pulled pork', true],
+    ['400 g leftover pulled pork', true],
+    ['2 cups pulled chicken', true],
+    ['2 kg pork shoulder for pulled pork', false],
+    ['2 kg pork shoulder (pulled pork cut)', false],
+    ['pulled pork: 2 kg pork shoulder', false],
+    ['1.5 kg pork shoulder', false],
+  ])('%s', (line, cooked) => {
+    expect(readLine(line, pantry).cooked).toBe(cooked);
+  });
+});
