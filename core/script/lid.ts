@@ -1,7 +1,7 @@
 import { isClosedLater, isOpenHeat, minutesNamed, OF_PRESSURE, whistlesNamed } from '../dish/pressure';
 import { speaksOfRelease, surelyLetsGo } from '../dish/release';
 import { linesNamed } from './align';
-import { SAYS } from './data/verbs';
+import { SAYS } from './data/says';
 import type { Clause, Reading } from './reading';
 
 const CLOSES =

@@ -11,8 +11,9 @@ import { type ScriptLine } from './line';
 import { clauses } from './clauses';
 import { VERBS_THAT, type Stage } from './data/verbs';
 import { KINDS } from './kinds';
+import { inOrder, Products, type Product } from './products';
 import { HALF_OF_IT, linesLeft, shareTold } from './portions';
-import { MADE, withoutMade, withoutSplash } from './wording';
+import { withoutMade, withoutSplash } from './wording';
 
 /** Mixed with something, and no word of what: it was named just before. */
 const WITH_THE_LAST =
@@ -73,8 +74,6 @@ const PRONOUN = /\b(?:it|them)\b/i;
 /** "Place in the pot": what is placed was named before. */
 const OBJECTLESS =
   /^(?:then |and )?(?:place|put|lay|arrange|nestle|sit|transfer|tip|add|pop|dump|throw|load|pile) (?:in|into|to|onto?|inside)\b(?! (?:the |a |your )?(?:trivet|rack|basket|steamer|lid)\b)/i;
-const SHAPED =
-  /\b(?:roll|form|shape|make)\b.*\b(meatballs|balls|patties|koftas?|koftes?|dumplings|burgers)\b/i;
 const LEAVES = /\b(?:fresh|leaf|leaves|chopped|sprigs?|bunch|stalks?|stems?)\b/i;
 const INTO_SO_MANY =
   /\b(?:in|into) (?:\d{1,2}|two|three|four|five|six|eight|ten|twelve) (?:\p{L}+ )?(?:pieces|chunks|parts|portions)\b/iu;
@@ -91,22 +90,9 @@ const MADE_READY: ReadonlySet<string> = new Set([
   'roast',
   'char',
 ]);
-/** What is made of what: the words by which it is named from then on. */
-const NAMES_OF: Readonly<Record<string, readonly string[]>> = {
-  blend: ['mixture', 'paste', 'puree', 'purée', 'base', 'masala powder', 'masala', 'powder'],
-  mix: ['mixture', 'mix', 'marinade'],
-  marinate: ['marinade'],
-  season: ['rub'],
-};
-/** "The remaining sauce", "half of the glaze", before anything else is called so: what was stirred together. */
-const SOME_OF_IT =
-  /\b(?:remaining|(?:rest|half|remainder) of (?:the|this|that)|half the|other half of the) (?:\p{L}+ )?(?:sauce|glaze|dressing|marinade|paste|mix(?:ture)?|rub)\b/iu;
 /** How what was kept is called when it comes in. */
 const KEPT =
   /\b(?:reserved|set-aside|kept[- ]back|held[- ]back|saved|thick (?:coconut )?(?:cream|milk)|coconut cream|(?:rest|remainder|remaining|other half)\b(?=.{0,40}(?:garnish|sprinkl|scatter|top|serv)))/i;
-/** Before the lid, where nothing is called so in the list: what was stirred together. */
-const THE_SAUCE =
-  /\b(?:the|pour|tip) (?:the )?(?:\p{L}+ )?(?:sauce|dressing|glaze|marinade)\b|^\W*(?:and |then )*(?:sauce|glaze|marinade|dressing) in\b/iu;
 /** What is left of a bowl of flour, where no amount is told; spread 50 %. */
 const SOME_LEFT = 0.25;
 /** So many acts ago it was, at most, of which "the rest" is meant. */
@@ -153,12 +139,6 @@ export interface Clause {
   staysOnBoard?: boolean;
 }
 
-/** What lines became in a bowl, by the name a method has for it: the paste, the hoisin mixture. */
-export interface Product {
-  name: string;
-  lines: readonly number[];
-}
-
 /** A method while it is being read: the acts so far, where the pot stands, and what each line has come to. */
 export class Reading {
   readonly parts: readonly { text: string; sentence: string }[];
@@ -189,11 +169,8 @@ export class Reading {
   #names: (readonly number[])[] | undefined;
   /** The clause that a lid is closed with which nobody tells of; -1 where one is told of. */
   silentLid = -1;
-  readonly #made = new Map<string, readonly number[]>();
-  /** Lines of which only a part went into what was mixed. */
-  readonly #inPart = new Set<number>();
-  /** What was last stirred together in a bowl. */
-  #mixed: readonly number[] = [];
+  /** What was made of lines in bowls and jugs, by its name. */
+  readonly #products = new Products(this);
 
   constructor(
     method: string,
@@ -308,8 +285,8 @@ export class Reading {
     const { text, sentence } = this.parts[n] ?? { text: '', sentence: '' };
     // "Fry until the paste darkens": what to look for, and not what is fried.
     const until = UNTIL_IT_LOOKS.exec(text)?.[0] ?? '';
-    const product = this.#productNamed(text.slice(0, text.length - until.length));
-    const looked = product ?? this.#productNamed(until);
+    const product = this.#products.namedIn(text.slice(0, text.length - until.length));
+    const looked = product ?? this.#products.namedIn(until);
     const own = this.#meaning(withoutMade(text, looked?.name), n);
     const named = [...inOrder([...own, ...(product?.lines ?? []), ...this.#keptMeant(text)])];
     // "In a little butter", where a later sentence has the butter of the list for itself: no line at all.
@@ -329,12 +306,12 @@ export class Reading {
       named.push(
         ...this.lastNamed.filter((i) => !named.includes(i) && (this.isToCome(i) || wasMadeReady(i))),
       );
-    this.#remember(text, named);
+    this.#products.notice(text, named, this.madeLast());
     const byPronoun = this.#byPronoun(text, named);
     if (named.some((i) => !this.isFat(i))) this.lastNamed = named;
     const meant = inOrder([...named, ...byPronoun, ...this.#fromBoard(text)]);
     // "Half of the paste" went into the mixture: with the mixture comes no more of it.
-    const byProduct = new Set(product?.lines.filter((i) => !own.includes(i) && this.#inPart.has(i)));
+    const byProduct = new Set(product?.lines.filter((i) => !own.includes(i) && this.#products.isInPart(i)));
     return { n, text, sentence, named, meant, product, byProduct };
   }
 
@@ -401,13 +378,18 @@ export class Reading {
       where: this.where,
     };
     this.acts.push(act);
-    this.nameWhatIsMade(act);
+    this.#products.add(act);
     return act;
   }
 
   /** True of what may be stuffed where no meat is, and is no part of the stuffing. */
   canBeHollowed(line: number, stuffing: Product | undefined): boolean {
     return HOLLOWED.includes(this.kindOf(line)) && stuffing?.lines.includes(line) !== true;
+  }
+
+  /** From now on what an act made beside the pot can be named: the mixture, the marinade. */
+  nameWhatIsMade(act: Act): void {
+    this.#products.add(act);
   }
 
   /** What was last stirred together. */
@@ -567,15 +549,6 @@ export class Reading {
     });
   }
 
-  /** What is mixed and shaped, and what a clause makes of its lines, has a name of its own from then on. */
-  #remember(text: string, named: readonly number[]): void {
-    const shaped = SHAPED.exec(text)?.[1]?.toLowerCase();
-    const mixed = this.madeLast();
-    if (shaped && mixed.length) for (const w of [shaped, 'meatballs', 'balls']) this.#made.set(w, mixed);
-    const making = MADE.exec(text)?.[1]?.toLowerCase();
-    if (making && named.length > 1) this.#made.set(making, named);
-  }
-
   /** "Do not brown the lamb: add it with the stock": it is what was named last. */
   #byPronoun(text: string, named: readonly number[]): readonly number[] {
     // "Add the sugar and swirl until it turns amber" is what the clause names.
@@ -695,84 +668,7 @@ export class Reading {
       [...next.again, ...next.lines.map((l) => l.index)].some((i) => this.isMeat(i));
     return next?.verb === 'shape' || isOverMeat || lines.some((l) => this.isMeat(l.index));
   }
-
-  /** From now on what an act made beside the pot can be named: the mixture, the marinade. */
-  nameWhatIsMade({ verb, lines, again }: Act): void {
-    const rolled = inOrder([...again, ...lines.map((l) => l.index)]).filter((i) => this.isRawMeat(i));
-    if (verb === 'stuff' && rolled.length) for (const name of ROLLED) this.#made.set(name, rolled);
-    const all = inOrder([...lines.map((l) => l.index), ...again]).filter((i) => !this.isMeat(i));
-    // A dough for dumplings is made while the pot is open: it goes in where it is dropped.
-    const isDough = this.stage === 'after' && verb === 'mix' && all.some((i) => this.kindOf(i) === 'flour');
-    const names = isDough ? DOUGHS : NAMES_OF[verb];
-    if (!names || !all.length || (this.stage === 'after' && !isDough)) return;
-    const isRoux =
-      verb === 'mix' && all.length > 1 && all.every((i) => this.isFat(i) || this.kindOf(i) === 'flour');
-    if (isRoux) this.#made.set('roux', all);
-    if (verb === 'mix' || verb === 'blend') {
-      this.#mixed = all;
-      for (const { index, share } of lines.filter((l) => l.share < 1)) if (share > 0) this.#inPart.add(index);
-    }
-    // What is ground of nuts alone is no masala: that is what fries in the pot.
-    const isSpiced = all.some((i) => SPICED.includes(this.kindOf(i)));
-    for (const name of names) if (isSpiced || !name.startsWith('masala')) this.#made.set(name, all);
-  }
-
-  /** What a clause names of what was made before; "the chicken mixture" is none of hoisin and honey. */
-  #productNamed(text: string): Product | undefined {
-    // "The chicken with its marinade": what clings to it came with it.
-    if (/\bwith (?:its|their) (?:marinade|coating)\b/i.test(text)) return undefined;
-    for (const [name, lines] of this.#made) {
-      if (this.stage === 'after' && DOUGHS.includes(name) && !DROPPED.test(text)) continue;
-      const found = new RegExp(
-        `(?:\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name === 'paste' ? '|^(?:then |and )?|\\b(?:rub|spread|smear) ' : name === 'roux' ? '|' : ''})${name}\\b`,
-        'iu',
-      ).exec(text);
-      const own = found?.[1]?.toLowerCase();
-      // "The garam masala", of a list that has it: the jar.
-      if (own && this.lines.some(({ read }) => read.food?.names.includes(`${own} ${name}`))) continue;
-      const isOwn =
-        own === undefined ||
-        OF_IT.test(own) ||
-        !this.pantry.named(own) ||
-        lines.some((i) => foodWords(this.lines[i]?.read.foodText ?? '').includes(own));
-      if (found && isOwn) return { name, lines };
-    }
-    // "Knead a dough, pinch it into bits. Drop these into the soup", "make 8 balls. Drop balls on top": the dough.
-    const dough = this.#made.get('dough');
-    const isDropped =
-      dough !== undefined &&
-      this.stage === 'after' &&
-      ((this.last?.verb === 'mix' && DROPS_THEM.test(text)) || DROPS_BALLS.test(text));
-    if (isDropped) return { name: 'dough', lines: dough };
-    // "Dissolve the paste in the juices. Pour over the pork": what was just stirred together.
-    const wasMixed = this.last !== undefined && ['mix', 'blend'].includes(this.last.verb);
-    if (this.#mixed.length && wasMixed && this.last?.stage !== 'closed' && POURS_IT_OVER.test(text))
-      return { name: 'mixture', lines: this.#mixed };
-    // "Half the barbecue sauce" is a line of its own.
-    const isOpen = this.stage === 'prep' || this.stage === 'open';
-    const isMixed = this.#mixed.length > 0 && (SOME_OF_IT.test(text) || (isOpen && THE_SAUCE.test(text)));
-    // "Pour the sauce over the ribs": what it is poured over is no part of it.
-    return isMixed && linesNamed(text, this.lines, this.pantry).every((i) => this.isMeat(i))
-      ? { name: 'sauce', lines: this.#mixed }
-      : undefined;
-  }
 }
-/** What makes a masala of what is ground. */
-const SPICED: readonly FoodKind[] = [...KINDS.spice, 'aromatic', 'allium', 'tomato-fresh', 'herb-soft'];
-/** What stuffed meat is called from then on. */
-const ROLLED: readonly string[] = ['roulades', 'rolls', 'parcels', 'bundles', 'beef olives'];
-/** What flour is made to once the pot is open, and how it goes in. */
-export const DOUGHS: readonly string[] = ['dough', 'batter', 'dumplings'];
-const DROPPED = /\b(?:drop|sit|place|put|spoon|add|lay|dot|float|arrange|lower|slide|scoop)\b/i;
-const DROPS_THEM =
-  /\b(?:drop|add|lower|slide|put|tip|boil|cook)\b.{0,12}\b(?:these|them|the (?:pieces|bits|noodles|dumplings|gnocchi))\b/i;
-const POURS_IT_OVER =
-  /^\W*(?:and |then )*(?:pour|tip|spoon|drizzle) (?:(?:it|this|all of it|the lot) )?(?:all )?over\b/i;
-const DROPS_BALLS = /\b(?:drop|sit|place|put|lay|arrange)\b.{0,12}\bballs\b/i;
-const OF_IT = /^(?:the|rest|remaining|other|half|whole|spice|whisked|blended|ground)$/;
-
-const inOrder = (indices: readonly number[]): readonly number[] =>
-  [...new Set(indices)].sort((a, b) => a - b);
 
 function longestCooking(parts: readonly { text: string }[]): number {
   let best = -1;

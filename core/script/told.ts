@@ -1,7 +1,8 @@
 import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
 import type { ScriptLine } from './line';
-import { SAYS, type Stage } from './data/verbs';
+import { SAYS } from './data/says';
+import { type Stage } from './data/verbs';
 import { DOUGH_G, KINDS } from './kinds';
 
 /** One clause with all that its verb is told from. */

@@ -1,7 +1,7 @@
 import type { ReadLine } from '../dish/read';
 import { isJuice, type ScriptLine } from './line';
 import { meansEverything } from './groups';
-import { SAYS } from './data/verbs';
+import { SAYS } from './data/says';
 
 /** A little of what the pot is poured full of later is no more than a splash. */
 const SPLASH =

@@ -3,7 +3,7 @@ import type { Plan } from '../../../core/index';
 /** The drawing's own units, wide and on a phone. */
 const WIDE = { width: 620, inner: 356, most: 330, label: 22, longest: 14 };
 const PHONE = { width: 390, inner: 176, most: 250, label: 12, longest: 13 };
-export type DrawingSize = typeof WIDE;
+type DrawingSize = typeof WIDE;
 
 /** Where the drawing begins, and how thick a wall of the pot is drawn. */
 export const TOP_Y = 26;
