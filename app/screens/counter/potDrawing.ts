@@ -1,7 +1,7 @@
 import type { Plan } from '../../../core/index';
 
 /** The drawing's own units, wide and on a phone. */
-const WIDE = { width: 620, inner: 356, most: 330, label: 22, longest: 14 };
+const WIDE = { width: 620, inner: 356, most: 330, label: 22, longest: 13 };
 const PHONE = { width: 390, inner: 176, most: 250, label: 12, longest: 13 };
 type DrawingSize = typeof WIDE;
 

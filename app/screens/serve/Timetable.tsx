@@ -48,7 +48,7 @@ export function Timetable({
                     : ''
                   : ', hands free'}
                 {t.uses === 'burner' ? ', on the stove' : t.uses === 'oven' ? ', in the oven' : ''}
-              </span>
+              </span>{' '}
               {t.waitsS >= 60 && (
                 <span className="small severity-careful d-block">
                   Stands {formatDuration(t.waitsS)} longer than it likes. {t.note}
