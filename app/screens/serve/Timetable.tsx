@@ -48,11 +48,11 @@ export function Timetable({
                     : ''
                   : ', hands free'}
                 {t.uses === 'burner' ? ', on the stove' : t.uses === 'oven' ? ', in the oven' : ''}
-              </span>{' '}
+              </span>
               {t.waitsS >= 60 && (
-                <span className="small severity-careful d-block">
+                <div className="small severity-careful">
                   Stands {formatDuration(t.waitsS)} longer than it likes. {t.note}
-                </span>
+                </div>
               )}
             </div>
             <button
