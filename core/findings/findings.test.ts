@@ -320,3 +320,22 @@ describe('a list in another language', () => {
     expect(asked(['1 kg beef chuck', '2 onions', '400 ml stock', '1 Lorbeerblatt'])).toEqual(['reading-l3']);
   });
 });
+
+it('leaves a soup without meat the minutes that its recipe gives', () => {
+  const soup = (method: string) =>
+    planDish(
+      {
+        ...emptyDish('d', 'Leek and potato', 0, 4),
+        lines: ['500 g potatoes, diced', '1 leek', '600 ml vegetable stock'].map((text, i) => ({
+          id: `l${i}`,
+          text,
+        })),
+        method,
+      },
+      defaultKitchen(),
+    );
+  const told = soup('Put everything in. Pressure cook for 4 minutes, quick release.');
+  expect(told.findings.map((f) => f.id)).not.toContain('no-meat');
+  expect(told.heat.holdS).toBe(240);
+  expect(soup('').findings.map((f) => f.id)).toContain('no-meat');
+});

@@ -10,7 +10,16 @@ import { listed, nameOf } from './words';
 /** Altitude from which it is worth mentioning, m. Source: public advice on pressure cooking at altitude. */
 const ALTITUDE_NOTE_M = 600;
 
-export function otherFindings({ kitchen, heat, saltG, items, dish, meat, liquid }: FindingInput): Finding[] {
+export function otherFindings({
+  kitchen,
+  heat,
+  saltG,
+  items,
+  dish,
+  meat,
+  liquid,
+  told,
+}: FindingInput): Finding[] {
   const out: Finding[] = [];
   if (kitchen.altitudeM > ALTITUDE_NOTE_M)
     out.push({
@@ -38,6 +47,8 @@ export function otherFindings({ kitchen, heat, saltG, items, dish, meat, liquid 
     !meat.length &&
     !hasLate &&
     dish.settings.minutes === null &&
+    // The recipe's own minutes are what there is to go by.
+    told.minutes === null &&
     items.length > 0 &&
     !items.some((i) => i.read.cooked)
   )

@@ -272,7 +272,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'simmer',
     words:
-      /\b(?:simmer|cook|(?:leave|keep) (?:it |them )?on sauté|(?:re)?warm(?:ed)? (?:it |them |the \w+ )?(?:through|up|again|gently|on low)|gently warm|reheat|heat through|heat gently|gently heat|bubble)\b/i,
+      /\b(?:simmer|poach|cook|(?:leave|keep) (?:it |them )?on sauté|(?:re)?warm(?:ed)? (?:it |them |the \w+ )?(?:through|up|again|gently|on low)|gently warm|reheat|heat through|heat gently|gently heat|bubble)\b/i,
     stages: ['after'],
   },
   {
