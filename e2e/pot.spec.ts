@@ -2,6 +2,22 @@ import { expect } from '@playwright/test';
 import { test } from './household';
 import { cookUntil, open, startCooking, stepTitle } from './cooking';
 
+/** The kinds of all events that the browser keeps, told in the page. */
+const eventsKept = (): Promise<string[]> =>
+  new Promise((resolve, reject) => {
+    const asked = indexedDB.open('keen-ladle');
+    asked.onerror = () => reject(asked.error ?? new Error('no database'));
+    asked.onsuccess = () => {
+      const db = asked.result;
+      const all = db.transaction('events').objectStore('events').getAll();
+      all.onerror = () => reject(all.error ?? new Error('no events'));
+      all.onsuccess = () => {
+        db.close();
+        resolve((all.result as { type: string }[]).map((e) => e.type));
+      };
+    };
+  });
+
 test('a layer is looked at, moved with the keys, costs what it says, and is put back', async ({ page }) => {
   await open(page, '/dish/peanut-chicken');
   const tomato = page.getByRole('button', { name: /^chopped tomatoes, \d+ mm/ });
@@ -78,11 +94,16 @@ test('a burn alarm in mid-cook: what to do first, the likeliest cause, and the l
   await panel.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'It says it is burning' }).click();
   await expect(panel.getByText('Open only when the pin is down')).toBeVisible();
+  const troubles = async (): Promise<number> =>
+    (await page.evaluate(eventsKept)).filter((type) => type === 'trouble').length;
+  const before = await troubles();
   await panel.getByRole('button', { name: 'Yes' }).click();
   await expect(panel.getByRole('heading', { name: 'Now' })).toBeVisible();
   await expect(panel.getByText(/A black floor is not cooked on/)).toBeVisible();
   await panel.getByRole('button', { name: 'Close' }).click();
   await expect(stepTitle(page)).toHaveText(/^Coming up/);
+  // What to do now is shown at once and does not wait for the disk; the log has it once it is written.
+  await expect.poll(troubles).toBe(before + 1);
   await page.reload();
   await page.getByRole('button', { name: 'Leave it off' }).click();
   await page.getByRole('link', { name: 'See how it went' }).click();
