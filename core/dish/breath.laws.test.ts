@@ -108,6 +108,18 @@ describe('minutes and release in one breath', () => {
   });
 });
 
+describe('minutes of the release before its name', () => {
+  it.each([
+    ['Pressure cook for 22 with 10 NPR', 22, 10],
+    ['Cook on high pressure for 22 minutes with 10 NPR', 22, 10],
+    ['HP 22 then 10 NR', 22, 10],
+    ['HP 10 NPR 5', 10, 5],
+  ])('%s', (said, minutes, release) => {
+    const told = readMethod(`Add the chicken and stock. ${said}. Serve.`);
+    expect([told.minutes, told.release, told.releaseMin]).toEqual([minutes, 'ten', release]);
+  });
+});
+
 describe('a second lid, however it is told', () => {
   const ROOTS = [...LINES, ...['400 g potatoes', '2 carrots'].map((t) => ({ read: readLine(t, pantry) }))];
   const FIRST = [

@@ -28,6 +28,8 @@ const BY_HAND_SO = /\b(?:manual|pressure:)(?:,?\s+(high|low))?(?: pressure)?,?\s
 const COOK_FOR_SO_MANY = /\b(pressure cook for) (\d{1,3})(?=\s*(?:[,.;(/+](?!\d)|with\b|then\b|and\b|$))/gimu;
 /** "12 minutes. Natural 5." */
 const NATURAL_SO_MANY = /\bnatural(?:ly)?(?: for)? (\d{1,2})(?!\d|[.,]\d| ?(?:min|hour|°|%))/giu;
+/** "Pressure cook for 22 with 10 NPR": the release's own minutes; of "HP 10 NPR 10" the first are the lid's. */
+const SO_MANY_NATURAL = /(?<=\b(?:with|plus|followed by|and|then) )(\d{1,2}) (?=(?:NPR|NR)\b)/giu;
 /** How a release begins that is told in one breath with the minutes before it. */
 const RELEASE_TOLD =
   '(?:(?:do |allow |let |use )?(?:an? |the )?(?:full |complete )?(?:\\d{1,2}[- ]minutes? (?:of )?)?(?:natural(?:ly)?\\b|NPR\\b|NR\\b|QP?R\\b|(?:quick|manual|slow|fast|rapid|instant)(?: pressure)?[- ]releas\\w*)|(?:release|vent) (?:the |all )?(?:pressure|steam)|vent\\b(?! (?:is|closed|clear|to seal))|(?:let|leave|allow|wait|rest|stand)\\b(?=[^.;]{0,60}\\b(?:releas\\w*|vent|QP?R|drops?|falls?|come down)\\b))';
@@ -39,6 +41,7 @@ const WITH_RELEASE = new RegExp(
 
 /** In this order: releases are told apart first, then the minutes before them are written out. */
 const WRITTEN_OUT: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
+  [SO_MANY_NATURAL, '$1 minutes '],
   [NATURAL_SO_MANY, 'natural release for $1 minutes'],
   [WITH_RELEASE, '; '],
   [COOK_FOR_SO_MANY, '$1 $2 minutes'],
