@@ -1,7 +1,15 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { benchLines, benchPages, benchScripts } from '../corpora/judge';
 import { lidCases, minutesCases, told } from '../corpora/told';
-import { defaultKitchen, emptyDish, Pantry, planDish, readLine, readRecipe, type Plan } from '../core/index';
+import {
+  defaultKitchen,
+  emptyDish,
+  linesApart,
+  Pantry,
+  planDish,
+  readRecipe,
+  type Plan,
+} from '../core/index';
 
 /**
  * What the app makes of words, for whoever works on the reading:
@@ -15,21 +23,13 @@ import { defaultKitchen, emptyDish, Pantry, planDish, readLine, readRecipe, type
  */
 const pantry = new Pantry();
 
-/** A line that holds several foods is told apart, as a paste does it. */
-function partsOf(text: string): readonly string[] {
-  const { several } = readLine(text, pantry);
-  return several.length > 1 ? several : [text];
-}
-
 function planOf(text: string): Plan {
   const { title, plates, lines, method } = readRecipe(text, pantry);
   const dish = emptyDish('d', title ?? 'No title', 0, plates ?? undefined);
   return planDish(
     {
       ...dish,
-      lines: lines
-        .flatMap((l) => partsOf(l.text).map((text) => ({ ...l, text })))
-        .map((l, i) => ({ id: `l${i}`, ...l })),
+      lines: linesApart(lines, pantry).map((l, i) => ({ id: `l${i}`, ...l })),
       method,
     },
     defaultKitchen(),

@@ -4,7 +4,7 @@ import {
   MAX_LINE_LENGTH,
   MAX_LINES,
   MAX_NOTE,
-  readLine,
+  linesApart,
   readMethod,
   type Dish,
   type Pantry,
@@ -15,19 +15,11 @@ import { freshId } from './dishes';
 
 /** Lines of a paste as dish lines with fresh identities; a line that holds several foods with their amounts is told apart. */
 export function linesOf(recipe: Pick<PastedRecipe, 'lines'>, pantry: Pantry): Dish['lines'] {
-  return dishLines(recipe, pantry).map((l) => ({
+  return linesApart(recipe.lines, pantry).map((l) => ({
     id: freshId(),
     text: l.text.slice(0, MAX_LINE_LENGTH),
     ...(l.section ? { section: l.section } : {}),
   }));
-}
-
-/** The lines that a recipe comes to. */
-export function dishLines(recipe: Pick<PastedRecipe, 'lines'>, pantry: Pantry): PastedRecipe['lines'] {
-  return recipe.lines.flatMap((line) => {
-    const { several } = readLine(line.text, pantry);
-    return several.length > 1 ? several.map((text) => ({ ...line, text })) : [line];
-  });
 }
 
 /** What of a paste is neither a line that found room nor the method: kept as the dish's note. */

@@ -28,6 +28,8 @@ export function plainName(foodText: string): string {
   const named = foodText
     .replace(FOR_WHAT, '')
     .replace(/^of\s+/, '')
+    // "1-inch piece of ginger", "ginger, 1 inch piece": how long it is stands before it.
+    .replace(/^(?:pieces?|knob|thumb)\s+(?:of\s+)?(?=\p{L}{4})|\s+piece$/giu, '')
     // "Mushrooms if I've got them (about": what is asked and what is left of a bracket.
     .replace(/\s+if\s.*$|\s*\([^)]*$/i, '')
     .replace(/(?:\s+(?:about|abt|around|roughly|of it|\+|&))+$/i, '')

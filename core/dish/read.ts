@@ -171,7 +171,7 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
     foodText = 'cloves';
   }
   if (!match && !rest) match = pantry.find(clean);
-  if (!foodText) foodText = clean;
+  foodText = (foodText || clean).replace(/\s{2,}/g, ' ');
   const made = match ? madeInto(match.food, match, foodText, pantry) : broadlyMeant(foodText, pantry);
   const food = made ?? (match ? reinterpret(match.food, amount, clean, pantry) : null);
   // "1 whole garlic" is a head of it.

@@ -32,6 +32,11 @@ export function tellApart(clean: string, amount: Amount | null, pantry: Pantry):
     if (names.length > 1 && names.length <= 8 && whole.every(Boolean))
       return whole.map((name) => `${each[1] ?? ''} ${name}`);
   }
+  const behind = LABELLED.exec(clean);
+  if (behind?.[1] && behind[2]) {
+    const things = listApart(behind[2], readAmount(behind[2])?.amount ?? null, pantry);
+    if (things.length > 1) return things;
+  }
   const cube = cubeInWater(clean);
   if (cube.length) return cube;
   const spread = eachAtTheEnd(clean);
@@ -44,6 +49,13 @@ export function tellApart(clean: string, amount: Amount | null, pantry: Pantry):
   if (parted.length && parted.every((text) => pantry.find(readAmount(text)?.rest ?? ''))) return parted;
   return listApart(clean, amount, pantry);
 }
+
+/** What a line of several things calls them: "dry rub"; null where it only lists them. */
+export const listName = (text: string): string | null => LABELLED.exec(text.trim())?.[1] ?? null;
+
+/** "Dry rub (2 tbsp sugar, 1 tbsp paprika)", "Whole spices - 4 cloves, 3 cardamoms": a name for what is listed behind it. */
+const LABELLED =
+  /^((?:\p{L}+[ -]){0,3}(?:spices|rub|marinade|seasonings?|masala|bouquet(?: garni)?|aromatics|dressing|sauce|glaze|slurry|mix|mixture|toppings?|garnish(?:es)?|herbs|vegetables|veg|tempering|tadka|tarka|paste|brine|salsa|slaw|salad|filling|dough|batter|crust|gremolata))\s*(?:[:：]|\s[-–—]|\()\s*([^()]+?)\)?$/iu;
 
 /** "1 beef cube in ¾ pt hot water": the cube, and the water that it makes a stock of; empty for anything else. */
 function cubeInWater(clean: string): string[] {

@@ -119,5 +119,13 @@ export function ownLiquid(items: readonly PlacedItem[]): string {
       (i.read.food?.kind === 'stock' || i.read.food?.kind === 'water'),
   );
   if (own) return own.read.food?.names[0] ?? 'stock';
-  return items.some((i) => /beef|lamb/.test(nameOf(i))) ? 'beef stock' : 'chicken stock';
+  const hasMeat = (kind: RegExp): boolean =>
+    items.some(
+      (i) => /meat|poultry|sausage/.test(i.read.food?.kind ?? '') && kind.test(i.read.food?.id ?? ''),
+    );
+  return hasMeat(/beef|brisket|oxtail/)
+    ? 'beef stock'
+    : hasMeat(/pork|lamb|mutton|goat|veal/)
+      ? 'stock'
+      : 'chicken stock';
 }

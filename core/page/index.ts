@@ -1,5 +1,5 @@
 /** A pasted page as a recipe: `readRecipe(text, pantry)` gives title, plates, lines and method. Never throws. */
-export { readRecipe, recipeOf, type PastedRecipe } from './recipe';
+export { linesApart, readRecipe, recipeOf, type PastedRecipe } from './recipe';
 export { pagesFromJsonLd } from './jsonLd';
 export {
   FROM_THE_METHOD,

@@ -148,7 +148,7 @@ function apart(line: string): string[] {
   )
     return bullets.map((p) => p.trim());
   const head =
-    /^(ingredients|zutaten|you(?: will|['’]ll)? need|what you(?: will|['’]ll)? need|method|directions|instructions|preparation)\s*[:：]\s*(\S.{14,})$/i.exec(
+    /^(ingredients|zutaten|you(?: will|['’]ll)? need|what you(?: will|['’]ll)? need|method|directions|instructions|preparation|procedure|what (?:i|we) do|how (?:i|we) (?:do|make) it|to (?:make|cook)(?: it)?)\s*(?:[:：]|\s[-–—])\s*(\S.{14,})$/i.exec(
       line,
     );
   if (!head) return [line];
@@ -422,7 +422,10 @@ export const SAID_IN_PASSING =
 
 /** "To finish: 100 ml cream, 1 tbsp honey, coriander": a part of the list in one line. */
 function isLabelledList(line: string): boolean {
-  const [, list = ''] = /^(?:\p{L}+ ){0,3}\p{L}+\s*[:：]\s*(\S.*)$/u.exec(line) ?? [];
+  const [, list = ''] =
+    /^(?:\p{L}+ ){0,3}\p{L}+\s*[:：]\s*(\S.*)$/u.exec(line) ??
+    /^(?:\p{L}+ ){0,2}\p{L}+\s*(?:[-–—]|\()\s*(\S.*)$/u.exec(line) ??
+    [];
   const things = list.split(/[,;]\s+/);
   return things.length > 2 && things.filter((t) => readAmount(t) !== null).length >= 2;
 }

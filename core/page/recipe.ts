@@ -1,4 +1,6 @@
 import { MAX_LINE_LENGTH } from '../dish/names';
+import { listName } from '../dish/several';
+import { readLine } from '../dish/read';
 import type { Pantry } from '../pantry/pantry';
 import { readPage, type ReadPage } from './page';
 
@@ -34,4 +36,14 @@ export function recipeOf(page: ReadPage, which = 0): PastedRecipe {
 /** Reads a pasted text and takes its first recipe. */
 export function readRecipe(text: string, pantry: Pantry): PastedRecipe {
   return recipeOf(readPage(text, pantry));
+}
+
+/** The lines a recipe comes to: one that holds several foods is told apart, and what it calls them is their part of the list. */
+export function linesApart(lines: PastedRecipe['lines'], pantry: Pantry): PastedRecipe['lines'] {
+  return lines.flatMap((line) => {
+    const { several } = readLine(line.text, pantry);
+    if (several.length < 2) return [line];
+    const section = line.section ?? listName(line.text);
+    return several.map((text) => ({ text, ...(section ? { section } : {}) }));
+  });
 }

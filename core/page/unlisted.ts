@@ -12,7 +12,8 @@ const ELSEWHERE =
   /\b(?:soak\w*|rins\w*|wash\w*|blanch\w*|drain\w*|brin\w*|marinat\w*|salted|saucepan|separate|large (?:pan|pot)|another pan|slurry|slake\w*|dissolv\w*|corn ?(?:flour|starch)|arrowroot|flour|reserv\w*|pasta water|rice|noodles|pasta|spaghetti|gelatine?)\b/i;
 /** "1 cup water if needed". */
 const PERHAPS = /\b(?:if|as) (?:needed|necessary|required)\b|\bif (?:it|the|you)\b/i;
-const MADE_IN_THE_POT = /\b(?:strain|sieve|reserve|keep|pour off)\b.{0,24}\b(?:broth|stock|liquid|liquor)\b/i;
+const MADE_IN_THE_POT =
+  /\b(?:strain|sieve|reserve|keep|pour off|measure(?: out)?)\b.{0,24}\b(?:broth|stock|liquid|liquor)\b|\b(?:broth|stock|liquid|liquor)\b.{0,12}\b(?:through|strained|sieved)\b/i;
 /** "Add water to just cover", "cover with cold water". */
 const TO_COVER =
   /\bcover(?:ed)?(?: \p{L}+){0,4} with(?: \p{L}+){0,2} (?:water|stock)\b|\b(?:add|pour|enough|plus|with)\b(?: \p{L}+){0,3} (?:water|stock)(?: \p{L}+){0,2} to (?:just |barely |almost |completely )?cover\b/iu;

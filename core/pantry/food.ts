@@ -8,6 +8,7 @@ export const FOOD_KINDS = [
   'cured-meat',
   'sausage',
   'seafood',
+  'salted-fish',
   'allium',
   'aromatic',
   'root-veg',

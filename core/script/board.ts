@@ -1,6 +1,7 @@
 import { OF_PRESSURE, timeNamed } from '../dish/pressure';
 import { linesNamed } from './align';
 import { type Reading, type Clause } from './reading';
+import type { FoodKind } from '../pantry/food';
 import { VERBS_THAT } from './data/verbs';
 
 const TIP =
@@ -48,8 +49,14 @@ export function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boo
   // Once the pot is open it is what goes to the table: "slice the rest of the orange".
   const isForTable =
     r.stage === 'after' && r.parts[n + 1]?.sentence !== sentence && !named.some((i) => r.isMeat(i));
+  // "Trim the asparagus, cut it in pieces and add to the pot": of what has not been in it.
+  const isStillRaw =
+    r.isOpened && named.length > 0 && named.every((i) => !r.used.has(i) && VEGETABLE.has(r.kindOf(i)));
+  // "Slice on the diagonal", of what was just peeled.
+  const goesOnCutting = r.isOpened && !named.length && r.parts[n - 1]?.sentence === sentence && isWaiting(r);
+  if (goesOnCutting && KNIFE.test(text) && !INTO_POT.test(text)) return true;
   const isKnife =
-    (r.stage === 'prep' || r.stage === 'open' || isForTable) &&
+    (r.stage === 'prep' || r.stage === 'open' || isForTable || isStillRaw) &&
     KNIFE.test(text) &&
     (named.length || ITS_INSIDES.test(text)) &&
     !INTO_POT.test(text);
@@ -57,6 +64,22 @@ export function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boo
   for (const i of named) if (r.isToCome(i)) r.waiting.add(i);
   return true;
 }
+
+/** True while vegetables lie cut on the board, once the pot is open. */
+const isWaiting = (r: Reading): boolean =>
+  r.lastNamed.length > 0 && r.lastNamed.every((i) => r.waiting.has(i) && VEGETABLE.has(r.kindOf(i)));
+const VEGETABLE: ReadonlySet<FoodKind> = new Set([
+  'allium',
+  'root-veg',
+  'slow-veg',
+  'quick-veg',
+  'leaf',
+  'mushroom',
+  'tomato-fresh',
+  'fruit',
+  'herb-soft',
+  'aromatic',
+]);
 
 /** "Put the ribs in cold water, boil five minutes, drain and rinse": one thing, and its water is none of the list. */
 export function blanching(r: Reading, c: Clause): boolean {

@@ -136,6 +136,16 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /[;,] (?=\d)(?<=\b(?:add|in with|tip in|throw in)\b(?:(?!\b(?:simmer|boil|cook|fry|saut|bubble|reduce|stand|rest|toast|brown|sear|soften|stir)|pressure)[^.!?;]){3,80}[;,] )(\d{1,2}(?:\s?[-–]\s?\d{1,2})? ?(?:minutes?|mins?|m))(?=\s*$|[.,;])/giu,
     ', then cook for $1',
   ],
+  // "Press CANCEL and then SAUTE": two keys.
+  [
+    /\b(?:(?:press|hit|select|tap|push|choose) (?:the )?)?["“]?cancel["”]?(?: (?:button|key))?(?:,| and|;)?(?: (?:then|now))?(?: (?:press|hit|select|tap|push|choose))?(?: back)?(?: to)? (?:the )?["“]?saut[ée]e?["”]?(?: (?:mode|setting|function|button|key))?(?=\s*(?:[.,;:(]|$|(?:once )?(?:more|again)\b|on\b))/giu,
+    'Set the pot',
+  ],
+  // "Pull the membrane off the back of the ribs": trimmed, and no meat is shredded.
+  [
+    /\b(?:pull|peel|strip|rip|take|remove|cut|slide|trim)(?:ping|ing)? (?:off |away )?(?:the |any |that )?(?:\p{L}+ ){0,2}(?:membrane|silver ?skin)\b(?: (?:off|away|from|on|at|of|with|using)\b[^.,;]*)?(?:,? and (?:discard|throw (?:it )?away|bin)(?: (?:it|them))?)?/giu,
+    '',
+  ],
   // "Switch back to sauté", "return the pot to sauté mode", "turn sauté back on": how the pot is set, and nothing goes back.
   [
     /(?<=^|[.;,:]\s+|\b(?:and|then) )(?:(?:switch|turn|set|put|go|change|get|flip|return|revert|bring|click)(?:ing)? (?:(?:it|the|your|this|inner|instant|pressure|electric|multi|pot|cooker|pan|heat|setting|machine|appliance|function|mode) )*)?(?:back |again )?(?:over )?(?:to|on|onto|in|into) (?:the )?(?:high |low |medium |normal )?["“]?saut[ée]e?["”]?(?:[-– ](?:mode|setting|function|high|low|normal|medium|more|less)| \([^)]{1,14}\))*(?: again)?(?![\p{L}])(?! (?:the|it|them)\b)/giu,
@@ -257,7 +267,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'until golden',
   ],
   // "And begin to brown": a look too.
-  [/\b(?:start|begin)(?:s|ing|ning)? to (?:lightly )?(?:brown|colou?r)\b/gi, 'look golden'],
+  [/\b(?:starting|beginning) to (?:lightly )?(?:brown|colou?r)\b/gi, 'golden'],
+  [/\b(?:start|begin)s? to (?:lightly )?(?:brown|colou?r)\b/gi, 'look golden'],
   // "Dredge the chops, saving two spoons of the flour": what is kept is told for itself.
   [
     /,? (?:and )?(?:saving|reserving|keeping back) (?=(?:the |any |\d|[½¼¾⅓⅔]|half|some|a )[^.;]*)/giu,
@@ -362,12 +373,17 @@ function unlabelled(sentence: string): string {
 /** What stands before a step and belongs to the page: a dot, a dash, a box, "Step 3:", "3)". */
 const STEP_MARK = /^(?:[-–—*•●▪◦‣·▢□☐✓✔►▸]\s+|step \d{1,2}\b\s*[:.)–—-]?\s*|\d{1,2}[.)]\s+)+/iu;
 
+/** Where a sentence ends: before a capital, and in a note without any before every word. */
+const ENDS = /\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u;
+const ENDS_LOW = /\n+|(?<=[.!?])\s+(?=[\p{L}\d“"])/u;
+
 /** The method as clauses, each with the sentence it stands in as the recipe has it. */
 export function clauses(method: string): { text: string; sentence: string }[] {
   const told = withoutStepNames(forThisPot(plainSpaces(method)));
-  return (hasNoCapitals(told) ? told.replace(ENDS_THERE, '$1; ') : told)
+  const isLow = hasNoCapitals(told);
+  return (isLow ? told.replace(ENDS_THERE, '$1; ') : told)
     .replace(ABBREVIATED, '$1')
-    .split(/\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u)
+    .split(isLow ? ENDS_LOW : ENDS)
     .map((s) => s.trim().replace(STEP_MARK, ''))
     .filter(Boolean)
     .flatMap((sentence) =>

@@ -179,7 +179,7 @@ describe('what stands on the counter meanwhile', () => {
       WINGS,
       'Pour the water into the pot with a trivet and stack the wings on it. High pressure 8 min, natural release 5 min. While the wings cook, add honey and soy sauce to a small saucepan. Bring to a simmer, stir in the cornstarch and cook until slightly thickened, 2-3 min. Remove from heat and whisk in butter. Transfer the wings to a sheet pan and brush with the sauce. Scatter with sesame seeds.',
     );
-    expect(acts).toContain('simmer/3(honey soy-sauce cornstarch butter)');
+    expect(acts).toContain('sauce/3(honey soy-sauce cornstarch butter)');
     expect(acts.at(-1)).toBe('serve(sesame-seed)');
   });
 

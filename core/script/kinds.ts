@@ -18,7 +18,7 @@ export const KINDS = {
     'coconut-thin',
     'stock-concentrate',
   ],
-  aromatic: ['allium', 'aromatic', 'mushroom'],
+  aromatic: ['allium', 'aromatic', 'mushroom', 'salted-fish'],
   meat: ['poultry', 'red-meat', 'ground-meat', 'sausage', 'seafood', 'cured-meat'],
   fat: ['oil', 'butter'],
   leaf: ['leaf'],

@@ -107,7 +107,7 @@ describe('what is made beside the pot', () => {
       'a sauce that thickens in a pan of its own binds nothing in the pot',
       ['1 kg pork ribs', '250 ml water', '100 g honey', '60 ml soy sauce'],
       `Stand the ribs on the rack over the water.${CLOSED} Meanwhile simmer the honey and soy in a small saucepan until thick, 8 minutes. Brush over the ribs.`,
-      'simmer(honey soy)',
+      'sauce(honey soy)',
     ],
     [
       'chillies are toasted dry, and it is they that are soaked',

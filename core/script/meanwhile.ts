@@ -23,7 +23,6 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     return true;
   }
   if (isBegun && last.verb === 'mix' && intoTheDough(r, c, last)) return true;
-  if (isBegun && intoTheSaucepan(r, c, last)) return true;
   if (!MEANWHILE.test(c.sentence)) return false;
   r.stage = 'after';
   r.run++;
@@ -33,8 +32,6 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     toldVerb === 'dairy' &&
     /\b(?:simmer|boil|cook|poach)\b/i.test(c.text) &&
     c.meant.some((i) => VEGETABLES.includes(r.kindOf(i)));
-  const isInSaucepan =
-    PUT_INTO.has(toldVerb ?? '') && IN_A_SAUCEPAN.test(c.text) && !c.meant.some((i) => r.isMeat(i));
   // "Mix the cabbage, carrots and mayonnaise for the slaw": a bowl.
   const isInBowl =
     PUT_TOGETHER.has(toldVerb ?? '') &&
@@ -42,7 +39,7 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     !INTO_WHAT_COOKS.test(c.text) &&
     c.meant.filter((i) => r.isToCome(i)).length > 1 &&
     !c.meant.some((i) => r.isRawMeat(i));
-  const verb = isInMilk || isInSaucepan ? 'simmer' : isInBowl ? 'mix' : toldVerb;
+  const verb = isInMilk ? 'simmer' : isInBowl ? 'mix' : toldVerb;
   const isSame = isBegun && isSameBowl(r, c, verb);
   const isBeside = isSame || (verb !== null && BESIDE_IT.has(verb) && c.meant.some((i) => r.isToCome(i)));
   if (isBeside && verb !== null && !isSame) {
@@ -57,33 +54,6 @@ export function meanwhile(r: Reading, c: Clause): boolean {
 const PUT_TOGETHER: ReadonlySet<string> = new Set(['stirin', 'dairy', 'wilt', 'coat']);
 const MIXES =
   /^\W*(?:meanwhile,? |(?:in the )?meantime,? )?(?:mix|toss|combine|whisk|stir|beat|dress|make|mash)\b/i;
-const IN_A_SAUCEPAN = /\b(?:in|into|to) (?:a|another) (?:\p{L}+ )?(?:saucepan|sauce pan|pan|pot)\b/iu;
-const PUT_INTO: ReadonlySet<string> = new Set([
-  'stirin',
-  'add',
-  'dairy',
-  'thicken',
-  'glaze',
-  'reduce',
-  'simmer',
-]);
-const GOES_ON =
-  /^\W*(?:and |then )?(?:bring|stir|whisk|add|simmer|cook|boil|bubble|let|remove from|take off|heat off|season|reduce)\b/i;
-const OF_ANOTHER_PLACE = /\b(?:pot|cooker|lid|valve|open|tray|oven|grill|broil\w*|wings|meat)\b/i;
-
-/** "Bring to a simmer, whisk in the slurry", of a sauce that was begun in a saucepan beside the closed pot: it goes on there. */
-function intoTheSaucepan(r: Reading, { meant, text }: Clause, sauce: Act): boolean {
-  const isItsOwn =
-    sauce.verb === 'simmer' &&
-    IN_A_SAUCEPAN.test(sauce.words) &&
-    GOES_ON.test(text) &&
-    !OF_ANOTHER_PLACE.test(text);
-  if (!isItsOwn || meant.some((i) => r.isMeat(i))) return false;
-  r.takeInto(sauce, meant);
-  sauce.minutes ??= timeNamed(text);
-  return true;
-}
-
 const VEGETABLES: readonly FoodKind[] = [
   'root-veg',
   'slow-veg',
@@ -120,7 +90,7 @@ function intoTheDough(r: Reading, { meant, text }: Clause, dough: Act): boolean 
 }
 
 /** What says that the pot is left to itself. */
-const MEANWHILE =
+export const MEANWHILE =
   /^\W*(?:(?:\d{1,2}[.)]|step \d+\W?)\s*)?(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that|the) (?:time|cooking)|while (?:it|that|this|they|the \p{L}+(?: \p{L}+)?) (?:is |are |['’]s )?(?:cook|pressur|braise|stew|bubbl|go|work|com(?:es|ing) (?:up|to)|under|in the)\p{L}*|as (?:it|they|the \p{L}+) cooks?)\b/iu;
 /** "While the chilli cooks," with what is done told behind the comma. */
 const ONLY_MEANWHILE = new RegExp(

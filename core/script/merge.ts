@@ -24,7 +24,8 @@ function withTheirTime(acts: readonly Act[]): readonly Act[] {
     isFried(before) &&
     a.words === before.words &&
     !a.lines.length &&
-    !a.again.length &&
+    // "Until the garlic smells": named again, and nothing else.
+    a.again.every((i) => before.lines.some((l) => l.index === i)) &&
     before.lines.length > 0 &&
     before.minutes === null;
   return acts.flatMap((a, i) => {

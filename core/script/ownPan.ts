@@ -1,14 +1,34 @@
 import type { FoodKind } from '../pantry/food';
 import { timeNamed } from '../dish/pressure';
 import { joined } from './merge';
+import { MEANWHILE } from './meanwhile';
+import { KINDS } from './kinds';
 import { type Clause, type Reading, untilTold } from './reading';
 
 /** "Melt the butter in a small saucepan": a pan of its own, with what a sauce begins with. */
 const OWN_PAN =
-  /\b(?:in|into) (?:a|an|another) (?:(?:small|separate|medium|second|clean|little|heavy|non-?stick) )*(?:saucepan|milk ?pan|pan)\b/i;
+  /\b(?:in|into|to) (?:a|an|another) (?:(?:small|separate|medium|second|clean|little|heavy|non-?stick) )*(?:sauce ?pan|milk ?pan|pan)\b/i;
 const BEGINS: readonly FoodKind[] = ['butter', 'oil'];
 const BINDS: readonly FoodKind[] = ['flour', 'starch'];
 const LOOSENS: readonly FoodKind[] = ['milk', 'stock', 'cream'];
+/** What a glaze or a sauce of its own is made of, and what of it pours. */
+const POURS: readonly FoodKind[] = [...KINDS.thin, 'syrup', 'thick-sauce', 'cream', 'milk', 'coconut-milk'];
+const SAUCY: readonly FoodKind[] = [
+  ...POURS,
+  ...BEGINS,
+  ...BINDS,
+  ...KINDS.spice,
+  'aromatic',
+  'sugar',
+  'salt',
+  'tomato-thick',
+  'tomato-paste',
+  'herb-soft',
+  'herb-woody',
+  'nut-paste',
+  'cheese',
+  'sour-dairy',
+];
 const WITH_THE_POTS =
   /\b(?:broth|juices?|cooking (?:liquid|stock|water)|liquor|strained|drippings|reserved)\b/i;
 /** So soon the flour and the milk come, clauses. */
@@ -18,11 +38,11 @@ const LEAST_MIN = 3;
 const GOES_ON =
   /^\W*(?:and |then |gradually |slowly |off (?:the )?heat,? )*(?:stir|whisk|add|beat|pour|season|cook|simmer|bring|bubble|boil|melt|mix|keep|let|remove from|take off|grate|finish|until|thin|sprinkle)\b/i;
 const OF_THE_POT =
-  /\b(?:pot|cooker|lid|lift|serve|plates?|platter|slice|carve|drain|shred|release|vent|open|pressure|over the)\b/i;
+  /\b(?:pot|cooker|lid|lift|serve|plates?|platter|slice|carve|drain|shred|release|vent|open|pressure|over the|brush|baste|glaze|coat|toss|broil\w*|grill\w*|bake|oven|tray|sheet)\b/i;
 
 /**
- * A white sauce, a cheese sauce, a gravy that is begun with butter and flour in a pan beside, while the pot is closed or after: one act,
- * whose lines never come into the pot. True where the clause belongs to one.
+ * A white sauce that is begun with butter and flour in a pan beside, a glaze that is boiled in one, while the pot is closed or after: one
+ * act, whose lines never come into the pot. True where the clause belongs to one.
  */
 export function ownPan(r: Reading, c: Clause): boolean {
   const { text, meant, sentence } = c;
@@ -43,18 +63,26 @@ export function ownPan(r: Reading, c: Clause): boolean {
   }
   const isLate = (r.stage === 'closed' && r.has('hold')) || r.stage === 'after' || r.stage === 'table';
   const kinds = fresh.map((i) => r.kindOf(i));
-  const begins = kinds.length > 0 && !hasMeat && kinds.every((k) => [...BEGINS, ...BINDS].includes(k));
-  if (!isLate || !OWN_PAN.test(text) || !begins) return false;
+  if (!isLate || !OWN_PAN.test(text) || hasMeat || !kinds.length) return false;
   const soon = r.parts.slice(c.n, c.n + BOUND_WITHIN + 1);
+  // With what was in the pot it is the gravy, and the pot's own.
+  if (soon.some((p) => WITH_THE_POTS.test(p.text))) return false;
   const coming = soon.flatMap((p) => r.linesIn(p.text)).filter((i) => r.isToCome(i));
   const comes = (of: readonly FoodKind[]): boolean => coming.some((i) => of.includes(r.kindOf(i)));
-  // With what was in the pot it is the gravy, and the pot's own.
-  if (!comes(BINDS) || !comes(LOOSENS) || soon.some((p) => WITH_THE_POTS.test(p.text))) return false;
-  const isClosed = r.stage === 'closed';
+  const isBound = kinds.every((k) => [...BEGINS, ...BINDS].includes(k)) && comes(BINDS) && comes(LOOSENS);
+  // "Put the honey, soy sauce and garlic in a small saucepan": a glaze that never sees the pot.
+  const isGlaze =
+    kinds.every((k) => SAUCY.includes(k)) &&
+    kinds.some((k) => POURS.includes(k)) &&
+    (kinds.length > 1 ||
+      soon.slice(1).some((p) => GOES_ON.test(p.text) && r.linesIn(p.text).some((i) => r.isToCome(i))));
+  if (!isBound && !isGlaze) return false;
+  const isClosed = r.stage === 'closed' || (MEANWHILE.test(c.sentence) && r.last?.verb === 'release');
   // What is done beside the closed pot counts among what comes after it.
-  r.run += Number(isClosed);
+  const isAhead = r.stage === 'closed';
+  r.run += Number(isAhead);
   const act = r.put('sauce', isClosed ? 'closed' : 'after', c, fresh);
-  r.run -= Number(isClosed);
+  r.run -= Number(isAhead);
   act.where = 'pan';
   act.minutes = null;
   return true;

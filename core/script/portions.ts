@@ -95,14 +95,15 @@ function partTold(text: string, line: ScriptLine | undefined): number {
     const isMeant = [line.read.foodText, ...food.names].some(
       (name) => noun.startsWith(name.toLowerCase()) || name.toLowerCase().split(' ').at(-1) === first,
     );
-    if (!measured || !isMeant || (measured.unit.kind !== 'mass' && measured.unit.kind !== 'volume')) continue;
-    // Cups of the line and cups of the method are the same cups, however big they are.
+    if (!measured || !isMeant) continue;
+    // Cups of the line and cups of the method are the same cups, however big they are; so are sprigs and tins.
     const { amount } = line.read;
     if (amount && amount.unitId === measured.unit.id && !amount.plus && amount.max > 0) {
       const part = (measured.min + measured.max) / (amount.min + amount.max);
       if (part > 0.02 && part < 0.98) return part;
       continue;
     }
+    if (measured.unit.kind !== 'mass' && measured.unit.kind !== 'volume') continue;
     const perUnit = measured.unit.perUnit * (measured.unit.kind === 'volume' ? food.gPerMl : 1);
     const grams = ((measured.min + measured.max) / 2) * perUnit;
     const share = line.read.massG.mid > 0 ? grams / line.read.massG.mid : 1;
@@ -123,8 +124,16 @@ function someOfThem(text: string, { read }: ScriptLine): number | null {
     );
     if (isIt && count < amount.max) return count / amount.max;
   }
+  // "One sprig of curry leaves" of two sprigs.
+  for (const [, told = '', unit = '', noun = ''] of text.matchAll(SO_MANY)) {
+    const count = COUNTS.indexOf(told.toLowerCase()) + 1 || Number(told);
+    const isIt = [read.foodText, ...food.names].some((n) => noun.toLowerCase().startsWith(n.toLowerCase()));
+    if (isIt && foodWords(unit)[0] === amount.unitId && count < amount.max) return count / amount.max;
+  }
   return null;
 }
+const SO_MANY =
+  /\b(one|two|three|four|five|six|[1-9]) (sprigs?|sticks?|stalks?|tins?|cans?|jars?|packets?|handfuls?|bunch(?:es)?) (?:of )?(?:the )?(\p{L}[\p{L} ]{2,24})/giu;
 const COUNTS: readonly string[] = ['one', 'two', 'three', 'four', 'five', 'six'];
 const OF_THEM = /\b(one|two|three|four|five|six|[1-9])(?: whole)? of the ((?:\p{L}+ ?){1,3})/giu;
 /** "A few spoonfuls of the coconut milk". Source: three tablespoons; spread 40 %. */

@@ -74,6 +74,20 @@ const PRONOUN = /\b(?:it|them)\b/i;
 /** "Place in the pot": what is placed was named before. */
 const OBJECTLESS =
   /^(?:then |and )?(?:place|put|lay|arrange|nestle|sit|transfer|tip|add|pop|dump|throw|load|pile) (?:in|into|to|onto?|inside)\b(?! (?:the |a |your )?(?:trivet|rack|basket|steamer|lid)\b)/i;
+/** "Stir in", "add and simmer": what, was said just before. */
+const PUTS_SOMETHING =
+  /^\W*(?:and |then )*(?:stir|add|fold|scatter|sprinkle|toss|tip|put|throw|drop|mix|strew|serve|simmer|cook|boil|use|wilt)\b(?! (?:the|your|a|an|some)\b)/i;
+/** What a part of a list is called that is made in a bowl. */
+const PART =
+  '(rub|marinade|glaze|dressing|sauce|gravy|slurry|topping|filling|crumble|salsa|slaw|salad|gremolata|batter|dough|paste|masala|seasonings?|brine|crust|pickle|spice mix|mix)';
+const MAKES_PART = new RegExp(
+  `^\\W*(?:and |then |first,? |meanwhile,? )*(?:mix|whisk|make|combine|stir|prepare|blend|beat|shake|blitz|whizz)\\b(?: together| up)?(?: all)?(?: of)?(?: the| your)? (?:\\p{L}+ ){0,2}?${PART}(?: (?:together|ingredients|first|up))*(?: (?:in|until)\\b.*)?\\W*$`,
+  'iu',
+);
+const WITH_PART = new RegExp(
+  `\\b(?:with|in|into|using|on) (?:all |most )?(?:of )?(?:the|your) (?:dry |spice |whole )?${PART}\\W*$`,
+  'iu',
+);
 const LEAVES = /\b(?:fresh|leaf|leaves|chopped|sprigs?|bunch|stalks?|stems?)\b/i;
 const INTO_SO_MANY =
   /\b(?:in|into) (?:\d{1,2}|two|three|four|five|six|eight|ten|twelve) (?:\p{L}+ )?(?:pieces|chunks|parts|portions)\b/iu;
@@ -190,6 +204,11 @@ export class Reading {
 
   get isForPressure(): boolean {
     return this.lids > 0;
+  }
+
+  /** The pressure has been let go: the lid comes off with whatever is done next. */
+  get isOpened(): boolean {
+    return this.stage === 'after' || (this.stage === 'closed' && this.last?.verb === 'release');
   }
 
   kindOf(line: number): FoodKind {
@@ -309,7 +328,7 @@ export class Reading {
     this.#products.notice(text, named, this.madeLast());
     const byPronoun = this.#byPronoun(text, named);
     if (named.some((i) => !this.isFat(i))) this.lastNamed = named;
-    const meant = inOrder([...named, ...byPronoun, ...this.#fromBoard(text)]);
+    const meant = inOrder([...named, ...byPronoun, ...this.#fromBoard(text, named)]);
     // "Half of the paste" went into the mixture: with the mixture comes no more of it.
     const byProduct = new Set(product?.lines.filter((i) => !own.includes(i) && this.#products.isInPart(i)));
     return { n, text, sentence, named, meant, product, byProduct };
@@ -463,11 +482,29 @@ export class Reading {
       const whole = meant.filter((i) => !isGround(i));
       if (whole.length) return whole;
     }
+    const part = this.#partMade(n, text, meant);
+    if (part.length) return inOrder([...meant, ...part]);
     return this.#notOfLater(
       n,
       text,
       this.#ofPartTold(n, this.#stillThere(text, this.#meatOfThePot(text, meant))),
     );
+  }
+
+  /**
+   * "Mix the rub and massage it in", of a list that has a part of that name: all of it, where nothing of it has been used, and no later
+   * sentence tells its things one by one.
+   */
+  #partMade(n: number, text: string, meant: readonly number[]): readonly number[] {
+    const noun = MAKES_PART.exec(text)?.[1]?.toLowerCase() ?? WITH_PART.exec(text)?.[1]?.toLowerCase();
+    if (noun === undefined || meant.some((i) => !this.isMeat(i))) return [];
+    const [word = ''] = foodWords(noun);
+    const part = this.lines.flatMap(({ section }, i) =>
+      foodWords(section ?? '').at(-1) === word ? [i] : [],
+    );
+    const later = this.namedAfter(n);
+    const isTold = part.filter((i) => later.has(i)).length * 2 > part.length;
+    return part.length > 1 && !isTold && part.every((i) => !this.used.has(i) && !this.isMeat(i)) ? part : [];
   }
 
   /** "Combine the rub ingredients", of a list whose heading nobody ended: not what a later sentence names for itself. */
@@ -568,7 +605,10 @@ export class Reading {
   }
 
   /** "Place in the pot with the juice": what was last on the board. */
-  #fromBoard(text: string): readonly number[] {
+  #fromBoard(text: string, named: readonly number[]): readonly number[] {
+    // "Chop the parsley and stir in", once the pot is open.
+    if (!named.length && this.isOpened && PUTS_SOMETHING.test(text))
+      return this.lastNamed.filter((i) => this.waiting.has(i) && this.isToCome(i));
     if (!OBJECTLESS.test(text)) return [];
     const isRaw = (i: number): boolean => this.isRawMeat(i) && this.isToCome(i);
     // "Cut the pork into cubes. Put in a pot of water": what was cut.

@@ -840,7 +840,7 @@ describe('what stands for what', () => {
       'while something cooks is no order to cook it',
       ['1 kg chicken wings', STOCK, '100 ml ketchup', '3 tbsp honey'],
       'Add the wings and stock. High pressure 8 minutes, quick release. While the wings cook, put the ketchup and honey in a pan and simmer for 6 minutes.',
-      'simmer(100 ml ketchup, 3 tbsp honey)',
+      'sauce(100 ml ketchup, 3 tbsp honey)',
     ],
     [
       'the soft butter is kept for the flour',

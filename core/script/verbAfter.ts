@@ -131,6 +131,19 @@ const SEASONS_A_GLAZE: readonly FoodKind[] = [
   'oil',
 ];
 
+/** What is made to crackle in hot fat and poured over what is done. */
+const OF_A_TEMPERING: readonly FoodKind[] = [
+  ...KINDS.fat,
+  ...KINDS.spice,
+  ...KINDS.aromatic,
+  'herb-soft',
+  'herb-woody',
+  'pulse-dry',
+  'nut',
+];
+const TEMPERED =
+  /^\W*(?:and |then |finally,? |lastly,? |now )*(?:temper(?: (?:it|the (?!eggs?\b|yolks?\b)\p{L}+))? with|(?:make|prepare|do|for) (?:the |a )?(?:tempering|tadka|tarka|chaunk)\b)/iu;
+
 /** Put to something, however it is said. */
 const STIRRED: ReadonlySet<string> = new Set(['stirin', 'mix', 'serve', 'slice']);
 
@@ -293,6 +306,8 @@ const ofTheMeat: Rule = ({ text, meant, last, wasTakenOut, isToCome, next, said,
 
 /** What is fried or roasted beside, and what is only a setting of the pot. */
 const ofFrying: Rule = ({ text, meant, isToCome, said, all }) => {
+  // "Temper with the oil, mustard seeds and curry leaves": in a small pan, and poured over.
+  if (TEMPERED.test(text) && meant.some(isToCome) && all(OF_A_TEMPERING)) return 'fry';
   // "Top with the feta and the lemon cut in wedges": it is strewn over.
   if (said === 'slice' && /\b(?:top(?:ped)?|scatter\w*|garnish\w*|strew\w*) (?:it )?with\b/i.test(text))
     return 'serve';

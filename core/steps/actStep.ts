@@ -11,6 +11,7 @@ import {
   isFat,
   isOfMeatKind,
   isSeasoning,
+  isWholeSpice,
   liftedLast,
   wasCooked,
   waitsBeside,
@@ -29,6 +30,7 @@ const SIMMERS = new Set(['simmer', 'boil', 'warm']);
 /** Done in a bowl or a jug, whatever pan stands beside. */
 const IN_A_BOWL = new Set(['soak', 'mix', 'blend', 'shape', 'marinate', 'season', 'dredge']);
 const BOILS_ON = /\b(?:boil|simmer|bubble|stew|braise)(?:s|ing)?\b/i;
+const DRY_PASTA = /^(?:dried|dry|fresh|uncooked) /i;
 const RAW_STATE = /^(?:frozen|thawed|defrosted|raw|fresh) /i;
 /** Most foods that a title names. */
 const MOST_NAMED = 3;
@@ -103,6 +105,17 @@ function drinkWords({ act, mine, input }: Done): string {
 }
 const GOES_IN = new Set(['add', 'top', 'return', 'deglaze']);
 
+/** "Discard the rosemary, bay and bones": what else comes out with the bones. */
+function flavourOut({ act, input }: Done): string {
+  if (act.verb !== 'bone') return '';
+  const names = unique(
+    againItems(act, input)
+      .filter(isWholeSpice)
+      .map((i) => shortName(i.read)),
+  );
+  return names.length ? `The ${listed(names)} too.` : '';
+}
+
 /** All that is said of an act besides the recipe's words: where it is done, how, and for how long it goes on. */
 function textOf(done: Done, how: string, goesOn: string): string {
   const { act, mine, input } = done;
@@ -116,6 +129,7 @@ function textOf(done: Done, how: string, goesOn: string): string {
       ? `${formatDuration((act.minutes ?? 0) * 60)} in all.`
       : '',
     how,
+    flavourOut(done),
     drinkWords(done),
     goesOn,
     isBrownedInBatches(done) && input.batches > 1 ? `${input.batches} batches.` : '',
@@ -148,7 +162,8 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
       i.read.foodText.split(' ').length > 2 && i.read.known
         ? asWritten(i.read.known, i.read.foodText)
         : shortName(i.read);
-    return act.run > 0 ? name.replace(RAW_STATE, '') : name;
+    const isPasta = i.read.food?.kind === 'pasta';
+    return act.run > 0 ? name.replace(isPasta ? DRY_PASTA : RAW_STATE, '') : name;
   };
   const isMarinadePoured = bringsMarinade(act, input);
   // Fat is what a thing is fried in: it is listed, and not named as what is fried.

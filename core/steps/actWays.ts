@@ -98,6 +98,12 @@ const WAYS: readonly Way[] = [
   { when: ({ act }) => act.verb === 'skim' && act.run === 0, title: 'Skim the scum' },
   {
     when: ({ act, mine }) =>
+      act.verb === 'sauce' && mine.length > 0 && !mine.some((i) => kindOf(i) === 'flour'),
+    text: 'Stirred together and brought to the boil; a slurry goes in at the boil, stirring. It stays out of the pot.',
+    look: 'Shining, and it coats the spoon.',
+  },
+  {
+    when: ({ act, mine }) =>
       act.verb === 'fry' && every(mine, isFat) && !/\b(?:fry|brown|sear|crisp)/i.test(act.words),
     title: 'Heat {food} in a small pan',
     text: '',

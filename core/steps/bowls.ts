@@ -228,6 +228,7 @@ const LOOKS_AWAY = 0.6;
 export function bowlsFor(laid: Laid): Bowl[] {
   const taken = new Set<PlacedItem>();
   const bowls: Bowl[] = [];
+  const first = onTheBoardFirst(laid);
   const spare: Record<BowlWhen, number> = {
     before: Number.POSITIVE_INFINITY,
     'while-searing': LOOKS_AWAY * phaseMin(laid, 'sear'),
@@ -261,7 +262,8 @@ export function bowlsFor(laid: Laid): Bowl[] {
     if (!items.length) continue;
     items.forEach((i) => taken.add(i));
     const prepMin = items.reduce((s, i) => s + prepOf(i, laid), 0);
-    const later = rule.wait === 'before' ? 0 : Math.min(prepMin, spare[rule.wait]);
+    const canWait = items.reduce((s, i) => s + (first.has(i.index) ? 0 : prepOf(i, laid)), 0);
+    const later = rule.wait === 'before' ? 0 : Math.min(canWait, spare[rule.wait]);
     spare[rule.wait] -= later;
     bowls.push({
       id: rule.id,
@@ -278,6 +280,12 @@ export function bowlsFor(laid: Laid): Bowl[] {
   return bowls;
 }
 
+/** Lines that something is done with on the board or in a bowl, before the pot is hot: the marinade's lemon cannot wait for the onions. */
+function onTheBoardFirst({ script }: Laid): ReadonlySet<number> {
+  const board = (script?.acts ?? []).filter((a) => a.run === 0 && a.stage === 'prep');
+  return new Set(board.flatMap((a) => [...a.lines.map((l) => l.index), ...a.again]));
+}
+
 function phaseMin({ steps }: Laid, phase: Phase): number {
   return steps.filter((s) => s.phase === phase).reduce((sum, s) => sum + s.durationS.mid, 0) / 60;
 }
@@ -285,13 +293,14 @@ function phaseMin({ steps }: Laid, phase: Phase): number {
 /** Minutes of getting ready that have to be over before the heat goes on, and in a sentence what can wait until when. */
 export function readyBefore(laid: Laid): { minutes: number; words: string } {
   const bowls = bowlsFor(laid);
+  const first = onTheBoardFirst(laid);
   const minutes = bowls.reduce((sum, b) => sum + b.beforeMin, Number(WORK.getOutMin));
   const waits = LATER.flatMap(([when, words]) => {
     const names = bowls
       .filter((b) => b.when === when && b.id !== 'table')
       .flatMap((b) =>
         b.items
-          .filter((i) => i.partIndex === 0 && prepOf(i, laid) >= CUTTING_MIN)
+          .filter((i) => i.partIndex === 0 && !first.has(i.index) && prepOf(i, laid) >= CUTTING_MIN)
           .map((i) => shortName(i.read)),
       );
     return names.length ? [`${listed([...new Set(names)].slice(0, 4))} ready ${words}`] : [];

@@ -1,6 +1,7 @@
 import { inOrder, type PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
-import { formatDuration, formatMass } from '../quantity/format';
+import { formatDuration, formatMass, formatSpoons } from '../quantity/format';
+import { unitById } from '../quantity/units';
 import { thicknessOf } from '../sauce/data/thickeners';
 import { reduceTo } from '../sauce/dose';
 import { eatenG, saltG } from '../sauce/present';
@@ -210,7 +211,7 @@ function saltWords(input: StepInput): string {
   if (quarters < 1 && view.verdict === 'low')
     return `${has}, which tastes of little; but a plate is a big one and has about ${view.perPlateG.mid.toFixed(1)} g already. A pinch at a time.`;
   if (quarters < 1) return `${has}: probably no more.`;
-  return `${has}. Salt it a quarter teaspoon at a time and taste between: ${quarters === 1 ? 'one' : `about ${quarters}`} may be missing.`;
+  return `${has}. Salt it a quarter teaspoon at a time and taste between: ${quarters === 1 ? 'one of those' : `about ${formatSpoons((quarters * unitById('tsp').perUnit) / 4)} in all`} may be missing.`;
 }
 
 /** To the table, with what is served beside. */

@@ -7,6 +7,7 @@ import { boundWith } from '../pieces/binding';
 import { CAUTIONS } from '../kitchen/data/cautions';
 import { WORK } from '../pieces/data/work';
 import { isPouredOnFilm } from './actFacts';
+import { MEANWHILE } from '../script/meanwhile';
 import { actStep } from './actStep';
 import { deglazing, prep } from './before';
 import { lateChecks } from './rawLate';
@@ -102,24 +103,47 @@ export function scriptedSteps(input: StepInput, script: Script): Step[] {
 
 const lower = (words: string): string => words.charAt(0).toLowerCase() + words.slice(1);
 
+/** A step with what is done beside it in its minutes. */
+function tellBeside(s: Step, beside: readonly (Step & { minutes: number | null })[]): Step {
+  const told = beside.map(({ title, text, look, minutes }, n) => {
+    const forMin = minutes ? `, ${formatDuration(minutes * 60)}` : '';
+    const how = text.replace(/^In the pan beside the pot\. ?/, '').replace(/\.$/, '');
+    return `${n ? title : lower(title)}${how ? `, ${lower(how)}` : ''}${forMin}.${look ? ` Look for: ${lower(look)}` : ''}`;
+  });
+  return {
+    ...s,
+    text: `${s.text ? `${s.text} ` : ''}Meanwhile: ${told.join(' ')}`,
+    items: [...s.items, ...beside.flatMap((b) => b.items)],
+    cautions: [...new Set([...s.cautions, ...beside.flatMap((b) => b.cautions)])],
+    words: [...new Set([s.words, ...beside.map((b) => b.words)].filter(Boolean))].join(' '),
+  };
+}
+
 /** The last wait under the lid, with what is done beside it meanwhile. */
 function withBeside(steps: readonly Step[], beside: readonly (Step & { minutes: number | null })[]): Step[] {
   const at = steps.findLastIndex((s) => s.kind === 'hold' || s.id === 'again');
-  return steps.map((s, i) => {
-    if (i !== at || !beside.length) return s;
-    const told = beside.map(({ title, text, look, minutes }, n) => {
-      const forMin = minutes ? `, ${formatDuration(minutes * 60)}` : '';
-      const how = text.replace(/^In the pan beside the pot\. ?/, '').replace(/\.$/, '');
-      return `${n ? title : lower(title)}${how ? `, ${lower(how)}` : ''}${forMin}.${look ? ` Look for: ${lower(look)}` : ''}`;
-    });
-    return {
-      ...s,
-      text: `${s.text} Meanwhile: ${told.join(' ')}`,
-      items: [...s.items, ...beside.flatMap((b) => b.items)],
-      cautions: [...new Set([...s.cautions, ...beside.flatMap((b) => b.cautions)])],
-      words: [...new Set([s.words, ...beside.map((b) => b.words)].filter(Boolean))].join(' '),
-    };
-  });
+  return steps.map((s, i) => (i === at && beside.length ? tellBeside(s, beside) : s));
+}
+
+/** In a pot or a pan of its own. */
+const BOILS_APART: ReadonlySet<string> = new Set(['boil', 'blanch', 'fry', 'soak']);
+
+/**
+ * "Meanwhile cook the pasta", told of a sauce that boils down: both stand on the stove at once, and the clock counts the longer. Only
+ * where the step before it is a wait.
+ */
+function besideTheSauce(steps: readonly Step[], acts: readonly Act[]): Step[] {
+  const isMeanwhile = (s: Step): Act | undefined =>
+    acts.find((a) => s.id === `do-${a.id}` && BOILS_APART.has(a.verb) && MEANWHILE.test(a.words));
+  return steps.reduce<Step[]>((out, s) => {
+    const last = out.at(-1);
+    const act = isMeanwhile(s);
+    const isAWait = last?.timer != null && !last.hands && s.items.length > 0;
+    if (!act || !last || !isAWait) return [...out, s];
+    const both = tellBeside(last, [{ ...s, minutes: act.minutes ?? Math.round(s.durationS.mid / 60) }]);
+    const longer = s.durationS.mid > last.durationS.mid ? s.durationS : last.durationS;
+    return [...out.slice(0, -1), { ...both, durationS: longer }];
+  }, []);
 }
 
 function afterTheLid(
@@ -249,7 +273,7 @@ function afterTheLid(
     steps.splice(at < 0 ? steps.length : at + 1, 0, check);
   }
   return [
-    ...steps,
+    ...besideTheSauce(steps, after),
     { ...lastly(input, left), ...(words ? { words } : {}) },
     { ...serving(input), ...wordsOf(after.filter((a) => a.verb === 'serve')) },
   ];

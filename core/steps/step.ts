@@ -127,9 +127,12 @@ export function stepItem(item: PlacedItem): StepItem {
   const isSaid = unit !== undefined && foodWords(name).includes(foodWords(unit)[0] ?? '');
   const amount = isSaid ? said.slice(0, -unit.length).trim() : said;
   const text = evenedLine(item.read.text);
-  const after = text.includes(',')
+  // "Bone-in, skin-on chicken thighs, trimmed": the name has a comma of its own.
+  const named = item.read.foodText;
+  const from = named.includes(',') ? Math.max(0, text.indexOf(named)) + named.length : 0;
+  const after = text.includes(',', from)
     ? text
-        .slice(text.indexOf(',') + 1)
+        .slice(text.indexOf(',', from) + 1)
         .replace(/(?:^|,)\s*(?:divided|separated)\s*$/i, '')
         .trim()
     : '';
@@ -138,11 +141,14 @@ export function stepItem(item: PlacedItem): StepItem {
   const part = item.read.juiceOnly ? 'juice' : item.read.zestOnly ? 'zest' : '';
   const juice = isFruit && !foodWords(name).includes(part) ? part : '';
   const taste = item.read.toTaste && !/taste/.test(after) ? 'to taste' : '';
-  const cut = item.read.foodText.endsWith(plain)
+  const cut = named.endsWith(plain)
     ? ''
-    : item.read.foodText.slice(item.read.foodText.indexOf(plain) + plain.length).trim();
+    : named
+        .slice(named.indexOf(plain) + plain.length)
+        .replace(/^\s*piece$/i, '')
+        .trim();
   // How much it is says what part of it.
-  const note = [amount ? '' : item.part, juice, taste, cut, item.read.foodText.includes(after) ? '' : after]
+  const note = [amount ? '' : item.part, juice, taste, cut, named.includes(after) ? '' : after]
     .filter(Boolean)
     .join(', ')
     .slice(0, 80);

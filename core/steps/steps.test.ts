@@ -1,3 +1,5 @@
+import { readMeasured } from '../dish/amount';
+import { unitById } from '../quantity/units';
 import fc from 'fast-check';
 import { emptyDish, type Dish } from '../dish/dish';
 import type { HouseRules } from '../dish/houseRules';
@@ -269,8 +271,13 @@ describe('the salt, where it is tasted', () => {
 
   it('is sooner content in a house that eats little of it', () => {
     const lines = ['1 kg beef chuck', '500 ml water', '½ tsp fine salt'];
-    const quarters = (text: string): number =>
-      /: one may/.test(text) ? 1 : Number(/about (\d+) may/.exec(text)?.[1] ?? 0);
+    // Whole spoons and quarters: "about 1¼ tsp in all".
+    const quarters = (text: string): number => {
+      if (/: one of those may/.test(text)) return 1;
+      const said = /about (.+?) in all may/.exec(text)?.[1] ?? '0 tsp';
+      const spoons = readMeasured(said);
+      return spoons ? Math.round((4 * spoons.min * spoons.unit.perUnit) / unitById('tsp').perUnit) : 0;
+    };
     expect(quarters(season(lines))).toBeGreaterThan(1);
     expect(quarters(season(lines, ['low-salt']))).toBeLessThan(quarters(season(lines)));
   });

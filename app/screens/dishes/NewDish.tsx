@@ -3,6 +3,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
 import {
+  linesApart,
   MAX_PAGE_LENGTH,
   packDish,
   pantryFor,
@@ -18,7 +19,7 @@ import { Stepper } from '../../parts/Stepper';
 import { useTitle } from '../../parts/title';
 import { useSay } from '../../parts/Toasts';
 import { takeDish } from '../../store/dishes';
-import { createDish, dishLines } from '../../store/fromPage';
+import { createDish } from '../../store/fromPage';
 import { useKitchen } from '../../store/live';
 import { reasonOf } from '../../store/writes';
 import { forgetDraft } from './draft';
@@ -264,7 +265,7 @@ function Writing({ kitchen }: { kitchen: Kitchen }) {
                 onChange={(n) => change({ plates: n })}
               />
             </div>
-            <Button type="submit" disabled={busy || dishLines(recipe, pantry).length === 0}>
+            <Button type="submit" disabled={busy || linesApart(recipe.lines, pantry).length === 0}>
               Put it on the counter
             </Button>
           </div>

@@ -31,13 +31,13 @@ export const ASIA = [
     pieceG: { piece: 90, each: 500 },
   }),
   row('seafood', 'fish ball | fish cake | fishcake slices', { salt: 0.015, pieceG: { each: 15, slice: 10 } }),
-  row('seafood', 'bonito flake | katsuobushi', {
+  row('salted-fish', 'bonito flake | katsuobushi', {
     gPerMl: 0.05,
     givesEarly: 0,
     givesTotal: 0,
     pieceG: { handful: 6, packet: 40 },
   }),
-  row('seafood', 'dried scallop | conpoy', {
+  row('salted-fish', 'dried scallop | conpoy', {
     gPerMl: 0.5,
     givesEarly: 0,
     givesTotal: 0,

@@ -48,6 +48,7 @@ export const KIND_DEFAULTS: Record<FoodKind, KindDefaults> = {
     spread: 0.3,
   }),
   sausage: k({ gPerMl: 0.6, givesEarly: 0.03, givesTotal: 0.12, fat: 0.22, salt: 0.018, spread: 0.3 }),
+  'salted-fish': k({ gPerMl: 0.6, salt: 0.1, allergens: ['fish'] }),
   seafood: k({ gPerMl: 0.6, givesEarly: 0.1, givesTotal: 0.22, fat: 0.03, salt: 0.004, allergens: ['fish'] }),
   allium: k({ gPerMl: 0.68, givesEarly: 0.1, givesTotal: 0.35, sugar: 0.045, strength: 0.004, spread: 0.3 }),
   aromatic: k({ gPerMl: 0.5, givesEarly: 0.05, givesTotal: 0.2, scorch: 1, spread: 0.3 }),

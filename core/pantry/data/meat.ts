@@ -54,5 +54,5 @@ export const MEAT = [
   row('seafood', 'white fish | cod | haddock | hake', { pieceG: { each: 150, piece: 150 } }),
   row('seafood', 'salmon', { pieceG: { each: 150, piece: 150 }, fat: 0.13 }),
   row('seafood', 'prawn | shrimp | king prawn', { pieceG: { each: 12 }, allergens: ['shellfish'] }),
-  row('seafood', 'anchovy | anchovy fillet', { pieceG: { each: 4, piece: 4, can: 50 }, salt: 0.12 }),
+  row('salted-fish', 'anchovy | anchovy fillet', { pieceG: { each: 4, piece: 4, can: 50 }, salt: 0.12 }),
 ];

@@ -37,7 +37,7 @@ export const REGIONAL = [
   row('seafood', 'mussel', { pieceG: { each: 15 }, allergens: ['shellfish'], givesEarly: 0.2, givesTotal: 0.35 }),
   row('seafood', 'squid | calamari', { pieceG: { each: 120 }, allergens: ['shellfish'] }),
   row('seafood', 'scallop | crabmeat', { pieceG: { each: 25 }, allergens: ['shellfish'] }),
-  row('seafood', 'dried shrimp', { salt: 0.12, allergens: ['shellfish'], pieceG: { each: 5 } }),
+  row('salted-fish', 'dried shrimp', { salt: 0.12, allergens: ['shellfish'], pieceG: { each: 5 } }),
   row('seafood', 'tuna | canned tuna | mackerel | sardine', { pieceG: { can: 110, each: 100 }, fat: 0.06 }),
   row('allium', 'garlic scape | wild garlic | ramp | bear garlic | ramsons', { pieceG: { each: 10, bunch: 80 }, gPerMl: 0.4 }),
   row('allium', 'crispy fried onion | fried onion', { gPerMl: 0.2, givesEarly: 0, givesTotal: 0, fat: 0.4, strength: 0.05 }),

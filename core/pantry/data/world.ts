@@ -20,13 +20,17 @@ export const WORLD = [
     salt: 0.02,
     pieceG: { fillet: 120, piece: 120, each: 120 },
   }),
-  row('seafood', 'shrimp paste | belacan | terasi | bagoong | kapi', {
+  row('salted-fish', 'shrimp paste | belacan | terasi | bagoong | kapi', {
     salt: 0.25,
     gPerMl: 1.1,
     allergens: ['shellfish'],
     pieceG: {},
   }),
-  row('seafood', 'dried anchovy | ikan bilis | dilis', { salt: 0.09, gPerMl: 0.3, pieceG: { handful: 15 } }),
+  row('salted-fish', 'dried anchovy | ikan bilis | dilis', {
+    salt: 0.09,
+    gPerMl: 0.3,
+    pieceG: { handful: 15 },
+  }),
   row('seafood', 'canned sardine | sardines in oil', { pieceG: { can: 120 } }),
 
   // Vegetables by other names
