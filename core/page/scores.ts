@@ -158,7 +158,10 @@ const isPartOfDish = (line: PageLine, { next, index }: Around): boolean =>
   next?.hasAmount === true &&
   next.hasUnit &&
   /^\p{Lu}/u.test(line.plain) &&
-  PART_OF_DISH.test(line.plain.replace(/[:：]$/, ''));
+  (PART_OF_DISH.test(line.plain.replace(/[:：]$/, '')) ||
+    // "Barbecue sauce", alone over the lines of its block: no bottle.
+    (line.isFirstBlock && !next.isFirstBlock && HEADS_A_BLOCK.test(line.plain)));
+const HEADS_A_BLOCK = /^(?:\p{L}+[ -]){1,3}(?:sauce|paste|marinade|masala|mix|blend|seasoning|broth|base)$/iu;
 
 function sectionScore(line: PageLine, around: Around): number {
   const { next } = around;

@@ -2,7 +2,7 @@ import type { ReadLine } from '../dish/read';
 import type { Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
 import { GROUPS, meansEverything } from './groups';
-import type { ScriptLine } from './line';
+import { isMeat, type ScriptLine } from './line';
 import { linesFound } from './naming';
 import { LEFT_WATER, PLAIN_WATER } from './namingWords';
 import { sameFoodTold } from './sameFood';
@@ -48,12 +48,25 @@ export function linesMeant(
         ? [i]
         : [],
     );
-    const others = of.filter((i) => !notOfGroup.has(i));
-    for (const i of others.length ? others : of) found.add(i);
+    const ofPart = ofOnePart(of, [...found], lines);
+    const others = ofPart.filter((i) => !notOfGroup.has(i));
+    for (const i of others.length ? others : ofPart) found.add(i);
     for (const i of spared) found.delete(i);
   }
   dropWhatIsNoName(clause, lines, found);
   return [...sameFoodTold(clause, lines, found)].sort((a, b) => a - b);
+}
+
+/** "The spices, sugar and salt", all of the rub: those spices, and no mustard of the sauce. */
+function ofOnePart(
+  group: readonly number[],
+  named: readonly number[],
+  lines: readonly ScriptLine[],
+): readonly number[] {
+  const parts = new Set(named.filter((i) => !isMeat(lines[i] as ScriptLine)).map((i) => lines[i]?.section));
+  const [part] = parts;
+  const mine = group.filter((i) => lines[i]?.section === part);
+  return parts.size === 1 && part !== undefined && mine.length > 0 ? mine : group;
 }
 
 /** Takes out what a clause only seems to name: mash where something is mashed, coconut water where water is poured. */

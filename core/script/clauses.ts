@@ -212,6 +212,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /(?<=^|[.;!]\s+)(?:while|whilst|as) (?:the [\p{L} ]{2,24}|it|they|that|everything) \p{L}+(?: \p{L}+){0,4},\s*/giu,
     'Meanwhile ',
   ],
+  // "Once the ribs are in, put the honey in a pan": the pot is left to itself.
+  [
+    /(?<=^|[.;!]\s+)(?:once|when|as soon as|after) (?:the [\p{L} ]{2,24}|it|they|that|everything) (?:is|are|['’]s|has|have) (?:in|on|gone in|under pressure|cooking|going|at pressure|come to pressure|locked|sealed|closed),\s*/giu,
+    'Meanwhile, ',
+  ],
   [/\bthru\b/gi, 'through'],
   // "Sauté and simmer": how the pot is set.
   [/(?<=^|[.;]\s+)saut[ée] and (?=(?:simmer|boil|bubble|reduce|stir|whisk)\b)/giu, ''],

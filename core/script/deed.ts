@@ -87,13 +87,18 @@ const inHand = (r: Reading, c: Clause, verb: string): Clause =>
 
 /** "Coat with the sauce", of a list with one bottle of it that is still full. */
 function coatedAlone(r: Reading, c: Clause, verb: string): Clause {
-  if (verb !== 'coat' || c.meant.length > 0 || !/\b(?:the|with|in) (?:sauce|glaze)\b/i.test(c.text)) return c;
+  if (
+    verb !== 'coat' ||
+    c.meant.some((i) => !r.isMeat(i)) ||
+    !/\b(?:the|with|in) (?:sauce|glaze)\b/i.test(c.text)
+  )
+    return c;
   const bottles = r.lines.flatMap(({ read }, i) =>
     /\b(?:sauce|glaze)$/i.test(read.foodText) && read.food?.kind === 'thick-sauce' && !r.used.has(i)
       ? [i]
       : [],
   );
-  return bottles.length === 1 ? { ...c, meant: bottles } : c;
+  return bottles.length === 1 ? { ...c, meant: [...c.meant, ...bottles] } : c;
 }
 
 /** "Cut the tops off the peppers and stuff with the mixture": what is stuffed is the peppers, and what was mixed is in them. */
@@ -264,6 +269,18 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
     !/\b(?:pot|cooker|pan)\b/i.test(text)
   )
     return 'marinate';
+  // "Put the pork in a bowl, sprinkle with the rub and toss": nothing is in the pot yet.
+  const then = r.parts.slice(n + 1, n + 3);
+  if (
+    r.stage === 'prep' &&
+    told === 'add' &&
+    meant.length > 0 &&
+    meant.every((i) => r.isRawMeat(i)) &&
+    INTO_A_BOWL.test(text) &&
+    then.some((p) => /\b(?:sprinkle|toss|coat|season|rub|massage|turn)\b/i.test(p.text)) &&
+    !then.some((p) => STANDS.test(p.text))
+  )
+    return 'season';
   // "Put the flour in a large bowl": no pot is near.
   if (
     r.stage === 'prep' &&
@@ -289,9 +306,9 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
   if (!isTogether) return null;
   const next = r.parts[n + 1]?.text ?? '';
   // "Mix well. Cover and refrigerate": what is told of the same bowl before it stands.
-  const then = r.parts.slice(n + 1, n + 6).map((p) => p.text);
-  const stands = then.findIndex((t) => STANDS.test(t));
-  const isCovered = stands > 0 && then.slice(0, stands).every((t) => IN_THE_BOWL.test(t));
+  const bowl = r.parts.slice(n + 1, n + 6).map((p) => p.text);
+  const stands = bowl.findIndex((t) => STANDS.test(t));
+  const isCovered = stands > 0 && bowl.slice(0, stands).every((t) => IN_THE_BOWL.test(t));
   if (STANDS.test(text) || STANDS.test(next) || isCovered) return 'marinate';
   if (told === null) return null;
   // "Put the beef in a bowl with the salt and toss": there is no pot near.

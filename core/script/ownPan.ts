@@ -7,7 +7,7 @@ import { type Clause, type Reading, untilTold } from './reading';
 
 /** "Melt the butter in a small saucepan": a pan of its own, with what a sauce begins with. */
 const OWN_PAN =
-  /\b(?:in|into|to) (?:a|an|another) (?:(?:small|separate|medium|second|clean|little|heavy|non-?stick) )*(?:sauce ?pan|milk ?pan|pan)\b/i;
+  /\b(?:in|into|to) (?:a|an|another) (?:(?:small|separate|medium|second|clean|little|heavy|non-?stick) )*(?:sauce ?pan|milk ?pan|pan)\b|\b(?:in|into) (?:another|a (?:small|separate|second|little)) pot\b/i;
 const BEGINS: readonly FoodKind[] = ['butter', 'oil'];
 const BINDS: readonly FoodKind[] = ['flour', 'starch'];
 const LOOSENS: readonly FoodKind[] = ['milk', 'stock', 'cream'];
@@ -36,9 +36,9 @@ const BOUND_WITHIN = 4;
 const LEAST_MIN = 3;
 /** What is done to the sauce itself, and to nothing that is in the pot. */
 const GOES_ON =
-  /^\W*(?:and |then |gradually |slowly |off (?:the )?heat,? )*(?:stir|whisk|add|beat|pour|season|cook|simmer|bring|bubble|boil|melt|mix|keep|let|remove from|take off|grate|finish|until|thin|sprinkle)\b/i;
+  /^\W*(?:and |then |now |gradually |slowly |(?:take )?off (?:the )?heat,? |(?:when|once|as soon as) (?:it |this |the (?:sauce|glaze|mixture) )?(?:\p{L}+ ){0,2}(?:bubbl\p{L}*|boil\p{L}*|simmer\p{L}*|hot|warm|melt\p{L}*|dissolve\p{L}*),? )*(?:stir|whisk|add|beat|pour|season|cook|simmer|bring|bubble|boil|melt|mix|keep|let|remove from|take off|turn off|grate|finish|until|thin|sprinkle|slake|dissolve|blend|combine|thicken|reduce|in goes|tip|(?:set|put) aside|when|once)\b/iu;
 const OF_THE_POT =
-  /\b(?:pot|cooker|lid|lift|serve|plates?|platter|slice|carve|drain|shred|release|vent|open|pressure|over the|brush|baste|glaze|coat|toss|broil\w*|grill\w*|bake|oven|tray|sheet)\b/i;
+  /\b(?:pot|cooker|lid|lift|serve|plates?|platter|slice|carve|drain|shred|release|vent|open|pressure|brush|baste|slather|paint|smear|toss|broil\w*|grill\w*|bake|oven|tray|sheet|meat)\b|\bover (?:the|each|them|it)\b|^\W*glaze\b|\bcoat (?:the (?!back)|it\b|them\b|each)/i;
 
 /**
  * A white sauce that is begun with butter and flour in a pan beside, a glaze that is boiled in one, while the pot is closed or after: one
@@ -63,7 +63,11 @@ export function ownPan(r: Reading, c: Clause): boolean {
   }
   const isLate = (r.stage === 'closed' && r.has('hold')) || r.stage === 'after' || r.stage === 'table';
   const kinds = fresh.map((i) => r.kindOf(i));
-  if (!isLate || !OWN_PAN.test(text) || hasMeat || !kinds.length) return false;
+  // "In a small saucepan, whisk together the honey …".
+  const before = r.parts[c.n - 1];
+  const isSaidBefore =
+    before?.sentence === sentence && OWN_PAN.test(before.text) && !r.linesIn(before.text).length;
+  if (!isLate || !(OWN_PAN.test(text) || isSaidBefore) || hasMeat || !kinds.length) return false;
   const soon = r.parts.slice(c.n, c.n + BOUND_WITHIN + 1);
   // With what was in the pot it is the gravy, and the pot's own.
   if (soon.some((p) => WITH_THE_POTS.test(p.text))) return false;

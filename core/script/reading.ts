@@ -84,6 +84,13 @@ const MAKES_PART = new RegExp(
   `^\\W*(?:and |then |first,? |meanwhile,? )*(?:mix|whisk|make|combine|stir|prepare|blend|beat|shake|blitz|whizz)\\b(?: together| up)?(?: all)?(?: of)?(?: the| your)? (?:\\p{L}+ ){0,2}?${PART}(?: (?:together|ingredients|first|up))*(?: (?:in|until)\\b.*)?\\W*$`,
   'iu',
 );
+const EVERY = /\b(?:everything|all|ingredients)\b/i;
+/** "Make the sauce", and how is told behind it. */
+const CALLS_PART = new RegExp(`\\b(?:make|prepare|for) (?:the|your|a) (?:\\p{L}+ ){0,2}?${PART}\\W*$`, 'iu');
+const ITS_INGREDIENTS = new RegExp(
+  `\\b(?:the|all|your) (?:(?:of|the|other|dry|wet) )*(?:\\p{L}+ )?${PART} ingredients\\b|\\bingredients for (?:the|your) (?:\\p{L}+ )?${PART}\\b`,
+  'iu',
+);
 const WITH_PART = new RegExp(
   `\\b(?:with|in|into|using|on) (?:all |most )?(?:of )?(?:the|your) (?:dry |spice |whole )?${PART}\\W*$`,
   'iu',
@@ -178,6 +185,7 @@ export class Reading {
   where: Act['where'] = 'pot';
   lastNamed: readonly number[] = [];
   /** Lines that each clause names for themselves, whatever heading they stand under. */
+  #bareLines: readonly ScriptLine[] | undefined;
   #ownNames: readonly (readonly number[])[] | undefined;
   /** What each clause names; read once, when a group word first asks for it. */
   #names: (readonly number[])[] | undefined;
@@ -437,6 +445,8 @@ export class Reading {
 
   /** What a clause names, without what it only sounds like. */
   #meaning(text: string, n: number): readonly number[] {
+    const ofPart = this.#everythingOfPart(n, text);
+    if (ofPart.length) return ofPart;
     const meant = linesMeant(
       withoutSplash(text, this.lines),
       this.lines,
@@ -491,32 +501,80 @@ export class Reading {
     );
   }
 
+  /** "Make the sauce: combine everything in a small pan", "whisk the sauce ingredients": that part of the list, where nothing of it is used. */
+  #everythingOfPart(n: number, text: string): readonly number[] {
+    if (!meansEverything(text) && !/\bingredients\b/i.test(text)) return [];
+    const { sentence } = this.parts[n] ?? { sentence: '' };
+    const before = this.parts.slice(0, n).findLast((p) => p.sentence === sentence && CALLS_PART.test(p.text));
+    const told = ITS_INGREDIENTS.exec(text);
+    const noun = told?.[1] ?? told?.[2] ?? CALLS_PART.exec(before?.text ?? '')?.[1];
+    if (noun === undefined) return [];
+    const later = this.#ownNamesAfter(n);
+    const isWhole = (of: readonly number[]): boolean =>
+      of.length > 1 &&
+      of.every((i) => !this.used.has(i) && !this.isMeat(i)) &&
+      of.filter((i) => later.has(i)).length * 2 <= of.length;
+    const [word = ''] = foodWords(noun);
+    const parts = [...this.#sections()].filter(([, of]) => isWhole(of));
+    const named = parts.filter(([name]) => foodWords(name).includes(word));
+    // "The sauce ingredients", of a list that calls them "to finish".
+    const only = named.length ? named : parts.length === 1 && !this.#isCalled(word) ? parts : [];
+    return only[0]?.[1] ?? [];
+  }
+
+  /** Parts of the list by their names, each with its lines. */
+  #sections(): ReadonlyMap<string, readonly number[]> {
+    const of = new Map<string, number[]>();
+    this.lines.forEach(({ section }, i) => {
+      if (section) of.set(section, [...(of.get(section) ?? []), i]);
+    });
+    return of;
+  }
+
+  /** True where a part of the list is called so. */
+  #isCalled(word: string): boolean {
+    return this.lines.some(({ section }) => foodWords(section ?? '').includes(word));
+  }
+
   /**
    * "Mix the rub and massage it in", of a list that has a part of that name: all of it, where nothing of it has been used, and no later
    * sentence tells its things one by one.
    */
   #partMade(n: number, text: string, meant: readonly number[]): readonly number[] {
     const noun = MAKES_PART.exec(text)?.[1]?.toLowerCase() ?? WITH_PART.exec(text)?.[1]?.toLowerCase();
+    const next = this.parts[n + 1];
+    // "Make the sauce: combine everything": how is told next.
+    if (CALLS_PART.test(text) && next?.sentence === this.parts[n]?.sentence && EVERY.test(next?.text ?? ''))
+      return [];
     if (noun === undefined || meant.some((i) => !this.isMeat(i))) return [];
     const [word = ''] = foodWords(noun);
     const part = this.lines.flatMap(({ section }, i) =>
       foodWords(section ?? '').at(-1) === word ? [i] : [],
     );
-    const later = this.namedAfter(n);
+    const later = this.#ownNamesAfter(n);
     const isTold = part.filter((i) => later.has(i)).length * 2 > part.length;
     return part.length > 1 && !isTold && part.every((i) => !this.used.has(i) && !this.isMeat(i)) ? part : [];
   }
 
+  /** Lines that a clause names by their food, and not by the part of the list they stand in; none where it says "everything". */
+  #ownNamesIn(text: string): readonly number[] {
+    this.#bareLines ??= this.lines.map(({ read }) => ({ read }));
+    return meansEverything(text)
+      ? []
+      : linesNamed(withoutSplash(text, this.lines), this.#bareLines, this.pantry);
+  }
+
+  #ownNamesAfter(n: number): ReadonlySet<number> {
+    this.#ownNames ??= this.parts.map((p) => this.#ownNamesIn(p.text));
+    return new Set(this.#ownNames.slice(n + 1).flat());
+  }
+
   /** "Combine the rub ingredients", of a list whose heading nobody ended: not what a later sentence names for itself. */
   #notOfLater(n: number, text: string, meant: readonly number[]): readonly number[] {
-    const bare = this.lines.map(({ read }) => ({ read }));
     const isSectioned = meant.some((i) => this.lines[i]?.section !== undefined);
     if (meant.length < 3 || !isSectioned || !/\brub\b/i.test(text)) return meant;
-    const namedIn = (said: string): number[] =>
-      linesNamed(withoutSplash(said, this.lines), bare, this.pantry);
-    this.#ownNames ??= this.parts.map((p) => namedIn(p.text));
-    const own = new Set(namedIn(text));
-    const later = new Set(this.#ownNames.slice(n + 1).flat());
+    const own = new Set(this.#ownNamesIn(text));
+    const later = this.#ownNamesAfter(n);
     const kept = meant.filter((i) => own.has(i) || !later.has(i));
     return kept.length > 0 ? kept : meant;
   }

@@ -46,7 +46,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'coat',
     words:
-      /^\W*(?:and |then )*(?:coat|slather|smother|paint|mop|daub)(?: (?:it|them|the (?:\p{L}+ ){0,2}\p{L}+))?(?: (?:all over|generously|well|liberally))? (?:with|in)\b|\b(?:paint|spread|slather)\b.*\b(?:sauce|glaze)\b.*\bover\b|\b(?:toss|turn|coat|dip|roll|fold)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|^\W*(?:and |then )*brush (?:it|them|(?:the )?(?:\p{L}+ ){0,2}\p{L}+) (?:all over )?with\b|^\W*brush with\b|\b(?:glaze|sauce)\b(?!.*\bthick enough\b).*\bto coat\b(?! (?:a|the|your) (?:back of )?(?:a |the )?(?:wooden )?spoon)|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/iu,
+      /^\W*(?:and |then )*(?:brush|slather|smear|paint|daub|baste)(?: \p{L}+ly)?(?: (?:it|some|this|the (?:\p{L}+ ){0,2}\p{L}+|half(?: of it)?|most of it))?(?: (?:all|generously|liberally|evenly|thickly|well))* (?:over|on(?:to)?)\b|^\W*(?:and |then )*(?:coat|slather|smother|paint|mop|daub|spread|smear|baste)(?: (?:it|them|the (?:\p{L}+ ){0,2}\p{L}+))?(?: (?:all over|generously|well|liberally))? (?:with|in)\b|\b(?:paint|spread|slather)\b.*\b(?:sauce|glaze)\b.*\bover\b|\b(?:toss|turn|coat|dip|roll|fold)\b.*\b(?:glaze|sticky sauce)\b|\bbrush(?:ing)?\b.*\b(?:glaze|sauce)\b|^\W*(?:and |then )*brush (?:it|them|(?:the )?(?:\p{L}+ ){0,2}\p{L}+) (?:all over )?with\b|^\W*brush with\b|\b(?:glaze|sauce)\b(?!.*\bthick enough\b).*\bto coat\b(?! (?:a|the|your) (?:back of )?(?:a |the )?(?:wooden )?spoon)|\bglaze (?:them|it|the (?:meat|chicken|pork|ribs|ham|gammon|beef|lamb|duck|wings|cheeks|shanks))\b/iu,
     stages: ['after'],
   },
   {
