@@ -89,6 +89,10 @@ const PROGRAMME = new RegExp(
 /** "Repeat at high pressure for four minutes". */
 const ONCE_MORE = /\brepeat(?: the cooking)?(?= (?:at|on|under) (?:high |low |full )?pressure\b)/giu;
 
+/** "5-6 whistles on a medium flame (approx 20 minutes)": the minutes say what the whistles are. */
+const WHISTLES_ARE =
+  /\b(?:\d{1,2}|one|two|three|four|five|six|seven|eight)(?:\s*(?:-|–|to)\s*(?:\d{1,2}|\p{L}{3,5}))? whistles?\b((?: (?:on|over|at|in) (?:a |the )?(?:\p{L}+[- ]?){1,3})?),? ?(?:\(|\bor |= ?|\/ ?|\bi\.?e\.?,? |, )(?:that is |it takes |takes |for )?(?:about |approx\.? |approximately |around |roughly |~ ?|nearly )*(\d{1,2}(?:\s?[-–]\s?\d{1,2})? (?:more )?minutes?)\)?/giu;
+
 /** "Add 1/2 the coconut milk": half of it. */
 const HALF_IN_FIGURES = /(?<![\d.,/] ?)(?:1\/2|½) (?=(?:of )?(?:the|your|that)\b)/giu;
 
@@ -107,7 +111,7 @@ export const evened = (method: string): string =>
         .replace(DASH_BEFORE_FIGURE, ', ')
         .replace(NUMBER_OF_TIME, (_, word: string) => inFigures(word))
         .replace(SECOND_OF_TIME, (_, word: string) => inFigures(word)),
-    ),
+    ).replace(WHISTLES_ARE, '$2 under pressure$1'),
   );
 
 /** What a page says about a line and no kitchen needs: a footnote's star, "(see note 1)", a price, a full stop. */

@@ -7,6 +7,8 @@ const FIGURE = String.raw`((?:\d{1,2}(?:\s*(?:-|–|to|or)\s*\d{1,2})?|one|two|t
 
 /** Ways in which a page says for how many it is; the figure is the first group. */
 const PLATES: readonly RegExp[] = [
+  // "Enough for 1 large pie (6 people)": who eats says more than what is made.
+  new RegExp(String.raw`\(${ABOUT}${FIGURE}\s*${EATERS}\)`, 'i'),
   new RegExp(
     String.raw`\b(?:serves?|servings?|feeds|portions?|plates|dinner for|lunch for|supper for|enough for|sufficient for|a family of|recipe\s?yield|for)\s*[:=(]*\s*${ABOUT}${FIGURE}(?!\s*(?:\/|x\b|%|min|hour|hr|h\b|sec|day|week|year|inch|cm|mm|g\b|kg|ml|l\b|oz|lb|cup|tbsp|tbs|tsp|°|am\b|pm\b|:\d|[.,]\d|stars?))`,
     'i',

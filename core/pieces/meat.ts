@@ -16,7 +16,9 @@ import {
   FROZEN_FLOOR,
 } from '../heat/data/cuts';
 import type { PieceSpec } from '../heat/piece';
-import type { FoodKind } from '../pantry/food';
+import type { Food, FoodKind } from '../pantry/food';
+import { foodWords } from '../pantry/words';
+import { shortName } from '../dish/names';
 import { softeningOf, type Softening } from '../heat/data/softness';
 import { donenessOf, type Doneness } from '../heat/doneness';
 import { pressureRuns } from '../dish/pressure';
@@ -150,7 +152,7 @@ export function meatPieces(
       {
         item,
         cut,
-        label: item.read.known || (food.names[0] ?? cut.name),
+        label: labelOf(item.read, food, cut.name),
         massG: item.massG.mid,
         thicknessMm: rolled ?? said ?? usual,
         thicknessAssumed: said === null,
@@ -249,6 +251,14 @@ export function plantPieces(items: readonly PlacedItem[]): PlantPiece[] {
     });
   }
   return [...found.values()].sort((a, b) => b.massG - a.massG).slice(0, MOST_PLANTS);
+}
+
+/** What to call the meat of a line: the name that was met; in the cook's words where that is what it was taken for, "Italian sausage" of its casings. */
+function labelOf(read: PlacedItem['read'], food: Food, cutName: string): string {
+  const known = read.known || (food.names[0] ?? cutName);
+  const words = foodWords(read.foodText);
+  const isMet = foodWords(known).some((w) => words.includes(w));
+  return isMet || !read.foodText ? known : shortName(read);
 }
 
 /** True of raw beans of the kidney kind, unless the line says that they are boiled, or they only stand on the table. */

@@ -78,6 +78,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/\bchop together the (?=\p{L}+ ingredients\b)/giu, 'mix the '],
   // "Sauté, slurry in": what the pot is set to.
   [/(?<=^|[.;\n]\s*)saut[ée]e?,\s+(?!\p{L}+ing\b)/giu, ''],
+  // "Cook another 5".
+  [/\b(cook|fry|stir|simmer|saut[eé]e?)( for)? another (\d{1,2})(?=[.,;]|$)/giu, '$1 for another $3 minutes'],
   // "Cook 2 more": minutes, and nobody says so.
   [/\b(cook|fry|stir|simmer|saut[eé]e?)( for)? (\d{1,2}) more(?=[.,;]|$)/giu, '$1 for $3 more minutes'],
   [

@@ -241,6 +241,42 @@ const POURED_WITHIN = 6;
 const POURS_SAUCE =
   /\bpour (?:it |this )?(?:in|into|over)\b|\b(?:pour|add|tip|spoon|drizzle|stir|put)\w*\b.{0,40}\b(?:sauce|mixture|mix|marinade|dressing|glaze)\b|\bwith the (?:\p{L}+ )?(?:sauce|mixture|mix|glaze)\b/iu;
 
+/** However it is put together in its bowl. */
+const PUT_TOGETHER: ReadonlySet<string | null> = new Set([
+  null,
+  'mix',
+  'add',
+  'season',
+  'dredge',
+  'marinate',
+  'top',
+]);
+/** So many clauses on it is told at most that it stands. */
+const STANDS_WITHIN = 6;
+const OF_THE_FIRE =
+  /\b(?:pot|cooker|pan|insert|heat|hot|fry|saut[eé]\p{L}*|brown|sear|boil|simmer|lid|pressure|dough|flour)\b/iu;
+
+/**
+ * "Take the chicken in a bowl, add the yoghurt and the spices, mix, keep aside for an hour": raw meat, and all that comes to it before any
+ * fire is lit, stands together. True of each of those clauses.
+ */
+function standsLater(r: Reading, n: number, meant: readonly number[]): boolean {
+  if (r.stage !== 'prep' || !meant.length) return false;
+  const isOfIt = (i: number): boolean => r.isRawMeat(i) && r.kindOf(i) !== 'ground-meat' && r.isToCome(i);
+  const isBegun =
+    r.last?.verb === 'marinate' &&
+    r.last.minutes === null &&
+    (r.last.words === r.parts[n]?.sentence || !STOOD.test(r.last.words));
+  if (!meant.some(isOfIt) && !isBegun) return false;
+  const now = r.parts[n]?.text ?? '';
+  const then = r.parts.slice(n + 1, n + STANDS_WITHIN).map((p) => p.text);
+  const at = STANDS.test(now) ? 0 : then.findIndex((t) => STANDS.test(t)) + 1;
+  if (at === 0 && !STANDS.test(now)) return false;
+  return ![now, ...then.slice(0, at)].some((t) =>
+    OF_THE_FIRE.test(t.replace(/\b(?:hot|sweet) (?=paprika|sauce|chilli|curry)/gi, '')),
+  );
+}
+
 /** It has stood by now: what is put to it next is put in the pot. */
 const STOOD = /\b(?:overnight|hours?|hrs?|fridge|refrigerat\w*|chill\w*)\b/i;
 
@@ -252,6 +288,7 @@ const KNEADED = /\bknead|\b(?:roll|form|shape)\b.*\b(?:balls?|patties|koft\w+|me
 
 /** Meat that is put together with what it is to taste of, before there is any pot: a marinade where it is left to stand, else a rub. */
 function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: string | null): string | null {
+  if (standsLater(r, n, meant) && PUT_TOGETHER.has(told)) return 'marinate';
   const isFirstMixed =
     r.last?.verb === 'mix' ||
     r.last?.verb === 'season' ||

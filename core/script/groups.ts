@@ -12,7 +12,8 @@ export const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods
     kinds: ['spice-ground'],
   },
   {
-    words: /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings?)\b/i,
+    words:
+      /\b(?:all (?:of )?the |the |your |remaining )?(?:spices|seasonings)\b|\b(?:all (?:of )?the|the|your|remaining) seasoning\b/i,
     kinds: ['spice-ground', 'spice-whole'],
     foods: ['bay-leaf', 'garam-masala', 'saffron'],
   },

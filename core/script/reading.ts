@@ -79,11 +79,13 @@ const PUTS_SOMETHING =
   /^\W*(?:and |then )*(?:stir|add|fold|scatter|sprinkle|toss|tip|put|throw|drop|mix|strew|serve|simmer|cook|boil|use|wilt)\b(?! (?:the|your|a|an|some)\b)/i;
 /** What a part of a list is called that is made in a bowl. */
 const PART =
-  '(rub|marinade|glaze|dressing|sauce|gravy|slurry|topping|filling|crumble|salsa|slaw|salad|gremolata|batter|dough|paste|masala|seasonings?|brine|crust|pickle|spice mix|mix)';
+  '(rub|marinade|marination|glaze|dressing|sauce|gravy|slurry|topping|filling|crumble|salsa|slaw|salad|gremolata|batter|dough|paste|masala|seasonings?|brine|crust|pickle|spice mix|mix)';
 const MAKES_PART = new RegExp(
   `^\\W*(?:and |then |first,? |meanwhile,? )*(?:mix|whisk|make|combine|stir|prepare|blend|beat|shake|blitz|whizz)\\b(?: together| up)?(?: all)?(?: of)?(?: the| your)? (?:\\p{L}+ ){0,2}?${PART}(?: (?:together|ingredients|first|up))*(?: (?:in|until)\\b.*)?\\W*$`,
   'iu',
 );
+const ALL_OF_IT =
+  /\b(?:everything|(?:all )?(?:of )?(?:the|your)? ?(?:\p{L}+ ){0,2}ingredients(?: for (?:the|your) (?:\p{L}+ )?\p{L}+)?)\b/giu;
 const EVERY = /\b(?:everything|all|ingredients)\b/i;
 /** "Make the sauce", and how is told behind it. */
 const CALLS_PART = new RegExp(`\\b(?:make|prepare|for) (?:the|your|a) (?:\\p{L}+ ){0,2}?${PART}\\W*$`, 'iu');
@@ -446,7 +448,12 @@ export class Reading {
   /** What a clause names, without what it only sounds like. */
   #meaning(text: string, n: number): readonly number[] {
     const ofPart = this.#everythingOfPart(n, text);
-    if (ofPart.length) return ofPart;
+    // "The chicken and all the marinade ingredients": the meat is named beside them.
+    if (ofPart.length)
+      return inOrder([
+        ...ofPart,
+        ...this.linesIn(text.replace(ALL_OF_IT, ' ')).filter((i) => this.isMeat(i)),
+      ]);
     const meant = linesMeant(
       withoutSplash(text, this.lines),
       this.lines,
@@ -512,11 +519,15 @@ export class Reading {
     const later = this.#ownNamesAfter(n);
     const isWhole = (of: readonly number[]): boolean =>
       of.length > 1 &&
-      of.every((i) => !this.used.has(i) && !this.isMeat(i)) &&
+      of.every((i) => !this.used.has(i)) &&
       of.filter((i) => later.has(i)).length * 2 <= of.length;
     const [word = ''] = foodWords(noun);
-    const parts = [...this.#sections()].filter(([, of]) => isWhole(of));
-    const named = parts.filter(([name]) => foodWords(name).includes(word));
+    const parts = [...this.#sections()]
+      .map(([name, of]) => [name, of.filter((i) => !this.isMeat(i))] as const)
+      .filter(([, of]) => isWhole(of));
+    // "The marination ingredients", under "Marinade".
+    const isIts = (w: string): boolean => w === word || (w.length > 6 && w.slice(0, 6) === word.slice(0, 6));
+    const named = parts.filter(([name]) => foodWords(name).some(isIts));
     // "The sauce ingredients", of a list that calls them "to finish".
     const only = named.length ? named : parts.length === 1 && !this.#isCalled(word) ? parts : [];
     return only[0]?.[1] ?? [];

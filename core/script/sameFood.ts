@@ -15,6 +15,10 @@ const isMeasuredBy = (unitId: string, clause: string): boolean => {
   return measure !== undefined && unitById(unitId).names.includes(measure);
 };
 
+/** "For 1 minute" is no amount of anything. */
+const TIMES =
+  /\d+(?:\s?[-–]\s?\d+)?\s?(?:m|mins?|minutes?|secs?|seconds?|h|hrs?|hours?|°\s?[CF]?|degrees)\b/gi;
+
 /** A word of a line that the clause does not say counts a little against it. */
 const UNSAID = 0.25;
 
@@ -25,7 +29,7 @@ export function sameFoodTold(
   found: ReadonlySet<number>,
 ): Set<number> {
   const out = new Set(found);
-  const numbers = new Set(clause.match(/\d+(?:[.,/]\d+)?/g) ?? []);
+  const numbers = new Set(clause.replace(TIMES, ' ').match(/\d+(?:[.,/]\d+)?/g) ?? []);
   const told = new Set((clause.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
   for (const i of found) {
     const same = [...found].filter((j) => lines[j]?.read.food?.id === lines[i]?.read.food?.id);

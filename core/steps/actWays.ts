@@ -87,6 +87,18 @@ const softenedMeat = (done: Done): PlacedItem[] =>
   done.mine.length ? meatOf(done) : againItems(done.act, done.input).filter(isOfMeatKind);
 const isMeatSoftened = (done: Done): boolean => done.act.verb === 'soften' && softenedMeat(done).length > 0;
 
+const FROM_COLD = /\bcold (?:pot|pan|cooker|start)|from cold\b/i;
+/** Something has fried in the pot before. */
+const isHotBefore = (act: Act, { script }: StepInput): boolean => {
+  const acts = script?.acts ?? [];
+  return acts
+    .slice(
+      0,
+      acts.findIndex((a) => a.id === act.id),
+    )
+    .some((a) => a.run === act.run && a.where === 'pot' && a.stage === 'open');
+};
+
 /** The first way that applies and says something of it is what is said; what none says is the verb's own. */
 const WAYS: readonly Way[] = [
   {
@@ -144,6 +156,12 @@ const WAYS: readonly Way[] = [
     when: (done) => isMeatSoftened(done) && every(softenedMeat(done), (i) => kindOf(i) === 'cured-meat'),
     title: 'Cook {food}',
     look: 'Golden at the edges, and the fat clear.',
+  },
+  // "Fry the lardons", after the beef: the pot is hot.
+  {
+    when: ({ act, input }) => act.verb === 'render' && isHotBefore(act, input) && !FROM_COLD.test(act.words),
+    title: 'Fry {food}',
+    text: '',
   },
   { when: isMeatSoftened, title: 'Cook {food}', look: 'No raw colour on the outside.' },
   {

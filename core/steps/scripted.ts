@@ -138,7 +138,7 @@ function besideTheSauce(steps: readonly Step[], acts: readonly Act[]): Step[] {
   return steps.reduce<Step[]>((out, s) => {
     const last = out.at(-1);
     const act = isMeanwhile(s);
-    const isAWait = last?.timer != null && !last.hands && s.items.length > 0;
+    const isAWait = last?.timer !== undefined && last.timer !== null && !last.hands && s.items.length > 0;
     if (!act || !last || !isAWait) return [...out, s];
     const both = tellBeside(last, [{ ...s, minutes: act.minutes ?? Math.round(s.durationS.mid / 60) }]);
     const longer = s.durationS.mid > last.durationS.mid ? s.durationS : last.durationS;

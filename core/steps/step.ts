@@ -125,7 +125,10 @@ export function stepItem(item: PlacedItem): StepItem {
   // "1 stick cinnamon stick", "2 leaves bay leaves": the unit is in the name already.
   const unit = /\s(\p{L}+)$/u.exec(said)?.[1];
   const isSaid = unit !== undefined && foodWords(name).includes(foodWords(unit)[0] ?? '');
-  const amount = isSaid ? said.slice(0, -unit.length).trim() : said;
+  const counted = isSaid ? said.slice(0, -unit.length).trim() : said;
+  // "1 whole chicken" is no piece of one.
+  const isWhole = item.read.amount?.unitId === 'piece' && /\bwhole\b/i.test(item.read.text);
+  const amount = isWhole ? counted.replace(/\bpieces?$/, 'whole') : counted;
   const text = evenedLine(item.read.text);
   // "Bone-in, skin-on chicken thighs, trimmed": the name has a comma of its own.
   const named = item.read.foodText;
@@ -139,7 +142,8 @@ export function stepItem(item: PlacedItem): StepItem {
   // "½ orange, zest": which of it.
   const isFruit = ['citrus', 'juice', 'spice-late'].includes(item.read.food?.kind ?? 'other');
   const part = item.read.juiceOnly ? 'juice' : item.read.zestOnly ? 'zest' : '';
-  const juice = isFruit && !foodWords(name).includes(part) ? part : '';
+  const isSaidBehind = /^(?:juiced?|zested?)\b/.test(after);
+  const juice = isFruit && !isSaidBehind && !foodWords(name).includes(part) ? part : '';
   const taste = item.read.toTaste && !/taste/.test(after) ? 'to taste' : '';
   const cut = named.endsWith(plain)
     ? ''
@@ -151,6 +155,8 @@ export function stepItem(item: PlacedItem): StepItem {
   const note = [amount ? '' : item.part, juice, taste, cut, named.includes(after) ? '' : after]
     .filter(Boolean)
     .join(', ')
+    // A bracket that began before the comma.
+    .replace(/^([^()]*)\)+$/, '$1')
     .slice(0, 80);
   return { lineId: item.lineId, amount, name, note };
 }
