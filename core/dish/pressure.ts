@@ -38,8 +38,9 @@ const CLOSES =
 const EXPLICIT_LID =
   /\b(?:close|lock|seal|secure|fit|clamp|put on|put)\b.{0,20}\b(?:lid|cooker)\b|\blid on\b|\b(?:close|lock|seal) and (?:cook|pressure)|\bwhistles?\b|\b[HL]P \d|\b(?:high|low|full) pressure\b/i;
 /** Words that only a pot under pressure has. */
-export const OF_PRESSURE = /\b(?:manual|pressure|HP|LP|whistles?|ring|psi)\b/i;
-const AT_PRESSURE = /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|ring|psi|full)\b/i;
+export const OF_PRESSURE = /\b(?:manual|pressure|HP|LP|whistles?|hiss\w*|ring|psi)\b/i;
+const AT_PRESSURE =
+  /\b(?:manual|pressure|HP|LP|on high|at high|high|on low|low|whistles?|hiss\w*|ring|psi|full)\b/i;
 /** True where a lid is closed in so many words after the first of these clauses, and before any pressure is let go. */
 export function isClosedLater(clauses: readonly string[]): boolean {
   const lid = clauses.findIndex((c, i) => i > 0 && EXPLICIT_LID.test(c));
@@ -55,7 +56,8 @@ const OPENS =
 const TIME =
   /((?:\d{1,3}(?:[.,]\d)?|\d?\s?[¼½¾]|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|twenty[- ]five|thirty|thirty[- ]five|forty|forty[- ]five|fifty|sixty|ninety)(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|\b[a-z]+\b))?)\s*-?\s*(?:(?:more|further|extra|full|whole|additional) )?((?:minutes?|mins?|m|hours?|hrs?|h)\b|')/i;
 /** "Bring to full pressure": from then on a low flame keeps it there. */
-const UP = /\b(?:to|at|reaches?) (?:full |high |working )?pressure\b/i;
+const UP =
+  /\b(?:to|at|reaches?) (?:full |high |working )?pressure\b|\b(?:from|at|once|when) (?:the |it )?(?:first )?(?:hiss\w*|whistle\w*)\b/i;
 const LOW_FLAME = /\b(?:simmer|sim|low(?:er|est)?|reduced?)\b/i;
 /** What is only done in an open pot. */
 const OPEN_WORK = /\b(?:mash|saut[eé]|fry|splutter\w*|crackle|heat (?:the |some )?(?:oil|ghee))\b/i;
@@ -145,11 +147,6 @@ const OF_THE_POT: readonly (readonly [RegExp, string])[] = [
   [
     /\b(?:steam )?(?:vent|valve|knob|handle|lever)\b(?=(?: is)? (?:(?:to|in|on|at|turned to|set to)\W{0,12}(?:the )?\W?seal|sealed\b|closed\b|shut\b))/gi,
     'valve',
-  ],
-  // "4-5 whistles (about 20 min)": told twice, once in minutes.
-  [
-    /\b\d{1,2}(?:\s*(?:-|–|to|or)\s*\d{1,2})? whistles?\s*[,(]?\s*(?:or )?\(?(?:about|approx\.?|approximately|around|roughly|~|i\.?e\.?|HP|high pressure(?: for)?)\s*(\d{1,3}(?:\s*[-–]\s*\d{1,3})? ?min\w*)\)?/gi,
-    '$1 at pressure',
   ],
   // "Using the highest sauté setting, heat the oil": how the pot is set.
   [

@@ -140,8 +140,9 @@ const EACH_G: Partial<Record<FoodKind, number>> = {
   aromatic: 10,
 };
 
-/** Grams of what is sold in little packs. Source: spice and seasoning as shops pack it, 5-40 g; spread 50 %. */
+/** Grams of what is sold in little packs, and of one stalk of a herb. Source: spice and seasoning as shops pack it, 5-40 g; spread 50 %. */
 const PACK_G: Readonly<Record<string, Partial<Record<FoodKind, number>>>> = {
+  stalk: { 'herb-soft': 1, 'herb-woody': 1, 'spice-whole': 1 },
   packet: {
     'spice-ground': 20,
     'spice-whole': 20,

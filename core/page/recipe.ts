@@ -43,7 +43,7 @@ export function linesApart(lines: PastedRecipe['lines'], pantry: Pantry): Pasted
   return lines.flatMap((line) => {
     const { several } = readLine(line.text, pantry);
     if (several.length < 2) return [line];
-    const section = line.section ?? listName(line.text);
+    const section = listName(line.text) ?? line.section;
     return several.map((text) => ({ text, ...(section ? { section } : {}) }));
   });
 }

@@ -173,6 +173,8 @@ function sectionScore(line: PageLine, around: Around): number {
   )
     return 6;
   if (!line.isHeadingLike && !isLabel(line, around)) return -8;
+  // "Stew", over everything: what the dish is called.
+  if (around.index === 0 && !/[:：]\s*$/.test(line.plain) && !/^(?:for|to)\b/i.test(line.plain)) return -8;
   let s = line.isHeadingLike ? 3 : 1.5;
   if (line.hasAmount) s -= 6;
   if (line.words > 8) s -= 3;

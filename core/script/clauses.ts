@@ -3,7 +3,7 @@ import { forThisPot, withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
 const STARTS =
-  'add|incorporate|reserve(?! the\\b)|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown|brush|carve|check|chop|close|coat|colou?r (?:hard|well|deeply|it|them|the)|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|extinguish|fill|finish|fish(?! (?:sauce|stock|fillets?|balls?|cakes?|paste)\\b)|flake|flame|flamb[ée]|fluff|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|moisten|nestle|open|par-?boil|hard-boil|pass(?= (?:it |them |the \\p{L}+ )?through (?:a|the) (?:\\p{L}+ )?(?:sieve|strainer|colander|muslin|chinois|mill)\\b)|pat|pile|place|poke|pop|pound|pour|powder|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|re-?(?:close|seal|lock)|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slather|slide|slip|smother|paint (?:it|them|the|over|with)|mop|sieve|liquidi[sz]e|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+  'add|incorporate|reserve(?! the\\b)|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown(?! (?:sugar|rice|ale|sauce|lentils?|mustard|bread|stock|gravy|flour|basmati|mushrooms?)\\b)|brush|carve|check|chop|close|coat|colou?r (?:hard|well|deeply|it|them|the)|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|extinguish|fill|finish|fish(?! (?:sauce|stock|fillets?|balls?|cakes?|paste)\\b)|flake|flame|flamb[ée]|fluff|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|moisten|nestle|open|par-?boil|hard-boil|pass(?= (?:it |them |the \\p{L}+ )?through (?:a|the) (?:\\p{L}+ )?(?:sieve|strainer|colander|muslin|chinois|mill)\\b)|pat|pile|place|poke|pop|pound|pour|powder|press|pressure[- ]cook|process|pull|push|put|quick|reduce|refine|re-?(?:close|seal|lock)|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slather|slide|slip|smother|paint (?:it|them|the|over|with)|mop|sieve|liquidi[sz]e|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
 /** How quickly or gently it is begun. */
 const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
 /** "Until soft and brown": a look, and nothing new to do. */
@@ -167,6 +167,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Set the pot',
   ],
   [/,? (?:using|on|with|in) (?:the )?["“]?(?:sear|brown(?:ing)?)["”]? (?:mode|setting|function)/giu, ''],
+  // "Sauté again.": the key.
+  [
+    /(?<=^|[.;:]\s+)(?:back (?:to|on) )?saut[ée]e? (?:again|once more|mode again)(?=[.,;]|$)/giu,
+    'Set the pot',
+  ],
   // "Select Brown setting": a key, and nothing is browned.
   [
     /\b(?:press|select|choose|hit|push|use) (?:the )?["“'‘]?(?:brown(?:ing)?|sear(?:ing)?)["”'’]?(?:(?: \/ ?\p{L}+)? (?:mode|setting|function|button|key|programme?)|(?=[.,;]|$))/giu,

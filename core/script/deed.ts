@@ -27,7 +27,7 @@ const SAUCEPAN = /\bin (?:a|another) (?:\p{L}+ )?(?:saucepan|pan|pot)\b/iu;
 const COATED = /\b(?:coat(?:ed)?|toss|turn|massage|rub)\b/i;
 
 const INTO_A_BOWL =
-  /\b(?:in|into|on|onto) (?:(?:a|an|another) )?(?:\p{L}+ )?(?:bowl|bag|plate|dish|tray)\b/iu;
+  /\b(?:in|into|on|onto|to) (?:(?:a|an|another) )?(?:[\p{L}-]+ )?(?:bowl|bag|plate|dish|tray)\b/iu;
 
 const IN_A_BOWL = /\b(?:bowl|bag|dish|tray)\b/i;
 
@@ -350,6 +350,9 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
   if (told === null) return null;
   // "Put the beef in a bowl with the salt and toss": there is no pot near.
   const isMince = meant.some((i) => r.kindOf(i) === 'ground-meat');
+  // "Add the beef and the starch to a bag; shake".
+  const isFloured = meant.some((i) => (KINDS.starch as readonly FoodKind[]).includes(r.kindOf(i)));
+  if (INTO_A_BOWL.test(text) && isFloured && !isMince) return 'dredge';
   if (INTO_A_BOWL.test(text) && meant.some((i) => !r.isMeat(i))) return isMince ? 'mix' : 'season';
   const isTurned = COATED.test(text) || COATED.test(next) || IN_A_BOWL.test(`${r.last?.words} ${sentence}`);
   if (!isFirstMixed || !isTurned) return null;

@@ -110,7 +110,7 @@ export const OF_SECTION =
   /\b(?:ingredients|items|things|spices|everything|all) (?:\p{L}+ )?(?:under|in|for|of|from) (?:the |your |a )?["'‘’“”]?(?:(?:for|to) (?:the )?)?(?!pot\b|pan\b|ingredients\b|the\b)(\p{L}{4,})/iu;
 
 export const EXCEPT =
-  /\(not (?:the )?([^)]{3,80})\)|\b(?:except|but|bar|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: the pot)?)?$/i;
+  /\(not (?:the )?([^)]{3,80})\)|\b(?:except|but|bar|apart from|other than)(?: for)? (.{3,80}?)(?: in(?:to)?(?: (?:the|your) (?:pot|cooker|insert|liner|bowl)\b.*)?)?$/i;
 
 /** True of a clause that means all of one part of the list: "everything for the paste". */
 export const meansSection = (clause: string, lines: readonly ScriptLine[]): boolean => {

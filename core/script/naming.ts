@@ -194,12 +194,21 @@ const ofEverything: LineRule = (n, { line }) =>
 /** By the name in its brackets. */
 const byOtherName: LineRule = (n, { line }) => (isByOtherName(n.clause, line) ? true : undefined);
 
+const escaped = (words: string): string => words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+
 /** By the part of the list it stands in: the marinade, the gremolata, the sauce that is poured over. */
 const byItsPart: LineRule = (n, { line }) => {
   const section = line.section?.toLowerCase() ?? '';
   const part = PART.exec(section)?.[1];
   if (part && n.words.includes(part)) return true;
   // "Gremolata: …" of the list, "top with the gremolata" of the method: a name that is no food.
+  // "The bouquet garni", of two sprigs and a bay leaf.
+  if (
+    section.includes(' ') &&
+    !NO_NAME.test(section) &&
+    new RegExp(`\\bthe ${escaped(section)}\\b`, 'i').test(n.clause)
+  )
+    return true;
   const [title = '', ...more] = foodWords(section);
   const isName = title.length >= 5 && !more.length && !n.pantry.named(title) && !NO_NAME.test(title);
   if (isName && n.words.includes(title)) return true;

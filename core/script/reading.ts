@@ -252,6 +252,9 @@ export class Reading {
   reserve(text: string, named: readonly number[]): boolean {
     // "Scrape off the seasoning and save it": what clung to the meat, and no part of a line.
     if (SCRAPED_OFF.test(text)) return true;
+    // "Lift out the chicken, reserve the wine": all of what it stood in.
+    const stood = this.acts.findLast((x) => x.verb === 'marinate');
+    if (named.length && stood && named.every((i) => stood.lines.some((l) => l.index === i))) return true;
     const share = shareTold(text, named, this.lines, this.pantry);
     // "Dredge the chops, and reserve two spoons of the flour": so much of it did not go in.
     // "Reserve the beef" is all of it, and on a plate.
@@ -660,7 +663,9 @@ export class Reading {
     // "Add the sugar and swirl until it turns amber" is what the clause names.
     if (!PRONOUN.test(named.length ? text.replace(UNTIL_IT, '') : text)) return [];
     const takenOut =
-      TAKEN_OUT.test(text) && !named.length ? this.lastNamed.filter((i) => (this.used.get(i) ?? 0) > 0) : [];
+      TAKEN_OUT.test(text) && !named.length
+        ? this.lastNamed.filter((i) => (this.used.get(i) ?? 0) > 0 && !this.isFat(i))
+        : [];
     if (takenOut.length) return takenOut;
     // "Open the coconut milk. Spoon half of it into the pot": whatever was named last.
     if (HALF_OF_IT.test(text) && !this.lastNamed.some((i) => this.isMeat(i)))

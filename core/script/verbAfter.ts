@@ -276,6 +276,18 @@ const ofItsLook: Rule = ({ text, meant, lines, last, isToCome, said, some, isBin
   );
   if (said === 'thicken' && isBound && isOnlyFloured && isNothingNew && SIMMERS_SO_LONG.test(text))
     return timeNamed(text) === null ? null : 'simmer';
+  // "Add the beans and simmer until thick, 10 minutes": they simmer so long.
+  const isJustIn = (l: { index: number }): boolean =>
+    COOKED_IN_IT.includes(lines[l.index]?.read.food?.kind ?? 'other');
+  if (
+    said === 'thicken' &&
+    isBound &&
+    isNothingNew &&
+    last?.verb === 'stirin' &&
+    last.lines.some(isJustIn) &&
+    timeNamed(text) !== null
+  )
+    return 'simmer';
   if (said === 'thicken' && isBound && isNothingNew && AFTER_BINDING.has(last?.verb ?? '')) return null;
   return undefined;
 };

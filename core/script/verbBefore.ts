@@ -279,6 +279,8 @@ const ofTheBoard: Rule = ({ text, stage, meant, last, next, said, all, some }) =
   // "Rub it with turmeric and set aside": it waits on the board.
   if (said === 'liftout' && stage === 'prep' && !meant.length && last && ON_BOARD.has(last.verb)) return null;
   // "Cut the tops off the peppers, take out the seeds": knife work.
+  // "Next day lift the chicken out of the wine": no pot was hot yet.
+  if (said === 'liftout' && stage === 'prep' && last?.verb === 'marinate') return null;
   if (said === 'liftout' && stage === 'prep' && OF_THE_KNIFE.test(text) && !some(KINDS.meat)) return null;
   if (said === 'stuff' && !meant.length && /^\W*(?:push|poke|stick)\b/i.test(text)) return null;
   if (said === 'tie' && all(['flour'])) return 'dredge';

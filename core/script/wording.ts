@@ -22,6 +22,9 @@ const NOT_THESE =
 const REDUCED = /\b(?:the |its )?reduced (?=(?:liquid|stock|braising|cooking)\b)/giu;
 const OIL_RISES =
   /\bleaves? (?:its |the )?(?:oil|ghee|fat)\b|\b(?:los|lost|giv|gave|releas|let go|drop|shed|yield)\w*(?: (?:up|off|out|of|all|most))* (?:their|its|the|some) (?:water|liquid|juices?|moisture|oil|fat)\b|\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shows|surfaces|shimmers|is (?:hot|red))\b/gi;
+/** "Stir the cheese into the chili": the dish, and no powder of the list. */
+const THE_CHILI =
+  /\b(?:into|over|through|to) (?:the|your) chil+i\b(?! (?:powder|flakes?|paste|sauce|peppers?|oil|beans?|con|and|seeds?)\b)(?!,)/gi;
 /** "Turn it in the masala": what fries in the pot, and no jar of the list. */
 const IN_THE_MASALA =
   /(\b(?:turn|stir|fry|cook|bhun\w*|saut\w*) (?!in\b)\p{L}[^.;]{0,30}) in the (?:onion |tomato |fried |cooked )?masala\b/giu;
@@ -56,6 +59,7 @@ export function withoutSplash(text: string, lines: readonly ScriptLine[]): strin
   return text
     .replace(NOT_THESE, (whole) => (meansEverything(text) ? whole : ' '))
     .replace(OIL_RISES, ' ')
+    .replace(THE_CHILI, ' ')
     .replace(IN_THE_MASALA, '$1')
     .replace(WATER_BESIDE, ' ')
     .replace(ITS_PARTS, ' ')

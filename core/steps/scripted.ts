@@ -125,6 +125,8 @@ function withBeside(steps: readonly Step[], beside: readonly (Step & { minutes: 
   return steps.map((s, i) => (i === at && beside.length ? tellBeside(s, beside) : s));
 }
 
+/** What is left alone for so long lets a cook do something else, s. Source: kitchen judgement; spread 40 %. */
+const LONG_ENOUGH_S = 300;
 /** In a pot or a pan of its own. */
 const BOILS_APART: ReadonlySet<string> = new Set(['boil', 'blanch', 'fry', 'soak']);
 
@@ -138,7 +140,7 @@ function besideTheSauce(steps: readonly Step[], acts: readonly Act[]): Step[] {
   return steps.reduce<Step[]>((out, s) => {
     const last = out.at(-1);
     const act = isMeanwhile(s);
-    const isAWait = last?.timer !== undefined && last.timer !== null && !last.hands && s.items.length > 0;
+    const isAWait = (last?.timer?.seconds ?? 0) >= LONG_ENOUGH_S && s.items.length > 0;
     if (!act || !last || !isAWait) return [...out, s];
     const both = tellBeside(last, [{ ...s, minutes: act.minutes ?? Math.round(s.durationS.mid / 60) }]);
     const longer = s.durationS.mid > last.durationS.mid ? s.durationS : last.durationS;

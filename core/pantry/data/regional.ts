@@ -15,7 +15,7 @@ export const REGIONAL = [
   row('red-meat', 'tripe', { pieceG: { each: 500 }, fat: 0.04, cut: 'beef-shin' }),
   row('red-meat', 'ox tongue | beef tongue | tongue', { pieceG: { each: 1300 }, fat: 0.16, cut: 'beef-tongue' }),
   row('red-meat', 'corned beef | corned beef brisket | corned silverside | corned beef silverside | corned brisket | salted silverside | salt beef | pickled beef', { pieceG: { each: 1400 }, fat: 0.13, salt: 0.025, cut: 'beef-brisket' }),
-  row('red-meat', 'osso buco | ossobuco | ossibuchi | veal shank | veal shin', { pieceG: { each: 320, slice: 320, piece: 320 }, fat: 0.06, cut: 'veal-shin' }),
+  row('red-meat', 'osso buco | ossobuco | ossibuchi | ossobuchi | veal shank | veal shin', { pieceG: { each: 320, slice: 320, piece: 320 }, fat: 0.06, cut: 'veal-shin' }),
   row('red-meat', 'lamb chop | lamb loin chop | lamb cutlet | lamb chump chop | chump chop | lamb leg steak | lamb steak', { pieceG: { each: 110 }, fat: 0.16, cut: 'lamb-leg' }),
   row('red-meat', 'lamb breast | breast of lamb', { pieceG: { each: 700 }, fat: 0.25, cut: 'pork-belly' }),
   row('red-meat', 'lamb rib | rack of lamb rib', { pieceG: { each: 90, piece: 90, rack: 700 }, fat: 0.2, cut: 'pork-ribs' }),

@@ -1,0 +1,138 @@
+import { told } from './testing/telling';
+
+/** Sentences as other cooks write them, each with the act that it is; every one stands for a class that was once misread. */
+const acts = (list: string, method: string): string => told(list, method).join(' ');
+
+describe('keys, membranes and bits', () => {
+  const LIST = '1 kg chicken thighs; 30 g butter; 2 onions; 300 ml chicken stock; 200 ml cream';
+  it.each([
+    'Press CANCEL and then SAUTE.',
+    'Press Cancel, then Sauté.',
+    'Hit cancel and switch to sauté (low).',
+    'Sauté again.',
+    'Select cancel, press sauté mode.',
+  ])('a key fries nothing: %s', (key) => {
+    const method = `Brown the chicken in the butter. Add the onions and stock. High pressure 8 min, quick release. ${key} Stir in the cream.`;
+    expect(acts(LIST, method)).toMatch(/release\(\) dairy\(double-cream\)$/);
+  });
+
+  it('a membrane is pulled off ribs, and nothing is shredded', () => {
+    const method =
+      'Pull the membrane off the back of the ribs. Put the ribs in the pot with the juice. High pressure 25 min, natural release 10.';
+    expect(acts('2 racks ribs; 250 ml apple juice', method)).not.toContain('shred');
+  });
+
+  it('browned bits are loosened, and brown sugar browns nothing', () => {
+    const pasta =
+      'Brown the sausage. Add the tomatoes and ½ cup of the broth. Stir to dissolve all the browned bits from the bottom. Add the pasta and the rest of the broth. High pressure 5 min, QR.';
+    expect(acts('1 lb sausage; 1 can diced tomatoes; 3 cups chicken broth; 12 oz penne', pasta)).toMatch(
+      /^brown\(sausage\) deglaze\(chopped-tomatoes chicken-stock\) add/,
+    );
+    const beef =
+      'Sear the beef in the oil. Remove. Add soy sauce, water and brown sugar, scraping up browned bits. Return beef. HP 8 min. NR 10.';
+    expect(
+      acts('500 g beef; 2 tbsp oil; 1/2 cup soy sauce; 1/2 cup brown sugar; 1/2 cup water', beef),
+    ).toContain('deglaze(soy-sauce brown-sugar water)');
+  });
+
+  it('cling film covers a bowl, and nothing goes down', () => {
+    const method =
+      'Place the chicken in a bowl; add the yoghurt and salt. Cover with cling film and leave in the fridge for 2-3 hours. Heat the oil, brown the chicken. Add the water. HP 8 min, QR.';
+    expect(acts('1 kg chicken; 1 cup yogurt; 1 tsp salt; 3 tbsp oil; 1 cup water', method)).toMatch(
+      /^marinate\/150\(yoghurt salt\) brown/,
+    );
+  });
+});
+
+describe('what fries, for how long', () => {
+  it.each([
+    ['the garlic and thyme and cook for 2 minutes until the garlic smells', 'soften/2(garlic thyme)'],
+    ['the garlic and anchovies and cook for 2 minutes until the anchovies melt', 'soften/2(garlic anchovy)'],
+    ['the garlic and cook another 2', 'soften/2(garlic)'],
+  ])('each has its own minutes: add %s', (added, wanted) => {
+    const list = '1 kg beef shin; 4 cloves garlic; 3 anchovy fillets; 1 tsp thyme; 1 onion; 300 ml stock';
+    const method = `Brown the beef. Lift out. Fry the onion 5 min. Add ${added}. Add stock and beef. High pressure 40 min, natural release.`;
+    expect(acts(list, method)).toContain(`soften/5(onion) ${wanted}`);
+  });
+
+  it('beans that simmer until thick have their minutes, though a slurry went before them', () => {
+    const method =
+      'Sear the oxtail in the oil. Add the broth. HP 45 min. NR. Mix the cornstarch with 2 tbsp water and stir in. Add the butter beans and simmer until thick, about 10 minutes.';
+    expect(
+      acts('1 kg oxtail; 2 tbsp oil; 3 cups broth; 1 tbsp cornstarch; 1 can butter beans', method),
+    ).toContain('simmer/10(butter-bean)');
+  });
+});
+
+describe('once the pot is open', () => {
+  const LID = 'Put chicken and water in. Cook 20 min, natural release. ';
+  const LIST = '1 kg chicken; 1 l water; 300 g asparagus; 200 g mushrooms; 40 g butter; 30 g parsley';
+  it.each([
+    [
+      'Peel the asparagus and cut it in pieces, slice the mushrooms. Melt the butter, fry the mushrooms 3 min. Add the asparagus to the broth and cook 8 minutes. Chop the parsley and stir in.',
+      'fry/3(butter mushroom) simmer/8(asparagus) stirin(parsley)',
+    ],
+    [
+      'Trim the asparagus, slice on the diagonal and add to the pot; simmer 5 min. Finely chop the parsley and scatter over.',
+      'simmer/5(asparagus) serve(parsley)',
+    ],
+  ])('what is cut then goes in where it is put: %s', (after, wanted) => {
+    expect(acts(LIST, LID + after)).toMatch(new RegExp(`release\\(\\) ${wanted.replace(/[()/]/g, '\\$&')}$`));
+  });
+
+  it('a tempering crackles in a small pan', () => {
+    const method =
+      'Put chicken, onion and water in the cooker. 3 whistles. Let it cool. Temper with the oil, mustard seeds, dried chillies and curry leaves. Serve.';
+    expect(
+      acts(
+        '1 kg chicken; 10 curry leaves; 3 tbsp coconut oil; 1 tsp mustard seeds; 2 dried chillies; 300 ml water; 1 onion',
+        method,
+      ),
+    ).toMatch(/fry\(curry-leaf coconut-oil mustard-seed dried-chilli\) serve\(\)$/);
+  });
+
+  it('stirred into the chili is into the dish, and no powder of the list', () => {
+    const method =
+      'Layer everything except the cream cheese in the pot in order listed, chicken on the bottom. Place the cream cheese on top. HP 15 min, NPR 10. Take chicken out and shred. Stir the cream cheese into the chili until smooth. Add chicken back in.';
+    expect(
+      acts('500 g chicken breasts; 1 tsp chili powder; 2 cups broth; 8 oz cream cheese', method),
+    ).toMatch(
+      /^add\(chicken-breast chilli-powder chicken-stock\) top\(cream-cheese\) .* dairy\(\) return\(\)$/,
+    );
+  });
+});
+
+describe('before the fire', () => {
+  it.each([
+    'Add sliced steak and ¼ cup cornstarch to a zip-top bag; shake until coated.',
+    'Put the steak in a bag with the cornstarch and shake until coated.',
+    'Coat steak in cornstarch.',
+  ])('is floured: %s', (floured) => {
+    expect(
+      acts('500 g steak; 1/4 cup cornstarch; 2 tbsp oil', `${floured} Sear beef in oil. HP 10 min, NR.`),
+    ).toMatch(/^dredge\(cornstarch\) brown\(beef-round sunflower-oil\)/);
+  });
+
+  it('what stood in its wine is lifted out of no pot, and the wine goes in', () => {
+    const method =
+      'The day before, put the chicken in a bowl with the wine and the bay. Cover and chill overnight. Next day lift out the chicken and pat dry. Reserve the wine. Brown the chicken. Add the onion and the reserved wine. Close, 12 minutes, quick release.';
+    const told = acts('1 chicken, jointed; 750 ml red wine; 1 onion; 2 bay leaves', method);
+    expect(told).toMatch(/^marinate\S*\(red-wine bay-leaf\) dry\(\) brown\(whole-chicken\)/);
+    expect(told).not.toContain('liftout');
+  });
+
+  it('"with plenty of seasoning" is no bay leaf', () => {
+    const method =
+      'Put the flour and mustard powder in a bag with plenty of seasoning, add the chicken and shake to coat. Brown it. Add onion and stock and bay. Close, 10 min HP, NPR.';
+    expect(
+      acts('1 kg chicken; 3 tbsp flour; 1 tsp mustard powder; 2 bay leaves; 300 ml stock; 1 onion', method),
+    ).toMatch(/^dredge\(plain-flour mustard-powder\)/);
+  });
+
+  it('one sprig of two is a half of them', () => {
+    const list = '1 kg chicken; 2 sprigs curry leaves; 3 tbsp coconut oil; 1 onion; 300 ml water';
+    const method =
+      'Heat 2 tbsp coconut oil, add one sprig curry leaves and the onion, fry 5 min. Add chicken and water. Cook 8 min at high pressure, natural release. Add the remaining oil and curry leaves and serve.';
+    expect(acts(list, method)).toMatch(/soften\/5\(.*curry-leaf.*\).*stirin\(curry-leaf coconut-oil\)/);
+  });
+});
