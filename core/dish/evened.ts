@@ -4,6 +4,7 @@
  */
 
 import { toldApart } from './oneBreath';
+import { withoutRates } from './perWeight';
 
 const NUMBERS: Readonly<Record<string, number>> = {
   two: 2,
@@ -99,19 +100,21 @@ const HALF_IN_FIGURES = /(?<![\d.,/] ?)(?:1\/2|½) (?=(?:of )?(?:the|your|that)\
 /** A method with its spaces, its dashes and its times written in one way. */
 export const evened = (method: string): string =>
   toldApart(
-    UNITS.reduce(
-      (text, [short, long]) => text.replace(short, long),
-      plainSpaces(method)
-        .replace(PROGRAMME, 'pressure cook')
-        .replace(ONCE_MORE, 'pressure cook')
-        .replace(HALF_IN_FIGURES, 'half ')
-        .replace(CUT_SHORT, '$1')
-        .replace(GLUED, ' ')
-        .replace(DASH_BEFORE_WORD, '; ')
-        .replace(DASH_BEFORE_FIGURE, ', ')
-        .replace(NUMBER_OF_TIME, (_, word: string) => inFigures(word))
-        .replace(SECOND_OF_TIME, (_, word: string) => inFigures(word)),
-    ).replace(WHISTLES_ARE, '$2 under pressure$1'),
+    withoutRates(
+      UNITS.reduce(
+        (text, [short, long]) => text.replace(short, long),
+        plainSpaces(method)
+          .replace(PROGRAMME, 'pressure cook')
+          .replace(ONCE_MORE, 'pressure cook')
+          .replace(HALF_IN_FIGURES, 'half ')
+          .replace(CUT_SHORT, '$1')
+          .replace(GLUED, ' ')
+          .replace(DASH_BEFORE_WORD, '; ')
+          .replace(DASH_BEFORE_FIGURE, ', ')
+          .replace(NUMBER_OF_TIME, (_, word: string) => inFigures(word))
+          .replace(SECOND_OF_TIME, (_, word: string) => inFigures(word)),
+      ).replace(WHISTLES_ARE, '$2 under pressure$1'),
+    ),
   );
 
 /** What a page says about a line and no kitchen needs: a footnote's star, "(see note 1)", a price, a full stop. */

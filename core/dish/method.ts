@@ -4,6 +4,7 @@ import { foodWords } from '../pantry/words';
 import { kept } from '../quantity/kept';
 import { evened } from './evened';
 import type { Moment } from './moment';
+import { perWeightTold, type PerWeight } from './perWeight';
 import { pressureRuns } from './pressure';
 import type { ReadLine } from './read';
 
@@ -11,6 +12,8 @@ import type { ReadLine } from './read';
 export interface MethodHints {
   /** Minutes under pressure, where the method gives them. */
   minutes: number | null;
+  /** How long by its weight, where it gives that and no sum. */
+  perWeight: PerWeight | null;
   /** Whistles it counts, where it counts them. */
   whistles: number | null;
   /** How the pressure is let go, where the method says. */
@@ -63,6 +66,7 @@ function readAfresh(method: string): MethodHints {
   const underPressure = run !== undefined || sentences.some((s) => PRESSURE.test(s));
   const hints: MethodHints = {
     minutes: run?.minutes ?? null,
+    perWeight: (run?.minutes ?? null) === null ? perWeightTold(method.slice(0, 20000)) : null,
     whistles: run?.whistles ?? null,
     release: run?.release ?? null,
     releaseMin: run?.releaseMin ?? null,

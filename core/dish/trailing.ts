@@ -1,4 +1,5 @@
 import type { Pantry } from '../pantry/pantry';
+import { readNumber } from '../quantity/number';
 import { unitById } from '../quantity/units';
 import { type Amount, readAmount } from './amount';
 import { readLengthMm } from './descriptors';
@@ -14,6 +15,13 @@ export function readPartOf(text: string): { amount: Amount; rest: string } | nul
   return found ?? { amount: { min: 1, max: 1, unitId: 'each' }, rest: text.slice(part[0].length) };
 }
 
+const SIZES: Readonly<Record<string, Amount['size']>> = {
+  small: 'small',
+  medium: 'medium',
+  large: 'large',
+  big: 'large',
+};
+
 /** An amount after the food: "chicken stock, 300 ml", "Salt - 1 tsp", "chicken thighs x 8", "Onions (2)". */
 export function readTrailing(text: string): { amount: Amount; rest: string } | null {
   const times = /^(.*\S)\s*[x×]\s*(\d{1,3})\s*$/i.exec(text);
@@ -21,6 +29,18 @@ export function readTrailing(text: string): { amount: Amount; rest: string } | n
     const n = Number(times[2]);
     return { amount: { min: n, max: n, unitId: 'each' }, rest: times[1] ?? '' };
   }
+  // "Carrot, one", "peppercorns, ten", "onions - two large".
+  const inFull =
+    /^(.{3,60}?)\s*[,:–—-]\s+(one|two|three|four|five|six|seven|eight|nine|ten|twelve|half)(?:\s+(small|medium|large|big))?(?:,\s*(.+))?$/i.exec(
+      text,
+    );
+  const number = inFull ? readNumber(inFull[2] ?? '') : null;
+  const size = SIZES[inFull?.[3]?.toLowerCase() ?? ''];
+  if (inFull && number)
+    return {
+      amount: { min: number.min, max: number.max, unitId: 'each', ...(size ? { size } : {}) },
+      rest: `${inFull[1] ?? ''}${inFull[4] ? `, ${inFull[4]}` : ''}`,
+    };
   const last = /^(.{3,120}),\s*((?:\d|[¼-¾⅐-⅞])[^,]{0,24})$/u.exec(text);
   const atEnd = last ? readAmount(last[2] ?? '') : null;
   if (last && atEnd && !atEnd.rest.trim() && unitById(atEnd.amount.unitId).kind !== 'length')

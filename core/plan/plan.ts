@@ -195,12 +195,14 @@ function outAtLastLid(script: Script | null): ReadonlySet<number> {
 /** Least that is poured over a hot floor and loosens what is stuck to it, g. Source: four tablespoons; spread 40 %. */
 const LOOSENS_G = 60;
 
+const SCRAPES = /\bscrap(?:e|es|ing)\b/i;
 /** True where the method scrapes, or pours something thin into the open pot after it has browned: the steps say to scrape then. */
 function isFloorLoosened(script: Script | null, items: readonly PlacedItem[]): boolean {
   const before = (script?.acts ?? []).filter((a) => a.run === 0 && a.where === 'pot');
   const browned = before.findLastIndex((a) => a.verb === 'brown' || a.verb === 'render');
   return before.some((a, at) => {
-    if (a.verb === 'deglaze') return true;
+    // "Add the onions and cook, scraping up the bits".
+    if (a.verb === 'deglaze' || (at > browned && SCRAPES.test(a.words))) return true;
     const poured = items.filter((i) => i.actId === a.id && (i.read.food?.thin ?? 0) > 0.5);
     return at > browned && poured.reduce((s, i) => s + i.massG.mid, 0) >= LOOSENS_G;
   });
@@ -234,8 +236,17 @@ interface Told {
  */
 const WHISTLE_EVERY_MIN = 4;
 
-/** The minutes a method tells, its whistles counted as minutes: "four whistles, then ten minutes on low". */
-function minutesTold(hints: MethodHints | null): number | null {
+/** Longest that a joint is cooked by a rate, minutes: the pot's own clock. */
+const MOST_BY_WEIGHT_MIN = 180;
+
+/**
+ * The minutes a method tells: a rate by the weight of the joint, its whistles counted as minutes, "four whistles, then ten minutes on low".
+ */
+function minutesTold(hints: MethodHints | null, jointG: number): number | null {
+  if (hints?.perWeight && jointG > 0) {
+    const { minutesPerKg, plusMin } = hints.perWeight;
+    return Math.min(MOST_BY_WEIGHT_MIN, Math.round((minutesPerKg * jointG) / 1000) + plusMin);
+  }
   if (!hints || hints.whistles === null) return hints?.minutes ?? null;
   // One whistle and no more says that it has come to pressure.
   return (hints.whistles - 1) * WHISTLE_EVERY_MIN + (hints.minutes ?? 0) || null;
@@ -266,7 +277,7 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
   const frozen = meat[0]?.frozen ?? false;
   const heat = forecastFor(computed, frozen, rules);
   const base = { meat, plants, kinds: kindsOf({ meat, plants }), release, ventAfterMin };
-  const minutes = dish.settings.minutes === null ? minutesTold(hints) : null;
+  const minutes = dish.settings.minutes === null ? minutesTold(hints, meat[0]?.massG ?? 0) : null;
   const whistles = minutes !== null && hints?.whistles ? { whistles: hints.whistles } : {};
   if (minutes === null || rules.minutes !== 'recipe')
     return { ...base, told: { minutes, isFollowed: false, ...whistles }, heating: computed, heat };

@@ -52,6 +52,7 @@ const IN_PASSING: Record<string, string> = {
 /** Short forms of hand notes, as the words they stand for. */
 const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => string)])[] = [
   [/\b(?:chx|chix|chkn|chk|chiken)\b/gi, 'chicken'],
+  [/(?<!\p{L})['’]?shrooms\b/giu, 'mushrooms'],
   [/\bparm\b/gi, 'parmesan'],
   // "Chuck in the garlic", of a list that has beef chuck: no meat.
   [/(?<=^|[.;,]\s+|\band )chuck(?= (?:in|it|them|everything|all|the|your)\b)/gimu, 'throw'],
@@ -229,6 +230,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [/(?<=^|[.;]\s+)saut[ée] and (?=(?:simmer|boil|bubble|reduce|stir|whisk)\b)/giu, ''],
   // "Take the pork out, oven 425 for 15 min".
   [/,\s+(?:hot )?oven (?:at )?(?=\d{3}\b)/giu, ', then bake in the oven at '],
+  // "Oven 200C, 25 mins, until sticky."
+  [
+    /(?<=^|[.;]\s+)(?:in a |hot )?oven (?:at |to )?(\d{3} ?°? ?[CF]?(?: fan)?)(?: ?\/ ?[^,.;]{1,16})?,? (?:for )?(?=\d)/giu,
+    'Bake in the oven at $1 for ',
+  ],
   // "Push the beef to one side": it stays in the pot.
   [
     /\b(?:push|shove|slide) (?:it|them|everything|the [\p{L} ]{2,24}?) (?:to|over to) (?:one|the) sides?\b(?: of the (?:pot|pan|cooker))?[,;]?/giu,

@@ -19,6 +19,7 @@ const GROUPS = {
   /** What loosens nothing from a floor. */
   dry: of(KINDS.spice, KINDS.aromatic, ['tomato-paste']),
   salt: of(['salt']),
+  sweet: of(['sugar', 'syrup']),
   /** What meat is put in with, and tastes of. */
   seasoning: of(KINDS.spice, ['herb-woody', 'herb-soft', 'salt']),
 } as const;

@@ -97,7 +97,8 @@ const inTheSameBowl: Rule = ({ last, act }) => {
 
 /** "Lid on, no weight, simmer 15 minutes": so long the lid rests. */
 const simmersUnderTheRestingLid: Rule = ({ last, act }) => {
-  if (last.verb !== 'steamlid' || act.verb !== 'simmer' || !isEmpty(act) || last.minutes !== null) return;
+  if (last.verb !== 'steamlid' || !['simmer', 'rest'].includes(act.verb) || !isEmpty(act)) return;
+  if (last.minutes !== null) return;
   tellOn(last, act, ['minutes', 'words']);
   return 'gone';
 };
@@ -142,6 +143,16 @@ const friedInThatFat: Rule = (pair) => {
   tellOn(last, act, ['minutes', 'until']);
   return 'gone';
 };
+
+/** "Make the caramel: …": its name, and how is told next. */
+const onlyNamesIt: Rule = ({ last, act }) =>
+  last.verb === 'caramel' &&
+  isEmpty(last) &&
+  last.minutes === null &&
+  act.verb === 'add' &&
+  act.stage !== 'after'
+    ? 'instead'
+    : undefined;
 
 /** "Drop it into the sauce in little lumps", "bring it to the boil and whisk in the starch": part of thickening. */
 const partOfThickening: Rule = ({ last, act }) => {
@@ -201,7 +212,7 @@ const broughtToIt: Rule = (pair) => {
     return 'gone';
   }
   const isOnlyBegun = last.verb === 'simmer' && isEmpty(last) && last.minutes === null;
-  return isOnlyBegun && ['simmer', 'stirin'].includes(act.verb) ? 'instead' : undefined;
+  return isOnlyBegun && ['simmer', 'stirin', 'reduce', 'thicken'].includes(act.verb) ? 'instead' : undefined;
 };
 
 /** "Stir the egg mixture in": what was warmed by the ladle goes in by that. */
@@ -240,6 +251,11 @@ const BECOMES: readonly Becoming[] = [
   ({ last, act }) => (last.verb === 'bloom' && act.verb === 'pop' && isEmpty(act) ? 'pop' : null),
   ({ last, act }) =>
     ['add', 'deglaze'].includes(last.verb) && act.verb === 'flame' && !act.lines.length ? 'flame' : null,
+  // "Make the caramel: add sugar and water to the pot. Cook until amber".
+  ({ last, act, foods }) =>
+    last.verb === 'add' && act.verb === 'caramel' && isEmpty(act) && foods.only(last, 'sweet', 'fat', 'thin')
+      ? 'caramel'
+      : null,
   ({ last, act }) => (last.verb === 'add' && act.verb === 'stuff' && !act.lines.length ? 'stuff' : null),
   // What has gone in is fried: meat is browned, bacon is rendered, spices are bloomed.
   ({ last, act, foods }) => {
@@ -278,8 +294,17 @@ const BECOMES: readonly Becoming[] = [
       ? 'melt'
       : null,
   // What is mixed first and then rubbed in.
-  ({ last, act }) =>
-    last.verb === 'mix' && ['season', 'marinate', 'dredge'].includes(act.verb) ? act.verb : null,
+  ({ last, act, foods }) =>
+    last.verb === 'mix' &&
+    ['season', 'marinate', 'dredge'].includes(act.verb) &&
+    // Gelatine that blooms in the stock is rubbed into nothing.
+    !(
+      act.verb === 'season' &&
+      foods.some(last, 'thin') &&
+      !act.again.some((i) => last.lines.some((l) => l.index === i))
+    )
+      ? act.verb
+      : null,
   // What is stirred in and then simmered. A sauce that is brought to the boil only simmers: what boils is what drinks.
   (pair) => {
     const { last, act, foods } = pair;
@@ -374,6 +399,7 @@ const RULES: readonly Rule[] = [
   bindsWithWhatWasFried,
   friedInThatFat,
   partOfThickening,
+  onlyNamesIt,
   goesOnWithIt,
   partOfMakingReady,
   renderedUntil,

@@ -359,10 +359,19 @@ const theOneMeat: ClauseRule = ({ clause, lines, free }, found) => {
 /** "Wash the pepper and cut it into strips", "the pepper strips": one that has seeds. */
 const ONE_THAT_GROWS =
   /\b(?:wash|core|deseed|seed|halve|quarter|slice|dice|chop|cut)\w*\b[^.;]{0,24}\bpepper\b|\bpepper (?:strips?|pieces|rings|cubes|chunks|slices|dice)\b/i;
+const AMONG: ReadonlySet<string> = new Set(['allium', 'slow-veg', 'root-veg', 'quick-veg', 'mushroom']);
 const GROUND_PEPPER = /\b(?:black|white|ground|cayenne) pepper\b/i;
 /** "The peppers" are all that grow, and no ground one. */
 const thePeppers: ClauseRule = ({ clause, lines }, found) => {
-  if (!/\bpeppers\b/i.test(clause) && !ONE_THAT_GROWS.test(clause)) return;
+  // "Onion, pepper and garlic": among vegetables it is one.
+  const isAmongThem =
+    /\bpepper\b/i.test(clause) &&
+    !/\bsalt\b/i.test(clause) &&
+    !GROUND_PEPPER.test(clause) &&
+    [...found].some((i) => AMONG.has(lines[i]?.read.food?.kind ?? 'other')) &&
+    lines.filter((l) => !/^(?:spice|salt)/.test(l.read.food?.kind ?? 'spice') && lastWord(l) === 'pepper')
+      .length === 1;
+  if (!/\bpeppers\b/i.test(clause) && !ONE_THAT_GROWS.test(clause) && !isAmongThem) return;
   const isGround = (i: number): boolean => /^(?:spice|salt)/.test(lines[i]?.read.food?.kind ?? 'spice');
   const grown = lines.flatMap((line, i) =>
     (lastWord(line) === 'pepper' || isAPepper(line)) && !isGround(i) ? [i] : [],

@@ -136,3 +136,50 @@ describe('before the fire', () => {
     expect(acts(list, method)).toMatch(/soften\/5\(.*curry-leaf.*\).*stirin\(curry-leaf coconut-oil\)/);
   });
 });
+
+describe('one word, two things', () => {
+  it('among vegetables a pepper is one that grows', () => {
+    const list =
+      '1 kg chicken; salt and pepper; 1 tsp black pepper; 1 onion; 1 red bell pepper; 3 cloves garlic; 400 ml stock';
+    const method =
+      'Season the chicken with salt and pepper. Brown it. Add onion, pepper and garlic and cook until soft, 6 minutes. Add the stock. HP 10 min, NR.';
+    expect(acts(list, method)).toMatch(/soften\/6\([^)]*red-pepper[^)]*\)/);
+  });
+
+  it('gelatine blooms in its stock, and nobody is rubbed with it', () => {
+    const list = '1 kg chicken thighs; 2 cups chicken stock; 2 packets gelatin; salt; 1 tbsp oil';
+    const method =
+      'Sprinkle gelatin over stock and set aside to bloom. Season the chicken with salt. Brown in the oil. Add the stock mixture. HP 10 min, NR.';
+    expect(acts(list, method)).toMatch(/season\(salt\) brown\S* ?.*add\(chicken-stock gelatine\)/);
+  });
+
+  it('a caramel that is named first is one caramel, and pork is turned in it', () => {
+    const list =
+      '3 tablespoons sugar; 1 tablespoon water; 2 pounds pork belly, cubed; 1 shallot; 3 cloves garlic; 1 1/2 cups coconut water';
+    const method =
+      'Make the caramel: Add sugar and water to the inner pot. Cook, swirling, until deep amber, 6–8 minutes. Add the pork and toss to coat. Add the shallot and garlic and cook until aromatic, about 1 minute. Add the coconut water; scrape. High pressure 25 minutes, natural release.';
+    expect(acts(list, method)).toMatch(
+      /^caramel\/7\(sugar water\) brown\(pork-belly\) soften\/1\(shallot garlic\) deglaze\(coconut-water\)/,
+    );
+  });
+
+  it('raw prawns that are scattered over hot rice cook under the resting lid', () => {
+    const list = '600 g chicken thighs; 350 g long grain rice; 550 ml chicken stock; 200 g raw king prawns';
+    const method =
+      'Brown the chicken. Stir in the rice. Pour over the stock. High pressure 5 mins, natural release 10 mins. Scatter the prawns over the hot rice, put the lid back on (no pressure) and leave for 5 mins until pink.';
+    expect(acts(list, method)).toMatch(/release\/10\(\) stirin\(prawn\) steamlid\/5\(\)$/);
+  });
+
+  it('an oven at its degrees bakes, however sticky', () => {
+    const list = '1.5 kg gammon; 500 ml cider; 3 tbsp sugar; 1 tbsp honey';
+    const method =
+      'Put the gammon and cider in. High pressure 40 minutes, natural release. Lift out. Mix the sugar and honey, smear over the fat. Oven 200C, 25 mins, until sticky and brown.';
+    expect(acts(list, method)).toMatch(/bake\/25\(\)$/);
+  });
+
+  it('"bring to a hard simmer and cook until reduced" is one thing', () => {
+    const method =
+      'Brown the chicken. Add the stock. HP 10 min, NR. Bring the sauce to a hard simmer and cook until reduced by half, about 10 minutes.';
+    expect(acts('1 kg chicken thighs; 2 cups chicken stock', method)).toMatch(/release\(\) reduce\/10\(\)$/);
+  });
+});

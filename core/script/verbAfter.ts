@@ -68,6 +68,7 @@ const LAST_OVER_IT: readonly FoodKind[] = [
   'salt',
   'citrus',
 ];
+const RAW: readonly FoodKind[] = ['seafood', 'poultry', 'red-meat', 'ground-meat', 'sausage'];
 /** What may come between the starch and the look of what it binds. */
 const AFTER_BINDING: ReadonlySet<string> = new Set(['dairy', 'stirin', 'return', 'wilt']);
 /** A lid that is not locked. */
@@ -335,6 +336,8 @@ const ofFrying: Rule = ({ text, meant, isToCome, said, all }) => {
 
 /** Sticky, shining, syrupy: a glaze, a sauce that goes down, or words about the plate. */
 const ofGlazing: Rule = ({ text, meant, last, wasTakenOut, isToCome, said, all, some }) => {
+  // "Oven 200C, 25 minutes, until sticky".
+  if (said === 'glaze' && /\boven\b/i.test(text) && /\d{3}|\bgas \d/i.test(text)) return 'bake';
   // "Return the pork and turn until sticky": it is coated with what has boiled down already.
   if (
     said === 'glaze' &&
@@ -522,7 +525,11 @@ const ofTheEnd: Rule = ({ text, meant, last, next, isToCome, said, all, some }) 
 };
 
 /** No verb is told, or only that it is spread: what the foods and their place say. */
-const ofWhatIsUnsaid: Rule = ({ text, meant, last, isToCome, next, said, all, some }) => {
+const ofWhatIsUnsaid: Rule = ({ text, meant, lines, last, isToCome, next, said, all, some }) => {
+  // "Scatter the prawns over the hot rice, lid back on": raw, and no garnish.
+  const isRawYet = (i: number): boolean =>
+    isToCome(i) && RAW.includes(lines[i]?.read.food?.kind ?? 'other') && lines[i]?.read.cooked !== true;
+  if (said === 'serve' && meant.some(isRawYet) && !/\bserve\b/i.test(text)) return 'stirin';
   if (said === null && /\bback\b(?! of\b)/i.test(text)) return 'return';
   if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(LAST_OVER_IT)) return 'serve';
   if (said === null && BESIDE_IT.test(text) && all(OF_THE_TABLE)) return 'serve';

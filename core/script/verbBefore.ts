@@ -441,8 +441,25 @@ const ofPouring: Rule = ({ text, stage, last, wasTakenOut, said, all }) => {
   return undefined;
 };
 
+const FRYING_GOES_ON =
+  /^\W*(?:and |then )*(?:add|stir in|throw in|tip in|in with|follow)\b.*\b(?:onions?|shallots?|garlic|ginger|lemongrass)\b/i;
+const TURNED_TO_COAT =
+  /^\W*(?:and |then )*(?:toss|turn|stir|mix)(?: (?:it|them|well|everything|all|around|to)){0,3} (?:coat|in the (?:caramel|spices?|masala|paste|base|onions))\b/i;
+
 /** Added, seasoned or mixed: by what it is, and by what was done before. */
 const ofAdding: Rule = ({ text, stage, meant, lines, last, isToCome, next, said, all, some }) => {
+  // "Sprinkle gelatine over the stock and let it bloom": in its jug.
+  if (stage !== 'after' && /\bgelatine?\b/i.test(text) && some(KINDS.thin) && !some(KINDS.meat)) return 'mix';
+  // "Add the pork and toss to coat. Add the shallot": it is turned in its caramel, and frying goes on.
+  const broughtMeat = last?.verb === 'add' && last.lines.some((l) => rawAmong(lines)(l.index));
+  if (
+    stage === 'open' &&
+    broughtMeat &&
+    !meant.some(isToCome) &&
+    TURNED_TO_COAT.test(text) &&
+    FRYING_GOES_ON.test(next)
+  )
+    return 'brown';
   if (said === 'add' || said === 'season' || said === 'mix') {
     const isRaw = rawAmong(lines);
     const isInPot = meant.some(isRaw) && meant.filter(isRaw).every((i) => !isToCome(i));

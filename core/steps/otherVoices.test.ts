@@ -56,6 +56,20 @@ describe('a list in one line', () => {
   });
 });
 
+describe('amounts in full', () => {
+  it.each([
+    ['carrot, one', 70],
+    ['onions - two large', 460],
+    ['peppercorns, ten', 3],
+  ])('%s', (line, grams) => {
+    const { items } = planDish(
+      { ...emptyDish('d', 'x', 0), lines: [{ id: 'l', text: line }] },
+      defaultKitchen(),
+    );
+    expect(Math.round(items[0]?.massG.mid ?? 0)).toBe(grams);
+  });
+});
+
 describe('what goes on at once', () => {
   const LIST = '1.2 kg beef short ribs; 2 tbsp oil; 250 ml red wine; 400 ml beef stock; 500 g pappardelle';
   const LID =

@@ -9,14 +9,14 @@ export const HEADING_TAIL =
   /\s*(?:\((?:us|metric|imperial|cups?|weights?)\b[^)]{0,20}\)|\(\s*(?:\d+(?: steps?| items?| people| persons?| servings?| portions?| plates)?|for \d+[^)]*|serves[^)]*)\s*\)|(?:for|für|pour|para|per|voor) \d+(?: people| persons?| personen| personnes?| personas?| persone)?)\s*(?=[:：]?\s*$)/i;
 
 export const INGREDIENT_HEADING = whole(
-  String.raw`(?:the |main |key )?ingredients?(?: list)?(?: for (?:the )?[\p{L} ]{3,30})?|you(?:'|’)?ll need|you will need|what you(?:'|’)?ll need|what you need|what (?:i|we) use|what(?:'|’)?s in it|gather|take|what goes in(?:to it)?|shopping list|zutaten(?: ?\/ ?ingredients)?|ingr[eé]dients?|ingredientes|ingredienti|sestavine|ingrediënten|ingredienser|quantity[\s|]+ingredients?|amount[\s|]+ingredients?`.replaceAll(
+  String.raw`(?:the |main |key )?ingredients?(?: list)?(?: for (?:the )?[\p{L} ]{3,30})?|you(?:'|’)?ll need|you will need|what you(?:'|’)?ll need|what you need|what (?:i|we) use|what(?:'|’)?s in it|gather|take|what goes in(?:to it| it| the pot)?|shopping list|zutaten(?: ?\/ ?ingredients)?|ingr[eé]dients?|ingredientes|ingredienti|sestavine|ingrediënten|ingredienser|quantity[\s|]+ingredients?|amount[\s|]+ingredients?`.replaceAll(
     String.raw`\p{L} `,
     'a-zà-ÿ ',
   ),
 );
 
 export const METHOD_HEADING = whole(
-  "(?:the )?(?:method|directions?|instructions?|preparation(?: method)?|preparing|procedure|steps?|step by step(?: instructions)?|how to(?: (?:make|cook|prepare)(?: it| this)?)?|how it'?s (?:made|done)|how (?:i|we|you) (?:make|do|cook) (?:it|this|them)|here(?:'|’)?s (?:how|what to do)|here is how|what (?:i|you|we) do|do(?: this)?|let(?:'|’)?s cook|cook it|now cook|the cooking|to (?:make|cook|prepare)(?: it)?|what to do|what happens|making it|cooking(?: instructions| method)?|zubereitung|anleitung|préparation|preparaci[óo]n|elaboration|elaboraci[óo]n|preparazione|preparo|modo de preparo|mode of preparation|the process|process|cooking steps|procedimiento|procedimento|bereiding|tillagning|fremgangsmåte)",
+  "(?:the )?(?:method|directions?|instructions?|preparation(?: method)?|preparing|procedure|steps?|step by step(?: instructions)?|how to(?: (?:make|cook|prepare)(?: it| this)?)?|how it'?s (?:made|done|cooked)|how it goes|how to go about it|how (?:i|we|you) (?:make|do|cook) (?:it|this|them)|here(?:'|’)?s (?:how|what to do)|here is how|what (?:i|you|we) do|do(?: this)?|let(?:'|’)?s cook|cook it|now cook|the cooking|to (?:make|cook|prepare)(?: it)?|what to do|what happens|making it|cooking(?: instructions| method)?|zubereitung|anleitung|préparation|preparaci[óo]n|elaboration|elaboraci[óo]n|preparazione|preparo|modo de preparo|mode of preparation|the process|process|cooking steps|procedimiento|procedimento|bereiding|tillagning|fremgangsmåte)",
 );
 
 /** From here to the next heading of lines or method nothing is cooked. */

@@ -37,7 +37,7 @@ export const WET = [
   row('salty-sauce', 'coconut aminos', { salt: 0.05, sugar: 0.1, allergens: [] }),
   row('salty-sauce', 'low-salt soy sauce | low sodium soy sauce | low-sodium soy sauce | reduced-salt soy sauce | reduced sodium soy sauce', { salt: 0.09 }),
   row('salty-sauce', 'fish sauce | nam pla | nuoc mam', { salt: 0.23, allergens: ['fish'] }),
-  row('salty-sauce', 'worcestershire sauce | worcester sauce | worcestershire', { salt: 0.03, acid: 0.3, sugar: 0.15, allergens: ['fish', 'gluten'] }),
+  row('salty-sauce', 'worcestershire sauce | worcester sauce | worcestershire | w sauce', { salt: 0.03, acid: 0.3, sugar: 0.15, allergens: ['fish', 'gluten'] }),
   row('salty-sauce', 'hot sauce | chilli sauce | pepper sauce | buffalo sauce | chili sauce | hot pepper sauce | louisiana hot sauce | wing sauce | louisiana-style hot sauce | sriracha | peri-peri sauce | piri piri sauce', { salt: 0.06, acid: 0.4, allergens: [] }),
   row('thick-sauce', 'barbecue sauce | bbq sauce', { sugar: 0.3, pieceG: { bottle: 500 } }),
   row('thick-sauce', 'ketchup | tomato ketchup', { thin: 0, sugar: 0.23 }),
