@@ -161,7 +161,7 @@ export function describe(text: string): Descriptors {
         /\b(?:thawed|defrosted)\b|\b(?:or|from|if) frozen\b|\bfrozen (?:is|are|works?|ok|okay|fine|will do|too)\b|\bfrozen,? (?:is )?(?:ok|okay|fine)\b/i,
       ),
     cooked:
-      (IS_PULLED.test(text) || has(text, /\b(?:cooked|leftover|rotisserie|pre-?cooked)\b/i)) &&
+      (IS_PULLED.test(text) || has(text, /\b(?:cooked|leftover|rotisserie|pre-?cooked|confit)\b/i)) &&
       !has(text, /\b(?:uncooked|cooked apart)\b/i),
     dried: has(text, /\bdr(?:y|ied)\b/i),
     canned: has(text, /\b(?:can|cans|canned|tin|tins|tinned|jar|jarred)\b/i),

@@ -26,10 +26,11 @@ const STATES =
 const OTHERWISE = /^\W*or (?:else |you can |just )?(?=\p{L}+)/iu;
 
 const KNIFE =
-  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:tear|split|break|slit|snip) (?:open )?(?:the |each |your )?(?:[a-z]+ )*?(?:open|chill?i(?:es)?|chill?es|chiles)\b|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|snip|nick|(?:thread|skewer)\b(?=.*\bskewers?\b)|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|clean(?! (?:and|the (?:pot|floor|cooker)))|wipe(?! (?:the|it|out))|peel|halve|quarter|mince|grate(?! (?:over|on)\b)|core|deseed|cube|joint|shell|top and tail|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
+  /^(?:\W*)(?:meanwhile,? )?(?:(?:finely|roughly|thinly|coarsely) )?(?:(?:tear|pull|snip|break|twist) (?:off )?the (?:stems?|stalks?|seeds?|tops?)|(?:tear|split|break|slit|snip) (?:open )?(?:the |each |your )?(?:[a-z]+ )*?(?:open|chill?i(?:es)?|chill?es|chiles)\b|(?:de)?stem|(?:de)?seed|(?:remove|discard) the (?:stems?|stalks?|seeds?|cores?|pith|membranes?)|prick the eggs|snip|nick|(?:thread|skewer)\b(?=.*\bskewers?\b)|cut|chop|dice|slice|drain(?! (?:off|away|the (?:fat|grease|oil)))|trim|clean(?! (?:and|the (?:pot|floor|cooker)))|wipe(?! (?:the|it|out))|peel|halve|quarter|mince|grate(?! (?:over|on)\b)|core|deseed|cube|joint|shell|top and tail|scrape (?:(?:the|any|all|most of the|excess|off) )*(?:fat|jelly|marinade|coating)\b|squeeze\b.*\b(?:out of|from) (?:the|their)|(?:remove|slip off|peel off) the (?:skins?|casings?))\b/i;
 
 /** "Remove the seeds", of what is on the board. */
-const ITS_INSIDES = /\b(?:seeds?|stems?|stalks?|cores?|pith|membranes?|pips|ribs and seeds)\W*$/i;
+const ITS_INSIDES =
+  /\b(?:seeds?|stems?|stalks?|cores?|pith|membranes?|pips|ribs and seeds)\W*$|^\W*scrape\b.*\boff\b/i;
 
 const INTO_POT = /\b(?:into|in) the (?:pot|cooker|pan|oil|butter)\b/i;
 
@@ -190,6 +191,8 @@ export function reserving(r: Reading, { n, text, named }: Clause): boolean {
   const isKept = RESERVES.test(text) || (SCOOPS.test(text) && RESERVES.test(next));
   const before = r.parts[n - 1]?.text ?? '';
   if (RESERVES.test(text) && !named.length && SCOOPS.test(before) && r.reserved.size > 0) return true;
+  // "Scrape the fat off the duck legs and keep it": the fat.
+  if (RESERVES.test(text) && !named.length && /^\W*scrape\b.*\boff\b/i.test(before)) return true;
   return isKept && r.reserve(text, named);
 }
 

@@ -183,3 +183,35 @@ describe('one word, two things', () => {
     expect(acts('1 kg chicken thighs; 2 cups chicken stock', method)).toMatch(/release\(\) reduce\/10\(\)$/);
   });
 });
+
+describe('beside the pot', () => {
+  const LIST =
+    '1.2 kg diced lamb; 400 g can chopped tomatoes; 300 ml lamb stock; 300 g couscous; 375 ml boiling water; handful flaked almonds; small bunch coriander, chopped';
+  const LID =
+    'Brown the lamb. Add the tomatoes and stock. Cook at high pressure for 25 minutes. Release naturally. ';
+  it.each([
+    'Meanwhile put the couscous in a bowl, pour over the boiling water, cover with a plate and leave for 5 minutes. Fluff up, then stir through the almonds and half the coriander.',
+    'Tip the couscous into a heatproof bowl and pour over the boiling water. Cover and leave for 5 minutes. Fork through with the almonds and half the coriander.',
+    'While it comes down, place couscous in a large bowl; pour over boiling water. Cover with cling film, let stand 5 minutes. Fluff with a fork and stir in the almonds and half of the coriander.',
+  ])('couscous has a bowl of its own, and what is stirred through it: %s', (bowl) => {
+    const told = acts(LIST, `${LID}${bowl} Scatter the rest of the coriander over the lamb and serve.`);
+    expect(told).toMatch(/soak\/5\(couscous water almond coriander\)/);
+    expect(told).toMatch(/serve\(coriander\)$/);
+  });
+
+  it('"without stirring" lays nothing on top, and peas that foam heat nothing', () => {
+    const adobo =
+      'Brown the chicken. Pour in the vinegar and let it boil, without stirring, for 1 minute. Add the water. HP 9 minutes, NR 10.';
+    expect(acts('1 kg chicken; 1/2 cup cane vinegar; 1 cup water', adobo)).not.toContain('top');
+    const soup = "Dump everything in the pot. Don't fill past half - peas foam! Lid. 18 min high. NR 20 min.";
+    expect(acts('1 lb split peas; 1 onion; 8 cups water', soup)).not.toContain('heat');
+  });
+
+  it('fat is scraped off cooked duck, which waits for the end', () => {
+    const method =
+      'Scrape the fat off the duck legs and keep it. Brown the sausages. Add the stock. HP 15 min, NR. Bury the duck legs in it.';
+    expect(acts('4 confit duck legs; 6 sausages; 500 ml stock', method)).toMatch(
+      /^brown\(sausage\) add\(chicken-stock\)/,
+    );
+  });
+});

@@ -16,6 +16,7 @@ import {
 import { meanwhile } from './meanwhile';
 import { merged } from './merge';
 import { ownPan } from './ownPan';
+import { sideGrain } from './sideGrain';
 import { type Clause, Reading } from './reading';
 import { withMeatBlanched, withMeatUnderLid } from './underLid';
 
@@ -39,6 +40,7 @@ const RULES: readonly Rule[] = [
   holding,
   lettingGo,
   ownPan,
+  sideGrain,
   meanwhile,
   whileClosed,
   deed,

@@ -138,7 +138,12 @@ const LOOKS =
   /^(?:syrupy|sticky|glossy|shiny|thick(?:ened)?|creamy|silky|smooth|golden|crispy?|caramelis?z?ed|jammy|translucent|transparent|soft(?:ened)?|fragrant|aromatic|wilted|tender|melted|browned|bubbling|toasted|charred|dark(?: brown)?|brown|pale|limp|glassy|sizzling|coated|blackened|golden(?: brown)?)$/i;
 /** "Fry until deep brown": what to look for, in the recipe's words. */
 export function untilTold(text: string): { until: string } | Record<string, never> {
-  const told = (UNTIL.exec(text)?.[1] ?? '').replace(HOW_LONG, '').replace(AS_YOU_LIKE, '').trim();
+  const told = (UNTIL.exec(text)?.[1] ?? '')
+    .replace(HOW_LONG, '')
+    .replace(AS_YOU_LIKE, '')
+    // "Until the sauce is as you like it": no look at all.
+    .replace(/^.*\b(?:is|are|looks?)\s*$/i, '')
+    .trim();
   const long = told.split(/\s+/).length;
   const says = long >= 2 ? long <= MOST_WORDS_OF_A_LOOK : LOOKS.test(told);
   return says ? { until: told } : {};
@@ -443,6 +448,17 @@ export class Reading {
     }
   }
 
+  /** As `takeInto`, as much of each line as a clause tells: "half the coriander". */
+  takeShare(act: Act, { text }: Clause, lines: readonly number[]): void {
+    const share = shareTold(text, lines, this.lines, this.pantry);
+    for (const index of lines.filter((i) => this.isToCome(i))) {
+      const before = this.used.get(index) ?? 0;
+      const told = share(index, before);
+      act.lines.push({ index, share: told });
+      this.used.set(index, before + told);
+    }
+  }
+
   /** The lid, its time and its release in one: what a long simmer becomes. */
   putLid(c: Clause, ...verbs: readonly ('close' | 'hold' | 'release')[]): void {
     for (const verb of verbs) this.put(verb, 'closed', c, []);
@@ -507,7 +523,7 @@ export class Reading {
     return this.#notOfLater(
       n,
       text,
-      this.#ofPartTold(n, this.#stillThere(text, this.#meatOfThePot(text, meant))),
+      this.#besideItsPart(this.#ofPartTold(n, this.#stillThere(text, this.#meatOfThePot(text, meant)))),
     );
   }
 
@@ -568,6 +584,19 @@ export class Reading {
     const later = this.#ownNamesAfter(n);
     const isTold = part.filter((i) => later.has(i)).length * 2 > part.length;
     return part.length > 1 && !isTold && part.every((i) => !this.used.has(i) && !this.isMeat(i)) ? part : [];
+  }
+
+  /** "The tomatoes, stock and apricots", all of the lamb's part of the list: its stock, and no stock of the couscous. */
+  #besideItsPart(meant: readonly number[]): readonly number[] {
+    const partOf = (i: number): string | undefined => this.lines[i]?.section;
+    const isTwin = (i: number): boolean =>
+      ['stock', 'water'].includes(this.kindOf(i)) &&
+      meant.some((j) => j !== i && this.kindOf(j) === this.kindOf(i) && partOf(j) !== partOf(i));
+    const parts = new Set(meant.filter((i) => !isTwin(i)).map(partOf));
+    const [part] = parts;
+    if (parts.size !== 1 || part === undefined || !meant.some(isTwin)) return meant;
+    const kept = meant.filter((i) => !isTwin(i) || partOf(i) === part);
+    return kept.some(isTwin) ? kept : meant;
   }
 
   /** Lines that a clause names by their food, and not by the part of the list they stand in; none where it says "everything". */
@@ -766,6 +795,10 @@ export class Reading {
   /** True of what is rolled to balls, made to a dough or turned over meat on the board: there it stays. */
   #isUsedUp({ verb, run, lines }: Act, at: number): boolean {
     if (verb === 'mix' && run > 0 && lines.some((l) => this.kindOf(l.index) === 'flour')) return true;
+    // Couscous in its bowl is served from there.
+    const isRice = (i: number): boolean => /rice/.test(this.lines[i]?.read.food?.id ?? '');
+    if (verb === 'soak' && run > 0 && lines.some((l) => this.kindOf(l.index) === 'grain' && !isRice(l.index)))
+      return true;
     // Crumbs in milk that were mixed with mince are inside it.
     const isInMince = this.acts
       .slice(at + 1)

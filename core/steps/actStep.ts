@@ -171,7 +171,9 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   // What loosens a floor is the liquid, whatever comes in with it.
   const poured = act.verb === 'deglaze' ? mine.filter(isPoured) : [];
   const inFat = verb.inFat && mine.some((i) => !isInIt(i)) ? mine.filter((i) => !isInIt(i)) : mine;
-  const fried = poured.length ? poured : inFat;
+  // What is poured over the couscous is listed, and not soaked.
+  const grains = act.verb === 'soak' ? mine.filter((i) => i.read.food?.kind === 'grain') : [];
+  const fried = [grains, poured, inFat].find((of) => of.length > 0) ?? [];
   const names = unique([
     ...(isSoaking ? againItems(act, input).map(called) : []),
     ...(isMarinadePoured ? ['the marinade'] : []),

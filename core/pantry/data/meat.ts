@@ -34,6 +34,7 @@ export const MEAT = [
   row('red-meat', 'pork belly', { pieceG: { each: 1000, slice: 120 }, fat: 0.3, cut: 'pork-belly' }),
   row('red-meat', 'pork rib | pork spare rib | spare rib | sparerib | baby back rib | rib rack | rack of rib | pork ribs | st louis rib | st louis style rib | st. louis style rib | rack of pork ribs | racks of ribs | racks ribs', { pieceG: { each: 90, head: 900, piece: 90, rack: 900 }, fat: 0.16, givesTotal: 0.2, cut: 'pork-ribs' }),
   row('red-meat', 'pork cheek', { pieceG: { each: 90 }, fat: 0.08, cut: 'pork-cheek' }),
+  row('cured-meat', 'ham bone | meaty ham bone | leftover ham bone', { pieceG: { each: 500 }, fat: 0.06, salt: 0.02 }),
   row('red-meat', 'ham hock | gammon hock', { pieceG: { each: 1000 }, fat: 0.1, salt: 0.025, cut: 'ham-hock' }),
   row('red-meat', 'gammon | gammon joint | ham joint | ham | pickled pork | corned pork', { pieceG: { each: 1200, slice: 30 }, fat: 0.08, salt: 0.022, cut: 'gammon' }),
   row('red-meat', 'gammon steak | ham steak | leftover ham | ham bone with meat', { pieceG: { each: 200 }, fat: 0.08, salt: 0.022, cut: 'gammon' }),

@@ -240,7 +240,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'top',
     words:
-      /\b(?:on top|over the top|do not (?:stir|mix)|don['’]t (?:stir|mix)|(?<!\bboil\w* .{0,40})without stirring)\b|^top with\b/i,
+      /\b(?:on top|over the top|do not (?:stir|mix)|don['’]t (?:stir|mix)|(?<!\bboil\w*[ ,].{0,40})without stirring)\b|^top with\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'return', words: /\b(?:return|back (?:in|into|to)|put back|back with)\b|\bback\b(?! of\b)/i },
@@ -258,7 +258,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'heat',
     words:
-      /(?<!\b(?:the|off|of|from|medium|high|low|gentle|moderate|full|lower|reduce|less|more) )heat\b(?! (?:down|up|off|to (?:low|medium|high)))|\b(?:slick|film|grease) (?:the |a )?(?:base of the |bottom of the )?(?:pot|pan|cooker|insert)\b|\b(?:warm(?! (?:stock|water|broth|liquid|milk|sauce|place|plate|dish|oven))|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b|\bfoam(?:ing)?\b|\bget (?:the |some )?(?:oil|fat|butter|lard|ghee|dripping)\b.{0,12}\bhot\b/i,
+      /(?<!\b(?:the|off|of|from|medium|high|low|gentle|moderate|full|lower|reduce|less|more) )heat\b(?! (?:down|up|off|to (?:low|medium|high)))|\b(?:slick|film|grease) (?:the |a )?(?:base of the |bottom of the )?(?:pot|pan|cooker|insert)\b|\b(?:warm(?! (?:stock|water|broth|liquid|milk|sauce|place|plate|dish|oven))|melt|preheat|set (?:the pot )?to sauté|sauté mode)\b|\bfoam(?:ing)?\b(?<=\b(?:butter|ghee|fat|oil|it)\b.{0,24}foam(?:ing)?)|\bfoaming (?:butter|fat)\b|\bget (?:the |some )?(?:oil|fat|butter|lard|ghee|dripping)\b.{0,12}\bhot\b/i,
     stages: ['prep', 'open'],
   },
   { verb: 'boil', words: /\b(?:par)?boil\b/i, stages: ['after'] },
