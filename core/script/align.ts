@@ -71,7 +71,11 @@ function ofOnePart(
 
 /** Takes out what a clause only seems to name: mash where something is mashed, coconut water where water is poured. */
 function dropWhatIsNoName(clause: string, lines: readonly ScriptLine[], found: Set<number>): void {
-  if (/^\W*mash\b/i.test(clause)) {
+  if (
+    /^\W*mash\b(?!\W*$|(?: \p{L}+)? (?:alongside|beside|underneath|on the side|to serve)\b| alongside| beside)/iu.test(
+      clause,
+    )
+  ) {
     const said = foodWords(clause);
     for (const i of [...found]) {
       const own = foodWords(lines[i]?.read.foodText ?? '');

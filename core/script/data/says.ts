@@ -57,7 +57,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'shred',
     words:
-      /\bshreds?\b|(?<!\b(?:pepper|chill?[iy]|chile|almond|coconut|salt|bonito|oat|red|potato) )(?<!, )\bflakes?\b(?!\.?$)|\bpull (?:it |them )?apart\b|\bpull the (?!pot|pan|cooker|lid|meat (?:from|off))|\btear (?:it |them |the \p{L}+ )?(?:into|apart|to) |\btear the (?:meat|chicken|pork|beef|lamb)\b/iu,
+      /\bshreds?\b|(?<!\b(?:pepper|chill?[iy]|chile|almond|coconut|salt|bonito|oat|red|potato) )(?<!, )\bflakes?\b(?!\.?$)|\bpull (?:it |them )?apart\b|\bpull the (?!pot|pan|cooker|lid|meat (?:from|off)|(?:\p{L}+ )?\p{L}+ out\b)|\btear (?:it |them |the \p{L}+ )?(?:into|apart|to) |\btear the (?:meat|chicken|pork|beef|lamb)\b/iu,
   },
   {
     verb: 'cool',
@@ -247,7 +247,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'liftout',
     words:
-      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|take (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer(?! (?:everything|it all|all of it|the (?:chicken|meat|lamb|beef|pork) and (?:the |its )?marinade)\b.{0,16}\bto (?:the |your )?(?:pot|cooker)\b)|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong|park|hold|slide) (?:it |them |(?:the )?(?:\w+ ){1,3}?)?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet|roasting tin|tin)s?)\b|(?:lift|move|take|transfer|tong|tip|scrape|spoon|scoop)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? (?:out )?(?:on|in) ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)$|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|(?<!\b(?:spread|splits?|comes?|runs?|leaks?|seeps?|oozes?|sweats?) (?:it |them )?)\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
+      /\bdrain (?:(?:it|them|the \w+|well) )?on (?:\w+ )?(?:paper|kitchen|towels?)\b|\b(?:remove(?! (?:the )?(?:lid|pot|cooker|pan)\b| (?:it )?from (?:the )?(?:heat|stove|hob))|lift (?:it |them |the \w+ )?out|(?:take|pull|hoik) (?:it |them |the \w+ |(?:pork|chicken|beef|lamb|meat|ham|ribs|turkey|duck|veal) )?out|set (?:it |them )?aside|to one side|transfer(?! (?:everything|it all|all of it|the (?:chicken|meat|lamb|beef|pork) and (?:the |its )?marinade)\b.{0,16}\bto (?:the |your )?(?:pot|cooker)\b)|out again|off (?:it|they) comes?|fish(?:ed)? (?:\w+ ){0,2}out|scoop (?:\w+ ){0,2}out|discard|lift out|take out|(?:lift|move|take|put|set|pop|keep|spoon|scoop|tong|park|hold|slide) (?:it |them |(?:the )?(?:\w+ ){1,3}?)?(?:on ?to|to|on) (?:a |the )?(?:[\w-]+ ){0,2}(?:plate|board|tray|platter|rack|dish|bowl|foil|sheet|roasting tin|tin)s?)\b|(?:lift|move|take|transfer|tong|tip|scrape|spoon|scoop)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? (?:out )?(?:on|in) ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)$|(?:lift|move|take|transfer|tong)(?: (?:it|them|the (?:\w+ ){0,2}\w+))? in ?to an? (?:[\w-]+ ){0,2}(?:dish|bowl|plate)|^\W*(?:pull|fish|hoik|yank) (?:out )?(?:the )?(?:hocks?|shanks?|roast|joint|bird|carcass|meat|ribs|chicken|pork|beef)$|^\W*(?:the )?\p{L}+(?: (?:and|&) \p{L}+)? (?:on)?to an? (?:[\w-]+ ){0,2}(?:plate|platter|board|dish|bowl)$|(?<!\b(?:spread|splits?|comes?|runs?|leaks?|seeps?|oozes?|sweats?) (?:it |them )?)\bout\b$|^\W*reserve(?: (?:it|them|on a plate|the \p{L}+))?$|\bout (?:on ?to|in ?to|to|on|of the pot)\b|\baside\b/iu,
   },
   {
     verb: 'keepwarm',
@@ -288,7 +288,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'stirin',
-    words: /\b(?:finish|refine|enrich|round|mount)(?:e?d)? (?:it |off |the \w+ )*with\b/i,
+    words: /\b(?:finish|refine|enrich|round|mount|sharpen|brighten|freshen)(?:e?d)? (?:it |off |up |the \w+ )*with\b/i,
     stages: ['after', 'table'],
   },
   {
