@@ -226,6 +226,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Meanwhile, ',
   ],
   [/\bthru\b/gi, 'through'],
+  // "Quick-pickle the onion": no pressure is let go.
+  [/\bquick[- ](?=pickl)/giu, ''],
   // "Sauté and simmer": how the pot is set.
   [/(?<=^|[.;]\s+)saut[ée] and (?=(?:simmer|boil|bubble|reduce|stir|whisk)\b)/giu, ''],
   // "Take the pork out, oven 425 for 15 min".

@@ -16,6 +16,7 @@ import {
 import { meanwhile } from './meanwhile';
 import { merged } from './merge';
 import { ownPan } from './ownPan';
+import { pickled } from './pickled';
 import { sideGrain } from './sideGrain';
 import { type Clause, Reading } from './reading';
 import { withMeatBlanched, withMeatUnderLid } from './underLid';
@@ -41,6 +42,7 @@ const RULES: readonly Rule[] = [
   lettingGo,
   ownPan,
   sideGrain,
+  pickled,
   meanwhile,
   whileClosed,
   deed,

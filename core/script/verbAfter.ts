@@ -166,6 +166,8 @@ const ofTheTable: Rule = ({ text, meant, lines, last, isToCome, said, some }) =>
   if (last?.verb === 'mix' && BECOMES_DOUGH.test(text) && meant.some(isToCome)) return null;
   // "Ladle over rice; yoghurt on top".
   if (last?.verb === 'serve' && said === null && meant.length && BESIDE_IT.test(text)) return 'serve';
+  // "Assemble: pork, slices of avocado, queso, onions".
+  if (last?.verb === 'fill' && !last.lines.length && said === null && meant.some(isToCome)) return 'fill';
   // A slice of cheese laid on each roll belongs to the roll.
   if (last && ['fill', 'serve', 'grill'].includes(last.verb) && some(['cheese']) && LAID_ON.test(text))
     return 'fill';

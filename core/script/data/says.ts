@@ -288,7 +288,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'stirin',
-    words: /\b(?:finish|refine|enrich|round|mount|sharpen|brighten|freshen)(?:e?d)? (?:it |off |up |the \w+ )*with\b/i,
+    words:
+      /\b(?:finish|refine|enrich|round|mount|sharpen|brighten|freshen)(?:e?d)? (?:it |off |up |the \w+ )*with\b/i,
     stages: ['after', 'table'],
   },
   {
