@@ -42,8 +42,11 @@ export const LineSchema = z.object({
   swappedFrom: z.string().max(400).optional(),
   /** True when the tool added this line at the cook's tap. */
   added: z.boolean().optional(),
-  /** Where it stands in the pot when not in the liquid: on a rack, or in a bowl of its own on the rack (rice beside a curry). */
-  on: z.enum(['rack', 'bowl']).optional(),
+  /**
+   * Where it stands in the pot when not in the liquid: on a rack, or in a bowl of its own on the rack (rice beside a curry); `pot` where the
+   * cook takes it off the rack that the recipe speaks of.
+   */
+  on: z.enum(['rack', 'bowl', 'pot']).optional(),
   /** Goes in when the pot is opened in between, for a second shorter stretch. */
   later: z.boolean().optional(),
   /** Sized as a slurry after pressure instead of by the written amount. */

@@ -52,12 +52,21 @@ export interface PlacedItem {
 export const isInTheSauce = (item: Pick<PlacedItem, 'moment' | 'line' | 'isInside'>): boolean =>
   !isHeldBack(item.moment) && item.line.on !== 'bowl' && !item.isInside;
 
+/** What sticks to the meat it was rubbed or marinated with. */
+const RIDES_ON_MEAT: ReadonlySet<FoodKind> = new Set([
+  'sour-dairy',
+  'sugar',
+  'spice-ground',
+  'flour',
+  'starch',
+]);
+
 /** How much of a line can thicken or catch in the liquid under the lid, g: what clings to meat stays there with half of it. */
 export function looseG(item: PlacedItem): number {
   const kind = item.read.food?.kind;
   const isCoat = item.moment === 'sear' && (kind === 'flour' || kind === 'starch');
   // A marinade rides on its meat, above the liquid.
-  const isMarinade = item.touchesRaw && kind === 'sour-dairy';
+  const isMarinade = item.touchesRaw && RIDES_ON_MEAT.has(kind ?? 'other');
   return isCoat || isMarinade
     ? Math.min(item.massG.mid, item.sticksG ?? item.massG.mid) * COAT_LOOSENS.value
     : item.massG.mid;

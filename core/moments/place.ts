@@ -259,6 +259,7 @@ interface ScriptPart extends Part {
   later?: boolean;
   isBound?: boolean;
   touchesRaw?: boolean;
+  onRack?: boolean;
   boilsDown?: boolean;
   isCaramel?: boolean;
 }
@@ -274,6 +275,7 @@ function scriptParts(places: readonly ScriptPlace[], computed: Moment): ScriptPa
     later: p.later,
     isBound: p.isBound,
     touchesRaw: p.touchesRaw,
+    onRack: p.onRack,
     boilsDown: p.boilsDown,
     isCaramel: p.isCaramel,
   }));
@@ -304,7 +306,10 @@ function placeLine(
   return parts.map((part, partIndex) => ({
     lineId: line.id,
     index,
-    line: part.later && line.later === undefined ? { ...line, later: true } : line,
+    line: standing(
+      part.later && line.later === undefined ? { ...line, later: true } : line,
+      part.onRack === true,
+    ),
     ...(part.actId ? { actId: part.actId } : {}),
     touchesRaw: part.touchesRaw === true,
     ...(part.boilsDown === undefined ? {} : { boilsDown: part.boilsDown }),
@@ -324,6 +329,13 @@ function placeLine(
     computed: computed[partIndex] ?? part.moment,
     early: earlyOf(read, part, computed[partIndex] ?? part.moment, by),
   }));
+}
+
+/** A line where it really stands: on the rack by the recipe's words, unless the cook says otherwise. */
+function standing(line: Line, onRack: boolean): Line {
+  const { on, ...rest } = line;
+  if (on === 'pot') return rest;
+  return on === undefined && onRack ? { ...line, on: 'rack' } : line;
 }
 
 const MEATS: readonly FoodKind[] = KINDS.meat;

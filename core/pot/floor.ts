@@ -67,7 +67,8 @@ export function floorRisk(
       ...(scraped ? {} : { is: 'unscraped' as const }),
     });
   for (const [kind, row] of Object.entries(KIND_RISK)) {
-    const mine = under.filter((i) => i.read.food?.kind === kind);
+    // What lies on the rack with its meat is off the floor.
+    const mine = under.filter((i) => i.read.food?.kind === kind && i.line.on !== 'rack');
     const massG =
       mine.reduce((s, i) => s + looseG(i) * friedDown(i), 0) * (DISPERSED.has(kind) ? dilution : 1);
     if (massG < 2) continue;

@@ -104,6 +104,8 @@ function layerLabel(kind: LayerKind, items: readonly PlacedItem[]): string {
   return items.length > 1 && kind.id !== 'tomato' ? `${name} +${items.length - 1}` : name;
 }
 
+const MEAT_LAYER: ReadonlySet<FoodKind> = new Set(LAYER_KINDS.find((k) => k.id === 'meat')?.kinds ?? []);
+
 /** Level in mm that `liquidMl` reaches among layers stacked from the floor. More liquid never stands lower. */
 export function levelMm(
   liquidMl: number,
@@ -161,8 +163,14 @@ export function fillPot(
   const under = items.filter((i) => !isHeldBack(i.moment) && i.read.food && i.massG.mid > 0);
   const area = floorAreaCm2(pot);
   const height = heightMm(pot);
-  const loose = under.filter((i) => i.line.on === undefined);
-  const onRack = under.filter((i) => i.line.on === 'rack' && !isLiquid(i));
+  // A rub lies on its meat, and on nothing else.
+  const hasMeat = under.some((i) => MEAT_LAYER.has(i.read.food?.kind ?? 'other'));
+  const rides = (i: PlacedItem): boolean => i.touchesRaw && hasMeat && !isLiquid(i);
+  const isRacked = (i: PlacedItem): boolean => i.line.on === 'rack' && !isLiquid(i);
+  // Where the meat was taken off the rack its rub came with it.
+  const hasRack = under.some((i) => isRacked(i) && !rides(i));
+  const loose = under.filter((i) => i.line.on === undefined || (isRacked(i) && !hasRack));
+  const onRack = hasRack ? under.filter(isRacked) : [];
   const inBowl = under.filter((i) => i.line.on === 'bowl');
   const liquidMl = under
     .filter((i) => isLiquid(i) && i.line.on !== 'bowl')
@@ -185,7 +193,9 @@ export function fillPot(
   };
   const kindsOf = (list: readonly PlacedItem[]) =>
     LAYER_KINDS.map((kind) => {
-      const mine = list.filter((i) => i.read.food && kind.kinds.includes(i.read.food.kind));
+      const mine = list.filter((i) =>
+        kind.kinds.includes(rides(i) ? 'red-meat' : (i.read.food?.kind ?? 'other')),
+      );
       const isSunk = (i: PlacedItem): boolean => i.moment === 'aromatics' || options.isCooked?.(i) === true;
       return {
         kind,

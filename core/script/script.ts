@@ -56,6 +56,8 @@ export interface ScriptPlace {
   boilsDown: boolean;
   /** Rubbed into raw meat, or its marinade. */
   touchesRaw: boolean;
+  /** Laid on a rack before the lid, by the recipe's own words. */
+  onRack: boolean;
   /** Melted to a caramel on purpose, before anything is poured: it does not lie on the floor as sugar. */
   isCaramel: boolean;
 }
@@ -73,6 +75,7 @@ const DAIRY: readonly FoodKind[] = ['cream', 'milk', 'sour-dairy', 'cream-cheese
 export function placesOf(script: Script, lines: readonly ScriptLine[]): ReadonlyMap<number, ScriptPlace[]> {
   const found = new Map<number, ScriptPlace[]>();
   const aside = keptAside(script, lines);
+  const racked = onTheRack(script, lines);
   script.acts.forEach((act, at) => {
     for (const { index, share } of act.lines) {
       const kind = lines[index]?.read.food?.kind;
@@ -90,6 +93,7 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
         boilsDown:
           (BOILS.test(act.words) || script.acts[at + 1]?.verb === 'reduce') &&
           !isBarelyBoiled(act, script.acts[at + 1], (lines[index]?.read.massG.mid ?? 0) * share),
+        onRack: racked.has(index),
         isCaramel: act.verb === 'caramel',
         touchesRaw: act.verb === 'marinate' || act.verb === 'brine' || act.verb === 'season',
         isBound: act.verb === 'stuff' || (['mix', 'soak'].includes(act.verb) && isShaped(script, at, lines)),
@@ -99,6 +103,18 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
   });
   return found;
 }
+
+/** What lies on a rack when the first lid goes on, with what it was rubbed with. What pours runs through. */
+function onTheRack({ acts }: Script, lines: readonly ScriptLine[]): ReadonlySet<number> {
+  const of = (a: Act): number[] => [...a.lines.map((l) => l.index), ...a.again];
+  const lid = acts.findIndex((a) => a.verb === 'close');
+  const before = acts.slice(0, Math.max(0, lid));
+  const isPoured = (i: number): boolean => (lines[i]?.read.food?.thin ?? 0) > 0.5;
+  const laid = new Set(before.filter((a) => a.verb === 'rack').flatMap(of));
+  const rubbed = before.filter((a) => RUBS_IN.has(a.verb) && a.again.some((i) => laid.has(i))).flatMap(of);
+  return new Set([...laid, ...rubbed].filter((i) => !isPoured(i)));
+}
+const RUBS_IN: ReadonlySet<string> = new Set(['season', 'marinate', 'dredge']);
 
 /** What may stand on a plate through the lid: cooked already, or good raw. Raw meat that seems to be left out is more likely misread. */
 const STANDS_BY: ReadonlySet<FoodKind> = new Set([

@@ -210,11 +210,11 @@ function Stands({ item, edit }: Pick<Props, 'item' | 'edit'>) {
         size="sm"
         value={item.line.on ?? ''}
         onChange={(e) => {
-          const on = (e.target.value || undefined) as Line['on'];
+          const on = (e.target.value || 'pot') as Line['on'];
           const fix = standOn(
             item.lineId,
             on,
-            on ? `on the ${on === 'bowl' ? 'rack in a bowl' : 'rack'}` : 'with the rest',
+            on === 'pot' ? 'with the rest' : `on the ${on === 'bowl' ? 'rack in a bowl' : 'rack'}`,
           );
           edit(fix.label, fix.apply);
         }}

@@ -194,17 +194,18 @@ function PartRow({
       </button>
       {first && (
         <span className="page-part-read small">
-          {first.read.food ? (
+          {first.read.several.length > 1 ? (
+            `Told apart: ${first.read.several.join(' · ')}`
+          ) : first.read.food ? (
             <>
               {first.read.known}
               {first.read.massG.mid >= 1 && `, about ${formatMass(first.read.massG.mid, kitchen.units)}`}
-              {first.read.several.length > 1 && `, with ${first.read.several.length - 1} more`}
               <span className={`read-moment moment-${first.moment}`}>
                 {items.map((x) => MOMENT_NAMES[x.moment]).join(' + ')}
               </span>
             </>
           ) : null}
-          {first.read.doubt && first.read.confidence !== 'sure' && (
+          {first.read.doubt && first.read.confidence !== 'sure' && first.read.several.length < 2 && (
             <span className="page-part-doubt">{first.read.doubt}</span>
           )}
         </span>
