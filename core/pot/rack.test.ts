@@ -23,6 +23,11 @@ describe('a rack that the recipe speaks of', () => {
     expect(floor.parts.map((p) => p.id)).not.toEqual(expect.arrayContaining(['sugar']));
   });
 
+  it('has the rub on it too where the method says “rub it all over”', () => {
+    const { fill } = plan(METHOD.replace(/^Rub[^.]*\./, 'Mix the sugar, paprika and salt and rub all over.'));
+    expect(fill.layers.map((l) => l.id)).toEqual(['rack', 'rack-meat']);
+  });
+
   it('is taken away again where the cook puts the meat in with the rest', () => {
     const { fill } = plan(METHOD, 'pot');
     expect(fill.rackMm).toBeNull();

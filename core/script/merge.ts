@@ -235,7 +235,11 @@ const saltedAsItFries: Rule = (pair) => {
 
 /** An act that brings nothing and is done to nothing. */
 const SAYS_NOTHING = ['add', 'stirin', 'mix', 'season'];
-const saysNothing: Rule = ({ act }) => (isEmpty(act) && SAYS_NOTHING.includes(act.verb) ? 'gone' : undefined);
+const saysNothing: Rule = ({ last, act }) => {
+  // "Mix the sugar and salt and rub all over": what was mixed is rubbed in.
+  const isRubbedIn = last.verb === 'mix' && act.verb === 'season' && act.stage === 'prep';
+  return isEmpty(act) && SAYS_NOTHING.includes(act.verb) && !isRubbedIn ? 'gone' : undefined;
+};
 
 /** One table. */
 const servedTogether: Rule = ({ last, act }) => {

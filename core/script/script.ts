@@ -2,7 +2,7 @@ import type { Moment } from '../dish/moment';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
 import { BOIL_OFF_G_PER_MIN } from '../quantity/boilOff';
-import type { ScriptLine } from './line';
+import { isMeat, type ScriptLine } from './line';
 import { DOUGH_G } from './kinds';
 import type { Act, Script } from './act';
 import { readScript } from './read';
@@ -111,7 +111,10 @@ function onTheRack({ acts }: Script, lines: readonly ScriptLine[]): ReadonlySet<
   const before = acts.slice(0, Math.max(0, lid));
   const isPoured = (i: number): boolean => (lines[i]?.read.food?.thin ?? 0) > 0.5;
   const laid = new Set(before.filter((a) => a.verb === 'rack').flatMap(of));
-  const rubbed = before.filter((a) => RUBS_IN.has(a.verb) && a.again.some((i) => laid.has(i))).flatMap(of);
+  const isMeatLine = (i: number): boolean => lines[i] !== undefined && isMeat(lines[i]);
+  // "Mix the rub and rub it all over": what, is not said.
+  const isOfIt = (a: Act): boolean => a.again.some((i) => laid.has(i)) || !of(a).some(isMeatLine);
+  const rubbed = laid.size ? before.filter((a) => RUBS_IN.has(a.verb) && isOfIt(a)).flatMap(of) : [];
   return new Set([...laid, ...rubbed].filter((i) => !isPoured(i)));
 }
 const RUBS_IN: ReadonlySet<string> = new Set(['season', 'marinate', 'dredge']);
