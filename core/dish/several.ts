@@ -20,7 +20,10 @@ export function tellApart(clean: string, amount: Amount | null, pantry: Pantry):
       .split(/\s*,\s*(?:and\s+)?|\s+and\s+|\s*&\s*/i)
       .filter(Boolean);
     const last = (names.at(-1) ?? '').split(' ');
-    const whole = names.map((name) => {
+    const how = /^(ground|dried|whole|fresh|smoked)\s/i.exec(names[0] ?? '')?.[1];
+    const whole = names.map((name, n) => {
+      // "Ground cumin and coriander" is ground coriander too.
+      if (n > 0 && how && pantry.named(`${how} ${name}`)) return `${how} ${name}`;
       if (pantry.named(name)) return name;
       // "Dark and light soy sauce", "cumin and coriander seeds": they share what the last one ends in.
       const joined = [2, 1]

@@ -56,6 +56,12 @@ export function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boo
   // "Slice on the diagonal", of what was just peeled.
   const goesOnCutting = r.isOpened && !named.length && r.parts[n - 1]?.sentence === sentence && isWaiting(r);
   if (goesOnCutting && KNIFE.test(text) && !INTO_POT.test(text)) return true;
+  // "Break the roux into pieces": it goes in by the next words.
+  const isSnapped = r.isOpened && named.length > 0 && SNAPS.test(text);
+  if (isSnapped) {
+    for (const i of named) r.waiting.add(i);
+    return true;
+  }
   const isKnife =
     (r.stage === 'prep' || r.stage === 'open' || isForTable || isStillRaw) &&
     KNIFE.test(text) &&
@@ -65,6 +71,8 @@ export function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boo
   for (const i of named) if (r.isToCome(i)) r.waiting.add(i);
   return true;
 }
+
+const SNAPS = /^\W*(?:break|snap|chop|crumble|cut)\b.*\broux\b/i;
 
 /** True while vegetables lie cut on the board, once the pot is open. */
 const isWaiting = (r: Reading): boolean =>
@@ -148,8 +156,12 @@ const LONGEST_BLANCHING = 7;
 
 /** "Turn it to sauté": the pot is set, and nothing is in it. */
 export function setting({ stage }: Reading, { text, meant }: Clause): boolean {
+  // "Bring it back to room temperature before cooking": it only stands.
+  if (stage === 'prep' && TO_ROOM.test(text)) return true;
   return stage !== 'closed' && !meant.length && SET_TO_SAUTE.test(text);
 }
+
+const TO_ROOM = /\b(?:bring|come|get|let|allow|leave|take)\b.*\broom temp/i;
 
 /** "Remove the sticks", "snip off the string": nothing is done to what is eaten. */
 export function untying(_r: Reading, { text, named }: Clause): boolean {

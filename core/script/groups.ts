@@ -54,6 +54,7 @@ export const STANDS_FOR: readonly {
   { word: /^(?:green|leaf|leaves)$/, kinds: ['leaf'] },
   { word: /^flour$/, kinds: ['flour'] },
   { word: /^slurry$/, kinds: ['starch'] },
+  { word: /^roux$/, kinds: ['starch', 'flour', 'thick-sauce'], named: /\broux\b/i },
   { word: /^starch$/, kinds: ['starch'] },
   { word: /^cream$/, kinds: ['cream'] },
   { word: /^cream$/, kinds: ['sour-dairy'], named: /cr[eè]me/i },

@@ -138,6 +138,29 @@ describe('before the fire', () => {
 });
 
 describe('one word, two things', () => {
+  it.each([
+    'Break roux into pieces and stir in until dissolved.',
+    'Snap the roux blocks apart, drop them in one by one and dissolve in the broth.',
+  ])('a block of roux binds: %s', (told) => {
+    const method = `Brown the steak. Add the water. HIGH pressure 15 mins. Natural release. ${told} Simmer 5 minutes until thick.`;
+    expect(acts('700g chuck steak; 750 ml water; 1 box curry roux blocks', method)).toMatch(
+      /thicken\S*\(curry-roux\)/,
+    );
+  });
+
+  it('chiles are seeded without the cumin, and a chicken is pulled out before it is shredded', () => {
+    const chili =
+      'Stem and seed the dried chiles, toast them in the dry pot. Cover with the water and soak 20 minutes. Brown the beef. Add the chiles and the cumin. High pressure 30 minutes, natural release.';
+    expect(acts('1 kg beef; 5 dried ancho chiles; 2 cups water; 1 tbsp cumin seeds', chili)).toMatch(
+      /add\([^)]*cumin-seed/,
+    );
+    const soup =
+      'Add the chicken and broth. High pressure 10 minutes, quick release. Pull the chicken and let cool until you can handle it. Shred the chicken, add it back.';
+    expect(acts('1.5 lbs chicken breasts; 8 cups broth', soup)).toMatch(
+      /release\(\) liftout\(\) .*shred\(\) return\(\)$/,
+    );
+  });
+
   it('among vegetables a pepper is one that grows', () => {
     const list =
       '1 kg chicken; salt and pepper; 1 tsp black pepper; 1 onion; 1 red bell pepper; 3 cloves garlic; 400 ml stock';

@@ -297,6 +297,13 @@ const ofItsLook: Rule = ({ text, meant, lines, last, isToCome, said, some, isBin
 
 /** The meat in the hand, on a tray, under the grill; and the pot on its heat again. */
 const ofTheMeat: Rule = ({ text, meant, last, wasTakenOut, isToCome, next, said, some }) => {
+  // "Pull the chicken and let it cool": out of the pot.
+  if (
+    said === 'shred' &&
+    /^\W*pull the\b(?!.*\b(?:apart|forks?|into|off)\b)/i.test(text) &&
+    /\bcool\b/i.test(next)
+  )
+    return 'liftout';
   if (said === 'return' && BACK_ON_HEAT.test(text)) return null;
   // "Off the bone, discard the skin": of what is in the hand, and nothing else comes out.
   const isOfTheHand = last && ['bone', 'shred', 'slice'].includes(last.verb);

@@ -85,6 +85,32 @@ describe('what goes on at once', () => {
   });
 });
 
+it('meat rests while its sauce is made, and the clock counts only what is left of that', () => {
+  const list = '2 kg lamb shoulder; 2 tbsp oil; 500 ml stock';
+  const lid =
+    'Brown the lamb in the oil. Add the stock. High pressure 60 minutes, natural release 20 minutes. ';
+  const rest = 'Transfer the lamb to a dish and rest 15 minutes. ';
+  const of = (method: string) => planDish(dishOf(list, method), defaultKitchen());
+  const beside = of(`${lid}${rest}Meanwhile, boil the juices down for 11 minutes. Shred the lamb.`);
+  const after = of(`${lid}${rest}Boil the juices down for 11 minutes. Shred the lamb.`);
+  expect(after.timing.totalS.mid - beside.timing.totalS.mid).toBeCloseTo(11 * 60, -2);
+  const at = (title: RegExp): number => beside.steps.findIndex((s) => title.test(s.title));
+  expect(at(/^Boil down/)).toBeLessThan(at(/^Let it rest/));
+  expect(beside.steps[at(/^Let it rest/)]?.text).toBe('15 min in all, since it came out.');
+});
+
+it('"each ground cumin and coriander" is ground coriander too', () => {
+  const pantry = new Pantry();
+  const lines = linesApart([{ text: '1 tbsp each ground cumin and coriander' }], pantry);
+  expect(lines.map((l) => l.text)).toEqual(['1 tbsp ground cumin', '1 tbsp ground coriander']);
+});
+
+it('a diet is no name of a dish', () => {
+  const page =
+    'Risotto with Chicken and Peas\n\nGluten free • 35 minutes • Serves 4\n\n300 g risotto rice\n800 ml chicken stock\n\nMethod\nAdd the stock to the rice.';
+  expect(readRecipe(page, new Pantry()).title).toBe('Risotto with Chicken and Peas');
+});
+
 it('bacon after the beef is fried in a hot pot, and no cold one', () => {
   const method =
     'Brown the beef in the oil and lift out. Fry the lardons until crisp. Add the stock and the beef. High pressure 35 minutes, natural release.';

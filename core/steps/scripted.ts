@@ -148,6 +148,49 @@ function besideTheSauce(steps: readonly Step[], acts: readonly Act[]): Step[] {
   }, []);
 }
 
+/** What only waits once it is out of the pot. */
+const RESTS: ReadonlySet<string> = new Set(['rest', 'cool']);
+/** Less than this is no wait of its own, s. */
+const LEAST_REST_S = 60;
+
+/**
+ * "Rest the lamb 15 minutes. Meanwhile skim the juices and boil them down": the meat rests while the sauce is made, and the clock counts
+ * only what is left of its rest then.
+ */
+function whileItRests(steps: readonly Step[], acts: readonly Act[]): Step[] {
+  const actOf = (s: Step): Act | undefined => acts.find((a) => s.id === `do-${a.id}`);
+  const out: Step[] = [];
+  for (let at = 0; at < steps.length; at++) {
+    const rest = steps[at];
+    if (!rest) continue;
+    const act = actOf(rest);
+    const before = out.at(-1);
+    const isOut = before !== undefined && actOf(before)?.verb === 'liftout';
+    const beside: Step[] = [];
+    while (isOut && act && RESTS.has(act.verb) && MEANWHILE.test(steps[at + 1]?.words ?? '')) {
+      beside.push(steps[at + 1] as Step);
+      at++;
+    }
+    if (!beside.length || !before) {
+      out.push(rest);
+      continue;
+    }
+    const inAll = formatDuration(rest.durationS.mid);
+    const busyS = beside.reduce((s, b) => s + b.durationS.mid, 0);
+    const leftS = rest.durationS.mid - busyS;
+    out[out.length - 1] = { ...before, text: `${before.text} It rests there, ${inAll} in all.`.trim() };
+    out.push(...beside);
+    if (leftS >= LEAST_REST_S)
+      out.push({
+        ...rest,
+        text: `${inAll} in all, since it came out.`,
+        durationS: handwork(leftS / 60, 0.3),
+        timer: rest.timer ? { ...rest.timer, seconds: Math.round(leftS) } : null,
+      });
+  }
+  return out;
+}
+
 function afterTheLid(
   input: StepInput,
   script: Script,
@@ -275,7 +318,7 @@ function afterTheLid(
     steps.splice(at < 0 ? steps.length : at + 1, 0, check);
   }
   return [
-    ...besideTheSauce(steps, after),
+    ...whileItRests(besideTheSauce(steps, after), after),
     { ...lastly(input, left), ...(words ? { words } : {}) },
     { ...serving(input), ...wordsOf(after.filter((a) => a.verb === 'serve')) },
   ];

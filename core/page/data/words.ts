@@ -41,6 +41,7 @@ export const CLUTTER: readonly RegExp[] = [
   /^(?:about|contact|books?|faq|index|privacy|terms|units|scale|description|summary|overview|introduction|ingredients \+ method)\s*:?$/i,
   /^(?:rated )?\d(?:\.\d+)? out of (?:5|five)\b/i,
   /^(?:easy|medium|moderate|hard|simple|beginner|intermediate|more effort|a challenge)$/i,
+  /^(?:(?:gluten|dairy|nut|egg|sugar|wheat|lactose|soy|grain)[- ]free|vegan|vegetarian|keto|low[- ]carb|low[- ]fat|paleo|whole30|healthy|freez(?:es well|able)|freezer[- ]friendly|halal|kosher|budget|one[- ]pot|family favou?rite|high[- ]protein)(?:\s*[,|•·/&+]\s*(?:(?:gluten|dairy|nut|egg|sugar|wheat|lactose|soy|grain)[- ]free|vegan|vegetarian|keto|low[- ]carb|low[- ]fat|paleo|healthy|freezable|halal|kosher))*$/i,
   /^(?:comment|type|dm|message)\b.{0,24}\bfor\b.{0,20}\b(?:link|recipe)\b|\bfollow (?:me |us )?for more\b|\blink in (?:my )?bio\b/i,
   /^[\p{L} ]{3,30} \/ [\p{L} ]{3,30} \/ [\p{L} ]{3,60}$/iu,
   /^\d+\s+(?:comments?|reviews?|ratings?|votes?|shares?|likes?|saves?|views?|minutes? read|min read)\b/i,
