@@ -195,7 +195,7 @@ export function describe(text: string): Descriptors {
       ? 'shredded'
       : has(
             text,
-            /\bcub(?:es?|ed)\b|\bchunk(?:s|ed)?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |big |inch |cm |mm |even |equal )pieces\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b|\bcurry[- ]cut\b|^(?!.*\b(?:chicken|hen|duck|rabbit|turkey|bird)\b).*\bcut (?:up )?(?:in|into) (?:\d+|\p{L}+) (?:\p{L}+ )?pieces\b/iu,
+            /\bcub(?:es?|ed)\b|\bchunk(?:s|ed)?\b|\bdiced?\b|\bbite[- ]?size|\b(?:small |large |big |inch |cm |mm |even |equal )pieces\b|[\d½¼¾] ?["”″] (?:pieces|dice)\b|\bstew(?:ing)? (?:meat|beef|steak|lamb|pork)\b|\bbeef stew meat\b|\bcurry[- ]cut\b|^(?!.*\b(?:chicken|hen|duck|rabbit|turkey|bird)\b).*\bcut (?:up )?(?:in|into) (?:\d+|\p{L}+) (?:\p{L}+ )?pieces\b/iu,
           )
         ? 'cubed'
         : has(

@@ -136,7 +136,8 @@ export function meatPieces(
     // A cube is no thicker than what it is cut from: a thigh gives flat pieces, however long they are.
     const isOfPoultry = cubed && food.kind === 'poultry';
     const isUnsized = written === USUAL_CUBE_MM && told === undefined && !item.read.isSized;
-    const most = Math.round(ordinary * THICKEST_FACTOR);
+    // A piece of a thigh is no thicker than the thigh.
+    const most = ordinary;
     const said =
       isOfPoultry && written !== null
         ? Math.min(written, isUnsized ? CUBED_POULTRY_MM : most, most)

@@ -211,7 +211,7 @@ export function reserving(r: Reading, { n, text, named }: Clause): boolean {
 const RESERVES =
   /\b(?:reserv(?:e|ing)|(?:set|put|keep)(?:ting)? (?:it |them |this )?aside|(?:keep|hold)(?:ing)? (?:\p{L}+ ){0,4}back|save)\b|^\W*(?:and )?keep(?: it| that)?(?: for later)?\W*$/iu;
 
-const SCOOPS = /\b(?:scoop|spoon|skim|lift|take|measure)\b/i;
+const SCOOPS = /\b(?:scoop|spoon|skim|lift|take|measure)\b|^\W*(?:scrape|wipe|brush|shake)\b.*\boff\b/i;
 
 /** "Let it sit while the cooker heats": what is on the board waits there. */
 export function waiting({ stage, last }: Reading, { text }: Clause): boolean {

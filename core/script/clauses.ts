@@ -226,6 +226,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     'Meanwhile, ',
   ],
   [/\bthru\b/gi, 'through'],
+  // "When ready to cook, heat the oil".
+  [/(?<=^|[.;]\s+)when (?:you are |you['’]re )?ready(?: to (?:cook|start|eat|serve))?,\s*/giu, ''],
   // "Quick-pickle the onion": no pressure is let go.
   [/\bquick[- ](?=pickl)/giu, ''],
   // "Sauté and simmer": how the pot is set.

@@ -7,7 +7,7 @@ import { readScript } from './read';
  * A law of other words for the end of a creamy dish: lifted out, bound, dairy, leaves, something sharp, back and to the table, in that
  * order, with every line at its act, whichever way each of it is said.
  */
-const RUNS = { numRuns: 250, seed: 20261202 };
+const RUNS = { numRuns: 120, seed: 20261202 };
 const pantry = new Pantry();
 const LIST = [
   '1 kg boneless chicken thighs',

@@ -16,7 +16,11 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   if ((!MEANWHILE.test(c.sentence) && !isBegun) || OPENS_IT.test(c.text)) return false;
   const isOfIt = (i: number): boolean =>
     last?.again.includes(i) === true || last?.lines.some((l) => l.index === i) === true;
-  const isGoingOn = last?.stage === 'closed' && last.run > r.run && c.meant.every(isOfIt);
+  // "Make the dumplings. Mix the flour and suet": of that flour, whatever else is called so and has gone in.
+  const isNameOfIt = (i: number): boolean =>
+    !r.isToCome(i) && last?.verb === 'mix' && last.lines.some((l) => r.kindOf(l.index) === r.kindOf(i));
+  const isGoingOn =
+    last?.stage === 'closed' && last.run > r.run && c.meant.every((i) => isOfIt(i) || isNameOfIt(i));
   // "…, season and set aside", "push it through a grater into boiling water. Drain": of what is beside the pot.
   if (isGoingOn) {
     last.minutes ??= timeNamed(c.text);

@@ -48,7 +48,7 @@ const WITH_IT: readonly FoodKind[] = [
 ];
 
 /** True of what was made sharp in a bowl: it is served from there. */
-export const isPickle = (kinds: readonly FoodKind[]): boolean =>
+const isPickle = (kinds: readonly FoodKind[]): boolean =>
   kinds.length > 1 &&
   kinds.every((k) => WITH_IT.includes(k)) &&
   kinds.some((k) => SHARP.includes(k)) &&

@@ -32,7 +32,16 @@ const SHAPED =
 /** What makes a masala of what is ground. */
 const SPICED: readonly FoodKind[] = [...KINDS.spice, 'aromatic', 'allium', 'tomato-fresh', 'herb-soft'];
 /** What stuffed meat is called from then on. */
-const ROLLED: readonly string[] = ['roulades', 'rolls', 'parcels', 'bundles', 'beef olives'];
+const ROLLED: readonly string[] = [
+  'roulades',
+  'rouladen',
+  'involtini',
+  'paupiettes',
+  'rolls',
+  'parcels',
+  'bundles',
+  'beef olives',
+];
 /** What flour is made to once the pot is open, and how it goes in. */
 export const DOUGHS: readonly string[] = ['dough', 'batter', 'dumplings'];
 const DROPPED = /\b(?:drop|sit|place|put|spoon|add|lay|dot|float|arrange|lower|slide|scoop)\b/i;
@@ -85,7 +94,10 @@ export class Products {
   /** From now on what an act made beside the pot can be named: the mixture, the marinade. */
   add({ verb, lines, again }: Act): void {
     const rolled = inOrder([...again, ...lines.map((l) => l.index)]).filter((i) => this.of.isRawMeat(i));
-    if (verb === 'stuff' && rolled.length) for (const name of ROLLED) this.#made.set(name, rolled);
+    // "Roll each slice up": of the one meat that can be rolled.
+    const meats = this.of.lines.map((_, i) => i).filter((i) => this.of.kindOf(i) === 'red-meat');
+    const inside = rolled.length ? rolled : meats;
+    if (verb === 'stuff' && inside.length) for (const name of ROLLED) this.#made.set(name, inside);
     const all = inOrder([...lines.map((l) => l.index), ...again]).filter((i) => !this.of.isMeat(i));
     // A dough for dumplings is made while the pot is open: it goes in where it is dropped.
     const isDough =

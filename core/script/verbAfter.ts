@@ -73,7 +73,7 @@ const RAW: readonly FoodKind[] = ['seafood', 'poultry', 'red-meat', 'ground-meat
 const AFTER_BINDING: ReadonlySet<string> = new Set(['dairy', 'stirin', 'return', 'wilt']);
 /** A lid that is not locked. */
 const ONLY_RESTS =
-  /\b(?:rest(?:ing)?|loose(?:ly)?|ajar|not locked|unlocked|no pressure|without pressure|just sitting)\b/i;
+  /\b(?:rest(?:ing)?|loose(?:ly)?|ajar|not locked|unlocked|(?:don['’]t|do not|without) lock(?:ing)?|no pressure|without pressure|just sitting)\b/i;
 const AT_TABLE = /\b(?:toppings?|garnish\w*|each (?:bowl|plate|one))\b/i;
 /** Dairy that grains where it simmers, unless flour or starch holds it. */
 const GRAINS: readonly FoodKind[] = ['sour-dairy', 'milk', 'cheese'];
@@ -157,8 +157,13 @@ const FROM_ABOVE = /\b(?:air[- ]?fry\w*|broil\w*|grill|salamander|blow ?torch)\b
 const ON_A_TRAY =
   /\b(?:on|onto|over|in) (?:a|the) (?:\p{L}+[- ]){0,2}(?:tray|sheet|baking sheet|roasting tin|grill pan)\b/iu;
 
+const ONLY_STIRS =
+  /^\W*(?:and |then )*(?:(?:gently|carefully) (?:stir|turn|toss|move)\b|(?:stir|turn|toss|move)\b.*\b(?:gently|carefully)\W*$)(?!.*\b(?:in|into|through|with|back|until)\b)/i;
+
 /** What is for the table or for the roll, and no pot. */
-const ofTheTable: Rule = ({ text, meant, lines, last, isToCome, said, some }) => {
+const ofTheTable: Rule = ({ text, meant, lines, last, wasTakenOut, isToCome, said, some }) => {
+  // "Stir the meatballs gently": they are in it.
+  if (meant.length > 0 && !meant.some(isToCome) && !wasTakenOut && ONLY_STIRS.test(text)) return null;
   // What stands in the list for the table goes there; what is cooked for it is cooked beside.
   const isOfTheTable = meant.length > 0 && meant.every((i) => isForTheTable(lines[i] as ScriptLine));
   if (isOfTheTable && said !== null && STIRRED.has(said)) return 'serve';

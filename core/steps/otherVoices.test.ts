@@ -144,3 +144,26 @@ it('what stands in the marinade is got ready first', () => {
   ).find((s) => s.id === 'prep');
   expect(prep?.text).not.toMatch(/There is time to get [^.]*lemon/);
 });
+
+describe('pieces of a bird', () => {
+  const minutesOf = (line: string): number =>
+    planDish(
+      dishOf(
+        `${line}; 1 tbsp oil; 400 ml stock`,
+        'Brown it in the oil. Add the stock, close the lid and cook at high pressure until tender.',
+      ),
+      defaultKitchen(),
+    ).heat.suggestedMin;
+  it.each([
+    'halved',
+    'quartered',
+    'cut into strips',
+    'cut in bite-size pieces',
+    'cut into 1½" pieces',
+    'cut into 4 cm chunks',
+  ])('take no longer than the whole thigh: %s', (cut) => {
+    expect(minutesOf(`1 kg boneless chicken thighs, ${cut}`)).toBeLessThanOrEqual(
+      minutesOf('1 kg boneless chicken thighs') + 1,
+    );
+  });
+});
