@@ -3,7 +3,8 @@ import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
 import { INTO_WHAT_COOKS, isSameBowl, verbTold } from './deed';
 import { KINDS } from './kinds';
-import { type Reading, type Clause } from './reading';
+import { joined } from './merge';
+import { type Reading, type Clause, untilTold } from './reading';
 import { VERBS_THAT } from './data/verbs';
 
 /** "Meanwhile fry the mushrooms in butter": done in a pan or a bowl of its own while the pot is closed. */
@@ -23,10 +24,15 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     last?.stage === 'closed' && last.run > r.run && c.meant.every((i) => isOfIt(i) || isNameOfIt(i));
   // "…, season and set aside", "push it through a grater into boiling water. Drain": of what is beside the pot.
   if (isGoingOn) {
-    last.minutes ??= timeNamed(c.text);
+    const minutes = timeNamed(c.text);
+    // "Cook 3 more minutes".
+    if (last.minutes !== null && minutes !== null && /\b(?:more|another|further)\b/i.test(c.text))
+      last.minutes += minutes;
+    else last.minutes ??= minutes;
     return true;
   }
   if (isBegun && last.verb === 'mix' && intoTheDough(r, c, last)) return true;
+  if (isBegun && FRIES_BESIDE.has(last.verb) && intoTheSkillet(r, c, last)) return true;
   if (!MEANWHILE.test(c.sentence)) return false;
   r.stage = 'after';
   r.run++;
@@ -66,6 +72,47 @@ const VEGETABLES: readonly FoodKind[] = [
   'mushroom',
   'pulse-cooked',
 ];
+
+/** In a pan of its own, beside the closed pot. */
+const FRIES_BESIDE: ReadonlySet<string> = new Set(['fry', 'soften', 'brown', 'toast']);
+const GOES_INTO_THE_PAN =
+  /^\W*(?:and |then )*(?:add|tip in|stir in|throw in|toss in|cook|fry|saut[eé]|season|sprinkle|turn|stir)\b/i;
+const OF_ANOTHER_PLACE =
+  /\b(?:pot|cooker|lid|valve|open|stew|sauce|soup|broth|curry|return|back|serve|release|vent)\b/i;
+/** What is fried for a stew, beside it. */
+const FRIED_BESIDE: readonly FoodKind[] = [
+  ...KINDS.fat,
+  ...KINDS.aromatic,
+  ...KINDS.spice,
+  'quick-veg',
+  'slow-veg',
+  'root-veg',
+  'herb-soft',
+  'herb-woody',
+  'salt',
+  'sugar',
+  'cured-meat',
+  'nut',
+  'bread',
+];
+
+/** "Melt the butter in a skillet. Add the mushrooms and cook 8 minutes; add the small onions": one frying beside the closed pot. */
+function intoTheSkillet(r: Reading, { meant, text, sentence }: Clause, pan: Act): boolean {
+  const fresh = meant.filter((i) => r.isToCome(i));
+  const isItsOwn =
+    pan.where === 'pan' &&
+    GOES_INTO_THE_PAN.test(text) &&
+    !OF_ANOTHER_PLACE.test(text) &&
+    !meant.some((i) => r.isRawMeat(i));
+  if (!isItsOwn || !fresh.every((i) => FRIED_BESIDE.includes(r.kindOf(i)))) return false;
+  r.takeInto(pan, fresh);
+  const minutes = timeNamed(text);
+  if (minutes !== null) pan.minutes = (pan.minutes ?? 0) + minutes;
+  const { until } = untilTold(text);
+  if (until) pan.until = until;
+  pan.words = joined(pan.words, sentence);
+  return true;
+}
 
 /** What makes a dough of flour. */
 const WETS_DOUGH: readonly FoodKind[] = [

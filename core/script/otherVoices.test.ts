@@ -250,6 +250,32 @@ describe('beside the pot', () => {
     expect(told).toMatch(/serve\(coriander\)$/);
   });
 
+  it('mushrooms and small onions are one frying in the skillet beside', () => {
+    const method =
+      'Brown the beef. Add the wine. High Pressure 35 minutes. Natural release 15 minutes. While the beef cooks, melt butter in a large skillet. Add mushrooms and cook until browned, about 8 minutes. Add the pearl onions and cook 3 more minutes. Fold the mushrooms into the stew.';
+    expect(
+      acts(
+        '3 lb beef chuck; 2 cups red wine; 2 tbsp butter; 10 oz mushrooms; 1 bag frozen pearl onions',
+        method,
+      ),
+    ).toMatch(/fry\/11\(butter mushroom pearl-onion\)/);
+  });
+
+  it('paprika is quenched, and the thick cream of a tin is a part of it', () => {
+    const soup =
+      'Brown the onions in the lard. Draw the pot off the heat, stir in the paprika, at once quench with the vinegar. Put in the beef and the stock. Second ring, 20 minutes. Release slowly.';
+    expect(
+      acts('3 onions; 2 tbsp lard; 3 tbsp sweet paprika; 1 tbsp vinegar; 600 g beef; 1 l beef stock', soup),
+    ).toMatch(/bloom\(paprika\) deglaze\(cider-vinegar\)/);
+    const curry =
+      'Scoop the thick cream into the pot and fry till it splits. Add the curry paste, 2 min. Add the chicken and stock. High 3 min, QR. Stir in rest of the coconut milk and simmer 4 min.';
+    const told = acts(
+      '400 ml coconut milk; 3 tbsp green curry paste; 600 g chicken thighs; 120 ml stock',
+      curry,
+    );
+    expect(told.match(/coconut-milk/g)).toHaveLength(2);
+  });
+
   it('"without stirring" lays nothing on top, and peas that foam heat nothing', () => {
     const adobo =
       'Brown the chicken. Pour in the vinegar and let it boil, without stirring, for 1 minute. Add the water. HP 9 minutes, NR 10.';

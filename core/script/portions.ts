@@ -22,7 +22,7 @@ const MOST = /\bmost of (?:the )?([^.,;&]*?)(?=,|;|&|\band\b|\bwith\b|$)/i;
 const MOST_SHARE = 0.75;
 /** The thick part of a tin, taken off the top: source: a settled tin of coconut milk; spread 30 %. */
 const THICK_TOP =
-  /\b(?:thick|cream|solid)\w*\b.*\b(?:off|from) the top\b|\btop of the (?:tin|can)\b|\bthick (?:top|part|layer|cream) (?:off|of|from) (?:the )?(?:top of the )?coconut\b/i;
+  /\b(?:thick|cream|solid)\w*\b.*\b(?:off|from) the top\b|\btop of the (?:tin|can)\b|\b(?:scoop|spoon) (?:out |off )?(?:the )?thick (?:coconut )?(?:cream|part)\b|\bthick (?:top|part|layer|cream) (?:off|of|from) (?:the )?(?:top of the )?coconut\b/i;
 const THICK_SHARE = 0.3;
 
 /**
@@ -70,7 +70,7 @@ export function shareTold(
 /** Lines of which a clause takes what is left: "the rest of the stock", "the remaining cream". */
 export function linesLeft(text: string, lines: readonly ScriptLine[], pantry: Pantry): readonly number[] {
   const left =
-    /\b(?:the (?:rest|remainder) of|(?:the )?remaining|the other half of)(?: the)? ([^,;&(–—]{3,60}?)(?=,|;|&|\s[-–—(]|\(|\band\b|\bwith\b|$)/i.exec(
+    /\b(?:(?:the )?(?:rest|remainder) of|(?:the )?remaining|the other half of)(?: the)? ([^,;&(–—]{3,60}?)(?=,|;|&|\s[-–—(]|\(|\band\b|\bwith\b|$)/i.exec(
       text,
     )?.[1];
   return left ? linesNamed(left, lines, pantry) : [];

@@ -175,7 +175,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'deglaze',
     words:
-      /\b(?:get|getting|lift\w*|work\w*|scrub\w*|dislodg\w*|free|loosen\w*|dissolv\w*|releas\w*|pick\w*|stir\w*) (?:up|off)?\b.{0,30}\bbits\b|\b(?:get|scrape|lift|work|rub|bring)\w* .{0,40}\boff the (?:bottom|base|floor)\b|\bdeglaz\w*|\bextinguish\w*|\blift(?:ing)? (?:everything|all) (?:up )?(?:off|from) the (?:bottom|base|floor)\b|\b(?:rub|scrub|clean|work)\w*\b.{0,20}\b(?:base|bottom|floor|bits)\b|\b(?:get|lift) (?:all )?(?:the|any) .{0,16}\bbits (?:off|up)\b|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
+      /\b(?:get|getting|lift\w*|work\w*|scrub\w*|dislodg\w*|free|loosen\w*|dissolv\w*|releas\w*|pick\w*|stir\w*) (?:up|off)?\b.{0,30}\bbits\b|\b(?:get|scrape|lift|work|rub|bring)\w* .{0,40}\boff the (?:bottom|base|floor)\b|\bdeglaz\w*|\b(?:extinguish|quench)\w*|\blift(?:ing)? (?:everything|all) (?:up )?(?:off|from) the (?:bottom|base|floor)\b|\b(?:rub|scrub|clean|work)\w*\b.{0,20}\b(?:base|bottom|floor|bits)\b|\b(?:get|lift) (?:all )?(?:the|any) .{0,16}\bbits (?:off|up)\b|\bscrap\w*|\bloosen(?:ing)?\b.*\b(?:bits|crust|bottom|base|residue|stuck)|\bbubble\b|\b(?:nothing|anything) (?:sticks|stuck|is stuck|that stuck)|\bstuck (?:bits|on)\b/i,
     stages: ['prep', 'open'],
   },
   {
