@@ -41,7 +41,7 @@ const SHAKEN_OUT =
   /\b(?:shake|scrape|tap|knock|pull|pick|remove|discard)\w* (?:out )?(?:the |any |their |its )?(?:stems?|stalks?|seeds?|veins?)(?:(?:,|,? and|,? or) (?:the )?(?:stems?|stalks?|seeds?|veins?))*(?: out)?\b(?! (?:of|from) (?:the )?(?:pot|sauce|broth|pan))/gi;
 /** The cream that has risen in a tin, where the list has only the milk. */
 const RISEN_CREAM =
-  /\b(?:the )?(?:thick(?:ened)? )?cream (?=(?:from|off) (?:the )?top of (?:the )?(?:can|tin)\b)|\b(?:the )?thick(?:ened)? coconut cream\b|\bcoconut cream (?=(?:from|off) the top)/gi;
+  /\b(?:the )?(?:thick(?:ened)? )?cream (?=(?:from|off) (?:the )?top of (?:the )?(?:can|tin)\b)|\b(?:the )?thick(?:ened)? coconut cream\b|\bcoconut cream (?=(?:from|off) the top)|(?<=\b(?:scoop|spoon|skim|lift) (?:out |off )?(?:the )?)thick(?:ened)? cream\b/gi;
 const ITS_FAT =
   /\b(?:bacon|lardons?|pancetta|chorizo|sausage|chicken|duck|pork|beef|lamb) (?:fat|drippings?|grease)\b/gi;
 /** What goes in before "juices" where they are squeezed ones. */
@@ -72,7 +72,10 @@ export function withoutSplash(text: string, lines: readonly ScriptLine[]): strin
     .replace(ITS_PARTS, ' ')
     .replace(SHAKEN_OUT, ' ')
     .replace(RISEN_CREAM, (whole) =>
-      lines.some(({ read }) => read.food?.kind === 'coconut-cream') ? whole : 'the coconut milk ',
+      lines.some(({ read }) => ['coconut-cream', 'cream'].includes(read.food?.kind ?? '')) ||
+      !lines.some(({ read }) => read.food?.kind === 'coconut-milk')
+        ? whole
+        : 'the coconut milk ',
     )
     .replace(/\bjuices\b/gi, (whole, at: number) =>
       // "Add the juices and broth": those that were squeezed; "with any juices" are the meat's.
