@@ -302,6 +302,14 @@ const ofItsLook: Rule = ({ text, meant, lines, last, isToCome, said, some, isBin
 
 /** The meat in the hand, on a tray, under the grill; and the pot on its heat again. */
 const ofTheMeat: Rule = ({ text, meant, last, wasTakenOut, isToCome, next, said, some }) => {
+  // "Remove the chicken and ginger; toss the ginger": thrown away.
+  if (
+    last?.verb === 'liftout' &&
+    /^\W*(?:and |then )*(?:toss|chuck|bin) (?:the|out) [\p{L} ]{3,24}$/iu.test(text) &&
+    !meant.some(isToCome) &&
+    !some(KINDS.meat)
+  )
+    return null;
   // "Pull the chicken and let it cool": out of the pot.
   if (
     said === 'shred' &&

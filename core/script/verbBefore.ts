@@ -441,6 +441,8 @@ const ofPouring: Rule = ({ text, stage, last, wasTakenOut, said, all }) => {
   return undefined;
 };
 
+const STREWN_OVER =
+  /^\W*(?:and |then )*(?:sprinkle|scatter|strew|dot)\b.*\b(?:over|on)(?: (?:it|them|top|the (?:roast|meat|chicken|pork|beef|lamb|joint|top|lot)))?\W*$/i;
 const FRYING_GOES_ON =
   /^\W*(?:and |then )*(?:add|stir in|throw in|tip in|in with|follow)\b.*\b(?:onions?|shallots?|garlic|ginger|lemongrass)\b/i;
 const TURNED_TO_COAT =
@@ -465,6 +467,8 @@ const ofAdding: Rule = ({ text, stage, meant, lines, last, isToCome, next, said,
     const isInPot = meant.some(isRaw) && meant.filter(isRaw).every((i) => !isToCome(i));
     if (said === 'season' && some(KINDS.meat) && stage === 'open' && !isInPot && !wasHot(last))
       return 'season';
+    // "Sprinkle the soup mix over it", "scatter the tomatoes over", once the meat is in: on top.
+    if (stage === 'open' && !wasHot(last) && meant.some(isToCome) && STREWN_OVER.test(text)) return 'top';
     if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open')
       return some(KINDS.spice) && wasHot(last) ? 'bloom' : 'add';
     // Seasoned in the pot: nothing is rubbed in any more.
