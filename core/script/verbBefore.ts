@@ -442,7 +442,7 @@ const ofPouring: Rule = ({ text, stage, last, wasTakenOut, said, all }) => {
 };
 
 const STREWN_OVER =
-  /^\W*(?:and |then )*(?:sprinkle|scatter|strew|dot)\b.*\b(?:over|on)(?: (?:it|them|top|the (?:roast|meat|chicken|pork|beef|lamb|joint|top|lot)))?\W*$/i;
+  /^\W*(?:and |then )*(?:(?:scatter|strew|dot)\b.*\b(?:over|on)|sprinkle\b.*\b(?:over|on) (?:it|them|top))(?: (?:it|them|top|the (?:roast|meat|chicken|pork|beef|lamb|joint|top|lot)))?\W*$/i;
 const FRYING_GOES_ON =
   /^\W*(?:and |then )*(?:add|stir in|throw in|tip in|in with|follow)\b.*\b(?:onions?|shallots?|garlic|ginger|lemongrass)\b/i;
 const TURNED_TO_COAT =
