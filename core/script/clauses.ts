@@ -393,10 +393,10 @@ function unlabelled(sentence: string): string {
 }
 
 /** What stands before a step and belongs to the page: a dot, a dash, a box, "Step 3:", "3)". */
-const STEP_MARK = /^(?:[-–—*•●▪◦‣·▢□☐✓✔►▸]\s+|step \d{1,2}\b\s*[:.)–—-]?\s*|\d{1,2}[.)]\s+)+/iu;
+const STEP_MARK = /^(?:[-–—*•●▪◦‣·▢□☐✓✔►▸]\s+|step \d{1,2}\b\s*[:.)–—-]?\s*|\(?\d{1,2}[.)]\s+)+/iu;
 
 /** Where a sentence ends: before a capital, and in a note without any before every word. */
-const ENDS = /\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"])/u;
+const ENDS = /\n+|(?<=[.!?])\s+(?=[\p{Lu}\d“"]|\(\d{1,2}\))/u;
 const ENDS_LOW = /\n+|(?<=[.!?])\s+(?=[\p{L}\d“"])/u;
 
 /** The method as clauses, each with the sentence it stands in as the recipe has it. */

@@ -137,6 +137,30 @@ describe('before the fire', () => {
   });
 });
 
+describe('in one paragraph', () => {
+  it('steps that are numbered in brackets are steps', () => {
+    const method =
+      '(1) Add oil, then beef; cook until no longer pink. (2) Add garlic, 30 sec. (3) Pour 1/2 cup of the water in and scrape the bottom. (4) Add the spaghetti and the rest of the water. (5) Lid, seal, manual high 8 minutes. QR. (6) Parm on top.';
+    expect(
+      acts(
+        '1 lb ground beef; 1 Tbsp oil; 2 cloves garlic; 2 1/2 cups water; 8 oz spaghetti; parmesan',
+        method,
+      ),
+    ).toMatch(/^brown\(olive-oil ground-beef\)|^brown\(/);
+    expect(acts('1 lb ground beef; 2 1/2 cups water; 8 oz spaghetti', method)).toMatch(
+      /deglaze\(water\) add\(water spaghetti\)|deglaze\(water\) add\(spaghetti water\)/,
+    );
+  });
+
+  it('beans that were drained go in, though the next sentence does not name them', () => {
+    const method =
+      'Drain the beans. Put into the cooker with the hock, leeks and water. Lid on, full pressure, 35 min. Slow release. Mash some of the beans to thicken.';
+    expect(
+      acts('250 g dried butter beans, soaked overnight; 1 ham hock; 2 leeks; 1.5 litres water', method),
+    ).toMatch(/^add\(dried-butter-bean ham-hock leek water\)/);
+  });
+});
+
 describe('what goes back, and what only moves', () => {
   it('rouladen that are rolled of slices go back by their name', () => {
     const method =

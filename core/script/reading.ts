@@ -6,7 +6,7 @@ import { foodWords } from '../pantry/words';
 import type { Act, SizeTold } from './act';
 import { KNEADED_BUTTER } from './namingWords';
 import { linesMeant, linesNamed } from './align';
-import { meansEverything, meansSection, namesGroup, WHOLE_SPICES } from './groups';
+import { EXCEPT, meansEverything, meansSection, namesGroup, WHOLE_SPICES } from './groups';
 import { type ScriptLine } from './line';
 import { clauses } from './clauses';
 import { VERBS_THAT, type Stage } from './data/verbs';
@@ -549,7 +549,10 @@ export class Reading {
     const named = parts.filter(([name]) => foodWords(name).some(isIts));
     // "The sauce ingredients", of a list that calls them "to finish".
     const only = named.length ? named : parts.length === 1 && !this.#isCalled(word) ? parts : [];
-    return only[0]?.[1] ?? [];
+    // "All of the glaze ingredients except the oil".
+    const exceptions = EXCEPT.exec(text);
+    const spared = new Set(this.#ownNamesIn(exceptions?.[1] ?? exceptions?.[2] ?? ''));
+    return (only[0]?.[1] ?? []).filter((i) => !spared.has(i));
   }
 
   /** Parts of the list by their names, each with its lines. */
@@ -715,7 +718,10 @@ export class Reading {
     if (!OBJECTLESS.test(text)) return [];
     const isRaw = (i: number): boolean => this.isRawMeat(i) && this.isToCome(i);
     // "Cut the pork into cubes. Put in a pot of water": what was cut.
-    const cut = [...this.waiting].filter(isRaw);
+    // "Drain the beans. Put into the cooker with the hock": what was drained.
+    const isDrained = (i: number): boolean =>
+      /^(?:pulse|grain)/.test(this.kindOf(i)) && this.isToCome(i) && !named.includes(i);
+    const cut = [...this.waiting].filter((i) => isRaw(i) || isDrained(i));
     if (cut.length) return cut;
     return [...(this.last?.again ?? []), ...(this.last?.lines.map((l) => l.index) ?? [])].filter(
       (i) => this.isRawMeat(i) && this.isToCome(i),

@@ -29,7 +29,7 @@ export const LARDER = [
   row('spice-late', 'fenugreek leaf | kasuri methi | kasoori methi | kasoori | kasuri | dried fenugreek | dried methi | dried fenugreek leaf', { gPerMl: 0.1, scorch: 0 }),
   row('spice-late', 'liquid smoke', { gPerMl: 1, scorch: 0 }),
   row('spice-late', 'filé powder | file powder | gumbo filé | gumbo file | ground sassafras', { gPerMl: 0.4, scorch: 0 }),
-  row('spice-late', 'saffron | saffron strand | saffron thread', { gPerMl: 0.15, pieceG: { pinch: 0.1 }, scorch: 0 }),
+  row('spice-late', 'saffron | saffron strand | saffron thread', { gPerMl: 0.15, pieceG: { pinch: 0.1, each: 0.004, sprig: 0.004 }, scorch: 0 }),
   row('spice-whole', 'cumin seed | jeera | zeera | shahi jeera | whole cumin | black cumin | caraway black', {}),
   row('spice-whole', 'caraway seed | caraway'),
   row('spice-whole', 'coriander seed'),
