@@ -44,7 +44,7 @@ export const REGIONAL = [
   row('aromatic', 'fresh turmeric | turmeric root', { pieceG: { each: 20, thumb: 15, piece: 12, inch: 12 } }),
   row('aromatic', 'poblano | poblano pepper | poblano chile | anaheim pepper | green chile pepper | padron pepper', { pieceG: { each: 90 }, scorch: 0 }),
   row('aromatic', 'celery leaf | lovage | celery herb', { pieceG: { handful: 8, bunch: 25 }, scorch: 0, allergens: ['celery'] }),
-  row('root-veg', 'soup greens | soup vegetable bunch | bunch of soup vegetables | soup vegetables | pot vegetables', { pieceG: { bunch: 400, each: 400 } }),
+  row('root-veg', 'soup greens | soup vegetable bunch | bunch of soup vegetables | pot vegetables', { pieceG: { bunch: 400, each: 400 } }),
   row('aromatic', 'soffritto | mirepoix | frozen soffritto | holy trinity | soup vegetables | suppengemuse', { gPerMl: 0.6, givesEarly: 0.1, givesTotal: 0.3, scorch: 0, pieceG: { bag: 400 }, allergens: ['celery'] }),
   row('aromatic', 'ginger garlic paste | ginger-garlic paste | garlic paste | ginger paste', { gPerMl: 1.05, scorch: 2 }),
   row('root-veg', 'daikon | mooli | white radish', { pieceG: { each: 400, small: 250, large: 700 }, givesEarly: 0.08, givesTotal: 0.2 }),
