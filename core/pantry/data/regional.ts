@@ -45,7 +45,7 @@ export const REGIONAL = [
   row('aromatic', 'poblano | poblano pepper | poblano chile | anaheim pepper | green chile pepper | padron pepper', { pieceG: { each: 90 }, scorch: 0 }),
   row('aromatic', 'celery leaf | lovage | celery herb', { pieceG: { handful: 8, bunch: 25 }, scorch: 0, allergens: ['celery'] }),
   row('root-veg', 'soup greens | soup vegetable bunch | bunch of soup vegetables | pot vegetables', { pieceG: { bunch: 400, each: 400 } }),
-  row('aromatic', 'soffritto | mirepoix | frozen soffritto | holy trinity | soup vegetables | suppengemuse', { gPerMl: 0.6, givesEarly: 0.1, givesTotal: 0.3, scorch: 0, pieceG: { bag: 400 }, allergens: ['celery'] }),
+  row('aromatic', 'soffritto | mirepoix | frozen soffritto | holy trinity | soup vegetables | suppengemuse', { gPerMl: 0.6, givesEarly: 0.1, givesTotal: 0.3, scorch: 0, pieceG: { bag: 400, bunch: 400 }, allergens: ['celery'] }),
   row('aromatic', 'ginger garlic paste | ginger-garlic paste | garlic paste | ginger paste', { gPerMl: 1.05, scorch: 2 }),
   row('root-veg', 'daikon | mooli | white radish', { pieceG: { each: 400, small: 250, large: 700 }, givesEarly: 0.08, givesTotal: 0.2 }),
   row('root-veg', 'radish | turnip radish', { pieceG: { each: 20, large: 300 }, givesEarly: 0.08, givesTotal: 0.2 }),
