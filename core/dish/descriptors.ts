@@ -109,7 +109,7 @@ const NAMED_SIZES: readonly [RegExp, number][] = [
   ],
   [/\blarge (?:chunks|pieces|cubes)\b|\bbig chunks\b/i, 50],
   [
-    /\bcubed?\b|\bcubes\b|\bchunk(?:s|ed)\b|\bcurry[- ]cut\b|\bstewing\b|\bstew meat\b|\bcut (?:up|into pieces)\b/i,
+    /\bcubed?\b|\bcubes\b|\bchunk(?:s|ed)\b|\bcurry[- ]cut\b|\bstewing\b|\bstew (?:meat|beef|lamb|pork|veal)\b|\bcut (?:up|into pieces)\b/i,
     USUAL_CUBE_MM,
   ],
 ];

@@ -94,6 +94,22 @@ const ONCE_MORE = /\brepeat(?: the cooking)?(?= (?:at|on|under) (?:high |low |fu
 const WHISTLES_ARE =
   /\b(?:\d{1,2}|one|two|three|four|five|six|seven|eight)(?:\s*(?:-|–|to)\s*(?:\d{1,2}|\p{L}{3,5}))? whistles?\b((?: (?:on|over|at|in) (?:a |the )?(?:\p{L}+[- ]?){1,3})?),? ?(?:\(|\bor |= ?|\/ ?|\bi\.?e\.?,? |, )(?:that is |it takes |takes |for )?(?:about |approx\.? |approximately |around |roughly |~ ?|nearly )*(\d{1,2}(?:\s?[-–]\s?\d{1,2})? (?:more )?minutes?)\)?/giu;
 
+/** "Set control at 10 lbs. and cook 20 min after control jiggles. Cool cooker at once": a weight, in its old words. */
+const OLD_WEIGHT: readonly (readonly [RegExp, string])[] = [
+  [
+    /\b(?:set (?:the )?(?:control|regulator|gauge|weight) (?:at|to|on)|bring(?: it| the (?:pot|cooker))? (?:back )?up to|(?:cook(?:ed)?|process)(?: it)? (?:at|under)) (?:5|10|15) ?(?:lbs?|pounds?)\b\.?(?: (?:of )?pressure)?(?! (?:of|beef|pork|meat)\b)/giu,
+    'bring to high pressure',
+  ],
+  [
+    /\s(?:after|once|when|from when) (?:the )?(?:control|regulator|weight|gauge) (?:first )?(?:jiggles?|rocks?|starts to (?:jiggle|rock))\b/giu,
+    ' at pressure',
+  ],
+  [
+    /\b(?:cool (?:the |your )?(?:pot|cooker|pan) (?:at once|immediately|quickly)|reduce (?:the )?pressure (?:at once|immediately|instantly|quickly))(?: (?:under|in|with) (?:cold |running )*water)?/giu,
+    'quick release',
+  ],
+];
+
 /** "Add 1/2 the coconut milk": half of it. */
 const HALF_IN_FIGURES = /(?<![\d.,/] ?)(?:1\/2|½) (?=(?:of )?(?:the|your|that)\b)/giu;
 
@@ -103,7 +119,7 @@ export const evened = (method: string): string =>
     withoutRates(
       UNITS.reduce(
         (text, [short, long]) => text.replace(short, long),
-        plainSpaces(method)
+        OLD_WEIGHT.reduce((text, [old, now]) => text.replace(old, now), plainSpaces(method))
           .replace(PROGRAMME, 'pressure cook')
           .replace(ONCE_MORE, 'pressure cook')
           .replace(HALF_IN_FIGURES, 'half ')

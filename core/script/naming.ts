@@ -374,7 +374,7 @@ const thePeppers: ClauseRule = ({ clause, lines }, found) => {
   if (!/\bpeppers\b/i.test(clause) && !ONE_THAT_GROWS.test(clause) && !isAmongThem) return;
   const isGround = (i: number): boolean => /^(?:spice|salt)/.test(lines[i]?.read.food?.kind ?? 'spice');
   const grown = lines.flatMap((line, i) =>
-    (lastWord(line) === 'pepper' || isAPepper(line)) && !isGround(i) ? [i] : [],
+    (lastWord(line) === 'pepper' || (isAPepper(line) && !isAmongThem)) && !isGround(i) ? [i] : [],
   );
   for (const i of grown) found.add(i);
   if (!grown.length) return;

@@ -1,6 +1,6 @@
 import { foodWords } from '../pantry/words';
 import { unitById } from '../quantity/units';
-import { type ScriptLine, lastWord } from './line';
+import { type ScriptLine, lastWord, wordsOf } from './line';
 
 /** Words that tell two lines of one food apart. */
 const TOLD_APART =
@@ -63,8 +63,14 @@ export function sameFoodTold(
       const isOfPart =
         section !== undefined &&
         foodWords(section).some((w) => w.length >= 4 && foodWords(clause).some((v) => isSameStem(v, w)));
+      // "Half the sazón" of a list that has an adobo too: both are a seasoning, and one is called so.
+      const said = new Set(foodWords(clause));
+      const isCalledSo = [...wordsOf(lines[j] as ScriptLine).telling].some(
+        (w) => said.has(w) && !same.every((k) => wordsOf(lines[k] as ScriptLine).telling.has(w)),
+      );
+      const byWord = isCalledSo ? 1 : 0;
       const byPart = isOfPart ? 1 : section === undefined ? 0 : -2 * UNSAID;
-      return byAmount + byUnit + byPart + [...told].filter((w) => text.includes(w)).length - unsaid;
+      return byAmount + byUnit + byWord + byPart + [...told].filter((w) => text.includes(w)).length - unsaid;
     };
     const best = Math.max(...same.map(scoreOf));
     if (scoreOf(i) < best) out.delete(i);

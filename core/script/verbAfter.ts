@@ -340,7 +340,7 @@ const ofTheMeat: Rule = ({ text, meant, last, wasTakenOut, isToCome, next, said,
 };
 
 /** What is fried or roasted beside, and what is only a setting of the pot. */
-const ofFrying: Rule = ({ text, meant, isToCome, said, all }) => {
+const ofFrying: Rule = ({ text, meant, last, isToCome, said, all }) => {
   // "Temper with the oil, mustard seeds and curry leaves": in a small pan, and poured over.
   if (TEMPERED.test(text) && meant.some(isToCome) && all(OF_A_TEMPERING)) return 'fry';
   // "Top with the feta and the lemon cut in wedges": it is strewn over.
@@ -352,6 +352,12 @@ const ofFrying: Rule = ({ text, meant, isToCome, said, all }) => {
   // "Sauté low ten minutes, uncovered": how the pot is set, with nothing to fry.
   // "Sauté mode, orzo in 7 minutes": what drinks is simmered in what is there.
   if (said === 'fry' && meant.length > 0 && all(['pasta', 'grain'])) return 'simmer';
+  // "Cook the noodles in a separate pan, blanch the greens in the same water".
+  const isApart =
+    /\bin (?:a|another|its own) (?:separate|second|large|other|big)?\s*(?:pan|pot|saucepan)\b/i.test(text);
+  if (said === 'simmer' && isApart && meant.length > 0 && all(['pasta', 'grain'])) return 'boil';
+  if (last?.verb === 'boil' && meant.some(isToCome) && /\bsame (?:water|pan|pot)\b/i.test(text))
+    return 'boil';
   if (said === 'fry' && !meant.some(isToCome) && (SETS_LOW.test(text) || TILL_IT.test(text))) return 'simmer';
   return undefined;
 };

@@ -91,7 +91,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'stuff',
     words:
-      /\broll(?:ed)? (?:it |them |each |each one )?up\b|\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside|mixture|filling|stuffing)\b|^\W*(?:stuff|fill)\b(?! (?:the|your) (?:\p{L}+ )?(?:pot|cooker|kettle|pan|tins?|cans?|jars?|bottles?|packets?|jug|cup)\b)|^wrap\b.*\b(?:in|with)\b|^\W*(?:push|poke|insert|stick|stud)\b(?! (?:it|them|the \p{L}+) (?:down|under|aside|to (?:one|the) side|over))/iu,
+      /\broll(?:ed)? (?:it |them |each |each one )?up\b|\b(?:stuff|fill)\b.*\b(?:cavity|bird|chicken|duck|breasts?|pockets?|inside|mixture|filling|stuffing)\b|^\W*(?:stuff|fill)\b(?! (?:the|your) (?:\p{L}+ )?(?:pot|cooker|kettle|pan|tins?|cans?|jars?|bottles?|packets?|jug|cup)\b)|^wrap\b.*\b(?:in|with)\b|^\W*(?:push|poke|insert|stick|stud)\b(?! (?:it|them|any|(?:the|any) (?:\p{L}+ ){0,2}\p{L}+) (?:down|under|aside|to (?:one|the) side|over))/iu,
     stages: ['prep', 'open'],
   },
   {
