@@ -48,3 +48,34 @@ describe('minutes by weight', () => {
     expect(minutesOf('680 g gammon joint')).toBe(30);
   });
 });
+
+describe('a weight, in its old words', () => {
+  it.each([
+    [
+      'Cover, set control at 10 lbs. and cook 20 min. after control jiggles. Cool cooker at once under running water.',
+      20,
+    ],
+    ['Close, bring up to 15 pounds pressure and cook 12 minutes. Reduce pressure immediately.', 12],
+  ])('%s', (words, minutes) => {
+    const read = readMethod(`Add the hot water. ${words}`);
+    expect([read.minutes, read.release]).toEqual([minutes, 'quick']);
+  });
+
+  it('is none where meat is weighed', () => {
+    expect(readMethod('Brown 10 lbs of beef. Simmer for 2 hours.').underPressure).toBe(false);
+  });
+});
+
+it('stew beef comes in pieces, by whichever name', () => {
+  const sizes = ['2 lbs stew beef', '2 lbs beef stew meat', '2 lbs stewing beef'].map(
+    (text) =>
+      planDish(
+        {
+          ...emptyDish('d', 'Stew', 0),
+          lines: [text, '500 ml stock'].map((t, i) => ({ id: `l${i}`, text: t })),
+        },
+        defaultKitchen(),
+      ).meat[0]?.thicknessMm,
+  );
+  expect(new Set(sizes).size).toBe(1);
+});

@@ -221,6 +221,16 @@ describe('one word, two things', () => {
     expect(acts(list, method)).toMatch(/soften\/6\([^)]*red-pepper[^)]*\)/);
   });
 
+  it('half of one seasoning is no half of the other', () => {
+    const method =
+      'Toss chicken with adobo and half the sazón. Brown it in the oil. Stir in the remaining sazón, 1 min. Add the broth. HIGH 8 min, natural 10 min.';
+    const told = acts(
+      '8 chicken thighs; 2 tsp adobo seasoning; 1 packet sazón; 2 tbsp olive oil; 2 cups chicken broth',
+      method,
+    );
+    expect(told.match(/seasoning-mix/g)).toHaveLength(3);
+  });
+
   it('gelatine blooms in its stock, and nobody is rubbed with it', () => {
     const list = '1 kg chicken thighs; 2 cups chicken stock; 2 packets gelatin; salt; 1 tbsp oil';
     const method =
