@@ -6,7 +6,8 @@ import { foodWords } from '../pantry/words';
 import type { Act, SizeTold } from './act';
 import { KNEADED_BUTTER } from './namingWords';
 import { linesMeant, linesNamed } from './align';
-import { EXCEPT, meansEverything, meansSection, namesGroup, WHOLE_SPICES } from './groups';
+import { meansEverything, meansSection, namesGroup, WHOLE_SPICES } from './groups';
+import { ListParts } from './listParts';
 import { type ScriptLine } from './line';
 import { clauses } from './clauses';
 import { VERBS_THAT, type Stage } from './data/verbs';
@@ -77,26 +78,8 @@ const OBJECTLESS =
 /** "Stir in", "add and simmer": what, was said just before. */
 const PUTS_SOMETHING =
   /^\W*(?:and |then )*(?:stir|add|fold|scatter|sprinkle|toss|tip|put|throw|drop|mix|strew|serve|simmer|cook|boil|use|wilt)\b(?! (?:the|your|a|an|some)\b)/i;
-/** What a part of a list is called that is made in a bowl. */
-const PART =
-  '(rub|marinade|marination|glaze|dressing|sauce|gravy|slurry|topping|filling|crumble|salsa|slaw|salad|gremolata|batter|dough|paste|masala|seasonings?|brine|crust|pickle|spice mix|mix)';
-const MAKES_PART = new RegExp(
-  `^\\W*(?:and |then |first,? |meanwhile,? )*(?:mix|whisk|make|combine|stir|prepare|blend|beat|shake|blitz|whizz)\\b(?: together| up)?(?: all)?(?: of)?(?: the| your)? (?:\\p{L}+ ){0,2}?${PART}(?: (?:together|ingredients|first|up))*(?: (?:in|until)\\b.*)?\\W*$`,
-  'iu',
-);
 const ALL_OF_IT =
   /\b(?:everything|(?:all )?(?:of )?(?:the|your)? ?(?:\p{L}+ ){0,2}ingredients(?: for (?:the|your) (?:\p{L}+ )?\p{L}+)?)\b/giu;
-const EVERY = /\b(?:everything|all|ingredients)\b/i;
-/** "Make the sauce", and how is told behind it. */
-const CALLS_PART = new RegExp(`\\b(?:make|prepare|for) (?:the|your|a) (?:\\p{L}+ ){0,2}?${PART}\\W*$`, 'iu');
-const ITS_INGREDIENTS = new RegExp(
-  `\\b(?:the|all|your) (?:(?:of|the|other|dry|wet) )*(?:\\p{L}+ )?${PART} ingredients\\b|\\bingredients for (?:the|your) (?:\\p{L}+ )?${PART}\\b`,
-  'iu',
-);
-const WITH_PART = new RegExp(
-  `\\b(?:with|in|into|using|on) (?:all |most )?(?:of )?(?:the|your) (?:dry |spice |whole )?${PART}\\W*$`,
-  'iu',
-);
 const LEAVES = /\b(?:fresh|leaf|leaves|chopped|sprigs?|bunch|stalks?|stems?)\b/i;
 const INTO_SO_MANY =
   /\b(?:in|into) (?:\d{1,2}|two|three|four|five|six|eight|ten|twelve) (?:\p{L}+ )?(?:pieces|chunks|parts|portions)\b/iu;
@@ -192,14 +175,14 @@ export class Reading {
   where: Act['where'] = 'pot';
   lastNamed: readonly number[] = [];
   /** Lines that each clause names for themselves, whatever heading they stand under. */
-  #bareLines: readonly ScriptLine[] | undefined;
-  #ownNames: readonly (readonly number[])[] | undefined;
   /** What each clause names; read once, when a group word first asks for it. */
   #names: (readonly number[])[] | undefined;
   /** The clause that a lid is closed with which nobody tells of; -1 where one is told of. */
   silentLid = -1;
   /** What was made of lines in bowls and jugs, by its name. */
   readonly #products = new Products(this);
+  /** The parts of the list, as the method calls for them. */
+  readonly #listParts = new ListParts(this);
 
   constructor(
     method: string,
@@ -466,7 +449,7 @@ export class Reading {
 
   /** What a clause names, without what it only sounds like. */
   #meaning(text: string, n: number): readonly number[] {
-    const ofPart = this.#everythingOfPart(n, text);
+    const ofPart = this.#listParts.everythingOf(n, text);
     // "The chicken and all the marinade ingredients": the meat is named beside them.
     if (ofPart.length)
       return inOrder([
@@ -518,121 +501,14 @@ export class Reading {
       const whole = meant.filter((i) => !isGround(i));
       if (whole.length) return whole;
     }
-    const part = this.#partMade(n, text, meant);
+    const part = this.#listParts.made(n, text, meant);
     if (part.length) return inOrder([...meant, ...part]);
-    return this.#notOfLater(
+    return this.#listParts.notOfLater(
       n,
       text,
-      this.#besideItsPart(this.#ofPartTold(n, this.#stillThere(text, this.#meatOfThePot(text, meant)))),
-    );
-  }
-
-  /** "Make the sauce: combine everything in a small pan", "whisk the sauce ingredients": that part of the list, where nothing of it is used. */
-  #everythingOfPart(n: number, text: string): readonly number[] {
-    if (!meansEverything(text) && !/\bingredients\b/i.test(text)) return [];
-    const { sentence } = this.parts[n] ?? { sentence: '' };
-    const before = this.parts.slice(0, n).findLast((p) => p.sentence === sentence && CALLS_PART.test(p.text));
-    const told = ITS_INGREDIENTS.exec(text);
-    const noun = told?.[1] ?? told?.[2] ?? CALLS_PART.exec(before?.text ?? '')?.[1];
-    if (noun === undefined) return [];
-    const later = this.#ownNamesAfter(n);
-    const isWhole = (of: readonly number[]): boolean =>
-      of.length > 1 &&
-      of.every((i) => !this.used.has(i)) &&
-      of.filter((i) => later.has(i)).length * 2 <= of.length;
-    const [word = ''] = foodWords(noun);
-    const parts = [...this.#sections()]
-      .map(([name, of]) => [name, of.filter((i) => !this.isMeat(i))] as const)
-      .filter(([, of]) => isWhole(of));
-    // "The marination ingredients", under "Marinade".
-    const isIts = (w: string): boolean => w === word || (w.length > 6 && w.slice(0, 6) === word.slice(0, 6));
-    const named = parts.filter(([name]) => foodWords(name).some(isIts));
-    // "The sauce ingredients", of a list that calls them "to finish".
-    const only = named.length ? named : parts.length === 1 && !this.#isCalled(word) ? parts : [];
-    // "All of the glaze ingredients except the oil".
-    const exceptions = EXCEPT.exec(text);
-    const spared = new Set(this.#ownNamesIn(exceptions?.[1] ?? exceptions?.[2] ?? ''));
-    return (only[0]?.[1] ?? []).filter((i) => !spared.has(i));
-  }
-
-  /** Parts of the list by their names, each with its lines. */
-  #sections(): ReadonlyMap<string, readonly number[]> {
-    const of = new Map<string, number[]>();
-    this.lines.forEach(({ section }, i) => {
-      if (section) of.set(section, [...(of.get(section) ?? []), i]);
-    });
-    return of;
-  }
-
-  /** True where a part of the list is called so. */
-  #isCalled(word: string): boolean {
-    return this.lines.some(({ section }) => foodWords(section ?? '').includes(word));
-  }
-
-  /**
-   * "Mix the rub and massage it in", of a list that has a part of that name: all of it, where nothing of it has been used, and no later
-   * sentence tells its things one by one.
-   */
-  #partMade(n: number, text: string, meant: readonly number[]): readonly number[] {
-    const noun = MAKES_PART.exec(text)?.[1]?.toLowerCase() ?? WITH_PART.exec(text)?.[1]?.toLowerCase();
-    const next = this.parts[n + 1];
-    // "Make the sauce: combine everything": how is told next.
-    if (CALLS_PART.test(text) && next?.sentence === this.parts[n]?.sentence && EVERY.test(next?.text ?? ''))
-      return [];
-    if (noun === undefined || meant.some((i) => !this.isMeat(i))) return [];
-    const [word = ''] = foodWords(noun);
-    const part = this.lines.flatMap(({ section }, i) =>
-      foodWords(section ?? '').at(-1) === word ? [i] : [],
-    );
-    const later = this.#ownNamesAfter(n);
-    const isTold = part.filter((i) => later.has(i)).length * 2 > part.length;
-    return part.length > 1 && !isTold && part.every((i) => !this.used.has(i) && !this.isMeat(i)) ? part : [];
-  }
-
-  /** "The tomatoes, stock and apricots", all of the lamb's part of the list: its stock, and no stock of the couscous. */
-  #besideItsPart(meant: readonly number[]): readonly number[] {
-    const partOf = (i: number): string | undefined => this.lines[i]?.section;
-    const isTwin = (i: number): boolean =>
-      ['stock', 'water'].includes(this.kindOf(i)) &&
-      meant.some((j) => j !== i && this.kindOf(j) === this.kindOf(i) && partOf(j) !== partOf(i));
-    const parts = new Set(meant.filter((i) => !isTwin(i)).map(partOf));
-    const [part] = parts;
-    if (parts.size !== 1 || part === undefined || !meant.some(isTwin)) return meant;
-    const kept = meant.filter((i) => !isTwin(i) || partOf(i) === part);
-    return kept.some(isTwin) ? kept : meant;
-  }
-
-  /** Lines that a clause names by their food, and not by the part of the list they stand in; none where it says "everything". */
-  #ownNamesIn(text: string): readonly number[] {
-    this.#bareLines ??= this.lines.map(({ read }) => ({ read }));
-    return meansEverything(text)
-      ? []
-      : linesNamed(withoutSplash(text, this.lines), this.#bareLines, this.pantry);
-  }
-
-  #ownNamesAfter(n: number): ReadonlySet<number> {
-    this.#ownNames ??= this.parts.map((p) => this.#ownNamesIn(p.text));
-    return new Set(this.#ownNames.slice(n + 1).flat());
-  }
-
-  /** "Combine the rub ingredients", of a list whose heading nobody ended: not what a later sentence names for itself. */
-  #notOfLater(n: number, text: string, meant: readonly number[]): readonly number[] {
-    const isSectioned = meant.some((i) => this.lines[i]?.section !== undefined);
-    if (meant.length < 3 || !isSectioned || !/\brub\b/i.test(text)) return meant;
-    const own = new Set(this.#ownNamesIn(text));
-    const later = this.#ownNamesAfter(n);
-    const kept = meant.filter((i) => own.has(i) || !later.has(i));
-    return kept.length > 0 ? kept : meant;
-  }
-
-  /** "Make the dumplings: whisk the flour …": of two lines of one food the one of that part of the list. */
-  #ofPartTold(n: number, meant: readonly number[]): readonly number[] {
-    const said = foodWords(this.parts[n]?.sentence ?? '');
-    const isOfPart = (i: number): boolean =>
-      foodWords(this.lines[i]?.section ?? '').some((w) => w.length >= 4 && said.includes(w));
-    const idOf = (i: number): string | undefined => this.lines[i]?.read.food?.id;
-    return meant.filter(
-      (i) => isOfPart(i) || !meant.some((j) => j !== i && idOf(j) === idOf(i) && isOfPart(j)),
+      this.#listParts.besideIts(
+        this.#listParts.ofPartTold(n, this.#stillThere(text, this.#meatOfThePot(text, meant))),
+      ),
     );
   }
 
