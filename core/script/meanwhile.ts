@@ -6,6 +6,7 @@ import { KINDS } from './kinds';
 import { joined } from './merge';
 import { type Reading, type Clause, untilTold } from './reading';
 import { VERBS_THAT } from './data/verbs';
+import { MEANWHILE } from './wording';
 
 /** "Meanwhile fry the mushrooms in butter": done in a pan or a bowl of its own while the pot is closed. */
 export function meanwhile(r: Reading, c: Clause): boolean {
@@ -140,9 +141,6 @@ function intoTheDough(r: Reading, { meant, text }: Clause, dough: Act): boolean 
   return true;
 }
 
-/** What says that the pot is left to itself. */
-export const MEANWHILE =
-  /^\W*(?:(?:\d{1,2}[.)]|step \d+\W?)\s*)?(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that|the) (?:time|cooking)|while (?:it|that|this|they|the \p{L}+(?: \p{L}+)?) (?:is |are |['’]s )?(?:cook|pressur|braise|stew|bubbl|go|work|com(?:es|ing) (?:up|to)|under|in the)\p{L}*|as (?:it|they|the \p{L}+) cooks?)\b/iu;
 /** "While the chilli cooks," with what is done told behind the comma. */
 const ONLY_MEANWHILE = new RegExp(
   `${MEANWHILE.source}(?: (?:away|on|through|in the pot|under pressure|to pressure))?\\W*$`,

@@ -1,7 +1,6 @@
 import type { FoodKind } from '../pantry/food';
 import { timeNamed } from '../dish/pressure';
 import { joined } from './merge';
-import { MEANWHILE } from './meanwhile';
 import { KINDS } from './kinds';
 import { type Clause, type Reading, untilTold } from './reading';
 
@@ -61,7 +60,7 @@ export function ownPan(r: Reading, c: Clause): boolean {
     last.words = joined(last.words, sentence);
     return true;
   }
-  const isLate = (r.stage === 'closed' && r.has('hold')) || r.stage === 'after' || r.stage === 'table';
+  const isLate = r.isLate || r.stage === 'table';
   const kinds = fresh.map((i) => r.kindOf(i));
   // "In a small saucepan, whisk together the honey …".
   const before = r.parts[c.n - 1];
@@ -81,12 +80,7 @@ export function ownPan(r: Reading, c: Clause): boolean {
     (kinds.length > 1 ||
       soon.slice(1).some((p) => GOES_ON.test(p.text) && r.linesIn(p.text).some((i) => r.isToCome(i))));
   if (!isBound && !isGlaze) return false;
-  const isClosed = r.stage === 'closed' || (MEANWHILE.test(c.sentence) && r.last?.verb === 'release');
-  // What is done beside the closed pot counts among what comes after it.
-  const isAhead = r.stage === 'closed';
-  r.run += Number(isAhead);
-  const act = r.put('sauce', isClosed ? 'closed' : 'after', c, fresh);
-  r.run -= Number(isAhead);
+  const act = r.putBeside('sauce', c, fresh);
   act.where = 'pan';
   act.minutes = null;
   return true;

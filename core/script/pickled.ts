@@ -1,7 +1,6 @@
 import type { FoodKind } from '../pantry/food';
 import { timeNamed } from '../dish/pressure';
 import { INTO_WHAT_COOKS } from './deed';
-import { MEANWHILE } from './meanwhile';
 import { joined } from './merge';
 import type { Clause, Reading } from './reading';
 
@@ -74,8 +73,7 @@ export function pickled(r: Reading, c: Clause): boolean {
     last.words = joined(last.words, sentence);
     return true;
   }
-  const isLate = (r.stage === 'closed' && r.has('hold')) || r.stage === 'after';
-  if (!isLate || INTO_WHAT_COOKS.test(text) || OF_THE_POT.test(text)) return false;
+  if (!r.isLate || INTO_WHAT_COOKS.test(text) || OF_THE_POT.test(text)) return false;
   // "For the pickled onions,": what is done for them is told next.
   if (ONLY_CALLED.test(text) && r.parts[c.n + 1]?.sentence === sentence) return true;
   const isCalledSo = CALLED_SO.test(text) && fresh.length > 0;
@@ -83,10 +81,6 @@ export function pickled(r: Reading, c: Clause): boolean {
     ? fresh.every((i) => WITH_IT.includes(r.kindOf(i)))
     : fresh.length === meant.length && isPickle(fresh.map((i) => r.kindOf(i)));
   if (!isOne || !(IN_A_BOWL.test(text) || PICKLES.test(text))) return false;
-  const isAhead = r.stage === 'closed';
-  const isClosed = isAhead || (MEANWHILE.test(sentence) && last?.verb === 'release');
-  r.run += Number(isAhead);
-  r.put('mix', isClosed ? 'closed' : 'after', c, fresh);
-  r.run -= Number(isAhead);
+  r.putBeside('mix', c, fresh);
   return true;
 }

@@ -14,7 +14,7 @@ import { VERBS_THAT, type Stage } from './data/verbs';
 import { KINDS } from './kinds';
 import { inOrder, Products, type Product } from './products';
 import { HALF_OF_IT, linesLeft, shareTold } from './portions';
-import { withoutMade, withoutSplash } from './wording';
+import { MEANWHILE, withoutMade, withoutSplash } from './wording';
 
 /** Mixed with something, and no word of what: it was named just before. */
 const WITH_THE_LAST =
@@ -202,6 +202,11 @@ export class Reading {
 
   get isForPressure(): boolean {
     return this.lids > 0;
+  }
+
+  /** The lid is on and its minutes are told, or it is off again. */
+  get isLate(): boolean {
+    return (this.stage === 'closed' && this.has('hold')) || this.stage === 'after';
   }
 
   /** The pressure has been let go: the lid comes off with whatever is done next. */
@@ -399,6 +404,17 @@ export class Reading {
     };
     this.acts.push(act);
     this.#products.add(act);
+    return act;
+  }
+
+  /** Writes down what is made in a pan or a bowl of its own: beside the closed pot, or once it is open. */
+  putBeside(verb: string, c: Clause, lines: readonly number[]): Act {
+    const isAhead = this.stage === 'closed';
+    const isClosed = isAhead || (MEANWHILE.test(c.sentence) && this.last?.verb === 'release');
+    // What is done beside the closed pot counts among what comes after it.
+    this.run += Number(isAhead);
+    const act = this.put(verb, isClosed ? 'closed' : 'after', c, lines);
+    this.run -= Number(isAhead);
     return act;
   }
 

@@ -1,6 +1,5 @@
 import { timeNamed } from '../dish/pressure';
 import { joined } from './merge';
-import { MEANWHILE } from './meanwhile';
 import type { Clause, Reading } from './reading';
 
 /** "Put the couscous in a bowl, pour over boiling stock": it stands in a bowl of its own, and none of it comes into the pot. */
@@ -29,18 +28,13 @@ export function sideGrain(r: Reading, c: Clause): boolean {
     last.words = joined(last.words, sentence);
     return true;
   }
-  const isLate = (r.stage === 'closed' && r.has('hold')) || r.stage === 'after';
   const grains = meant.filter((i) => isSideGrain(r, i));
-  if (!isLate || !grains.length || meant.some((i) => r.isMeat(i))) return false;
+  if (!r.isLate || !grains.length || meant.some((i) => r.isMeat(i))) return false;
   const soon = r.parts.slice(c.n, c.n + POURED_WITHIN).map((p) => p.text);
   if (!soon.some((t) => HOT_LIQUID.test(t)) || !soon.slice(0, 2).some((t) => IN_ITS_BOWL.test(t)))
     return false;
-  const isAhead = r.stage === 'closed';
-  const isClosed = isAhead || (MEANWHILE.test(sentence) && last?.verb === 'release');
   const [first = -1] = grains;
-  r.run += Number(isAhead);
-  const act = r.put('soak', isClosed ? 'closed' : 'after', c, [...grains, ...ofItsPart(r, meant, first)]);
-  r.run -= Number(isAhead);
+  const act = r.putBeside('soak', c, [...grains, ...ofItsPart(r, meant, first)]);
   act.where = 'pan';
   return true;
 }
