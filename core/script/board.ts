@@ -1,5 +1,6 @@
 import { OF_PRESSURE, timeNamed } from '../dish/pressure';
 import { linesNamed } from './align';
+import { KINDS } from './kinds';
 import { type Reading, type Clause } from './reading';
 import type { FoodKind } from '../pantry/food';
 import { VERBS_THAT } from './data/verbs';
@@ -78,10 +79,7 @@ const SNAPS = /^\W*(?:break|snap|chop|crumble|cut)\b.*\broux\b/i;
 const isWaiting = (r: Reading): boolean =>
   r.lastNamed.length > 0 && r.lastNamed.every((i) => r.waiting.has(i) && VEGETABLE.has(r.kindOf(i)));
 const VEGETABLE: ReadonlySet<FoodKind> = new Set([
-  'allium',
-  'root-veg',
-  'slow-veg',
-  'quick-veg',
+  ...KINDS.vegetable,
   'leaf',
   'mushroom',
   'tomato-fresh',

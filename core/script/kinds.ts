@@ -22,6 +22,7 @@ export const KINDS = {
   meat: ['poultry', 'red-meat', 'ground-meat', 'sausage', 'seafood', 'cured-meat'],
   fat: ['oil', 'butter'],
   leaf: ['leaf'],
+  vegetable: ['allium', 'root-veg', 'slow-veg', 'quick-veg'],
 } satisfies Record<string, FoodKind[]>;
 
 /** More flour than binds any sauce is a dough, g. Source: a roux for two litres, and the least that dumplings are made of; spread 30 %. */

@@ -3,6 +3,7 @@ import type { ReadLine } from '../dish/read';
 import type { Food } from '../pantry/food';
 import type { FoodMatch, Pantry } from '../pantry/pantry';
 import { foodWords } from '../pantry/words';
+import { KINDS } from './kinds';
 import { EVERYTHING, EXCEPT, OF_SECTION, STANDS_FOR, isOfItsOwn, isPartTold } from './groups';
 import {
   CUT,
@@ -359,7 +360,7 @@ const theOneMeat: ClauseRule = ({ clause, lines, free }, found) => {
 /** "Wash the pepper and cut it into strips", "the pepper strips": one that has seeds. */
 const ONE_THAT_GROWS =
   /\b(?:wash|core|deseed|seed|halve|quarter|slice|dice|chop|cut)\w*\b[^.;]{0,24}\bpepper\b|\bpepper (?:strips?|pieces|rings|cubes|chunks|slices|dice)\b/i;
-const AMONG: ReadonlySet<string> = new Set(['allium', 'slow-veg', 'root-veg', 'quick-veg', 'mushroom']);
+const AMONG: ReadonlySet<string> = new Set([...KINDS.vegetable, 'mushroom']);
 const GROUND_PEPPER = /\b(?:black|white|ground|cayenne) pepper\b/i;
 /** "The peppers" are all that grow, and no ground one. */
 const thePeppers: ClauseRule = ({ clause, lines }, found) => {

@@ -2,6 +2,7 @@ import type { FoodKind } from '../pantry/food';
 import { timeNamed } from '../dish/pressure';
 import { INTO_WHAT_COOKS } from './deed';
 import { joined } from './merge';
+import { KINDS } from './kinds';
 import type { Clause, Reading } from './reading';
 
 /** "Put the red onion in a bowl with the vinegar": a pickle, a salsa, a slaw for the table, and none of it comes into the pot. */
@@ -19,15 +20,7 @@ const OF_THE_POT =
   /\b(?:pot|cooker|lid|serve|plates?|platter|release|vent|pressure|sauce|stew|curry|broth|meat|tray|grill|broil\w*|oven|heat|boil|simmer)\b/i;
 
 const SHARP: readonly FoodKind[] = ['vinegar', 'citrus', 'juice'];
-const RAW: readonly FoodKind[] = [
-  'allium',
-  'quick-veg',
-  'slow-veg',
-  'root-veg',
-  'leaf',
-  'fruit',
-  'tomato-fresh',
-];
+const RAW: readonly FoodKind[] = [...KINDS.vegetable, 'leaf', 'fruit', 'tomato-fresh'];
 const WITH_IT: readonly FoodKind[] = [
   ...SHARP,
   ...RAW,
@@ -40,9 +33,7 @@ const WITH_IT: readonly FoodKind[] = [
   'mustard',
   'pickle',
   'nut',
-  'spice-ground',
-  'spice-whole',
-  'spice-late',
+  ...KINDS.spice,
   'water',
 ];
 

@@ -24,7 +24,7 @@ const RAW_MEAT: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-
 /** What is stuffed; other meat is what it is stuffed with. */
 const STUFFED: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat']);
 /** What is hollowed out, or wrapped round, where no meat is stuffed. */
-const HOLLOWED: readonly FoodKind[] = ['quick-veg', 'slow-veg', 'root-veg', 'leaf', 'allium', 'tomato-fresh'];
+const HOLLOWED: readonly FoodKind[] = [...KINDS.vegetable, 'leaf', 'tomato-fresh'];
 const NONE: ReadonlySet<number> = new Set();
 const NO_SHARES: ReadonlyMap<number, number> = new Map();
 /** A simmer or an oven of at least this long becomes the lid of a recipe that has none, minutes. */
