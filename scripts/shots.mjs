@@ -66,7 +66,10 @@ const SHOTS = [
     'new-dish',
     '/dishes/new',
     {
-      act: async (p) => (await p.getByLabel(/Ingredients, one on a line/).fill(PASTE), p.waitForTimeout(300)),
+      act: async (p) => {
+        await p.getByLabel(/Ingredients, one on a line/).fill(PASTE);
+        await p.locator('.page-part-read').first().waitFor();
+      },
     },
   ],
   ['counter', '/dish/paprika-chicken', {}],
