@@ -1,5 +1,6 @@
 import { readdirSync } from 'node:fs';
 import { pageCases, type PageCase } from '../../corpora/judge';
+import { isTried } from '../../corpora/runs';
 import { Pantry } from '../pantry/pantry';
 import { readPage } from './page';
 
@@ -108,7 +109,10 @@ function asItIs(page: PageCase): string {
 
 describe('a page is read the same with', () => {
   it.each(Object.keys(WAYS))('%s', (way) => {
-    const changed = cases.filter((c) => said(WAYS[way]?.(c.rows) ?? '') !== asItIs(c));
+    const at = Object.keys(WAYS).indexOf(way);
+    // Every second page for each way, the others for the next.
+    const tried = cases.filter((_, i) => isTried(i, at, 2));
+    const changed = tried.filter((c) => said(WAYS[way]?.(c.rows) ?? '') !== asItIs(c));
     expect(changed.map((c) => c.name)).toEqual([]);
   });
 });

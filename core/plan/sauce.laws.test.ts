@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { draws } from '../../corpora/runs';
 import { DishSchema, emptyDish, type Dish } from '../dish/dish';
 import { defaultKitchen, type Kitchen } from '../kitchen/kitchen';
 import { formatMass } from '../quantity/format';
@@ -70,7 +71,7 @@ const gramsOf = (plan: Plan, kitchen: Kitchen): string[] => {
   return [input.writtenG ?? 0, doseFor(input).starchG].map((g) => formatMass(g, kitchen.units));
 };
 
-describe('a thousand dishes', () => {
+describe('dishes of every kind', () => {
   it('name one thickener and one dose in tray, steps and bowls, and never what may not be', () => {
     let bound = 0;
     let told = 0;
@@ -100,11 +101,11 @@ describe('a thousand dishes', () => {
         }
         if (dish.settings.sauce === 'thin') expect(binding).toEqual([]);
       }),
-      { numRuns: 1000, seed: 20261128 },
+      { numRuns: draws(300), seed: 20261128 },
     );
     // Enough of them are bound, and name their grams, for the law to say something.
-    expect(bound).toBeGreaterThan(300);
-    expect(told).toBeGreaterThan(300);
+    expect(bound).toBeGreaterThan(90);
+    expect(told).toBeGreaterThan(90);
   });
 
   it('sum what is thick in them already to the strength that the dose starts from', () => {
@@ -121,7 +122,7 @@ describe('a thousand dishes', () => {
         const later = plan.items.reduce((sum, item) => sum + laterAdditions([item]).massG, 0);
         expect(later).toBeCloseTo(input.laterG ?? 0, 6);
       }),
-      { numRuns: 150, seed: 20261128 },
+      { numRuns: draws(75), seed: 20261128 },
     );
   });
 
@@ -148,7 +149,7 @@ describe('a thousand dishes', () => {
             Math.max(0.6, 0.4 * Math.max(wanted, input.aimPercent)),
           );
       }),
-      { numRuns: 150, seed: 20261128 },
+      { numRuns: draws(75), seed: 20261128 },
     );
   });
 });

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
+import { draws } from '../../corpora/runs';
 import { told } from './testing/telling';
 
 /**
  * A law of other words for what is made in a pan of its own: however it is begun, bound and used, its lines are one sauce that never sees
  * the pot, and the meat is brushed with it and grilled.
  */
-const RUNS = { numRuns: 120, seed: 20261129 };
+const RUNS = { numRuns: draws(60), seed: 20261129 };
 const LIST =
   '2 racks baby back ribs; 250 ml apple juice; 120 ml honey; 80 ml soy sauce; 4 cloves garlic, grated; 1 tbsp cornstarch; 1 tbsp rice vinegar';
 const LID =

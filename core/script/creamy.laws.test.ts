@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { draws } from '../../corpora/runs';
 import { readLine } from '../dish/read';
 import { Pantry } from '../pantry/pantry';
 import { readScript } from './read';
@@ -7,7 +8,7 @@ import { readScript } from './read';
  * A law of other words for the end of a creamy dish: lifted out, bound, dairy, leaves, something sharp, back and to the table, in that
  * order, with every line at its act, whichever way each of it is said.
  */
-const RUNS = { numRuns: 120, seed: 20261202 };
+const RUNS = { numRuns: draws(60), seed: 20261202 };
 const pantry = new Pantry();
 const LIST = [
   '1 kg boneless chicken thighs',

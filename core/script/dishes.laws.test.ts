@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { draws } from '../../corpora/runs';
 import { Pantry } from '../pantry/pantry';
 import { readLine } from '../dish/read';
 import { readScript } from './read';
@@ -216,7 +217,7 @@ describe('a whole dish, whichever way it is said', () => {
           verbs.filter((v) => never.includes(v)),
         ]).toEqual([method, 1, []]);
       }),
-      { numRuns: 150, seed: 20261128 },
+      { numRuns: draws(75), seed: 20261128 },
     );
   });
 });

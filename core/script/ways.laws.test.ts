@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { draws } from '../../corpora/runs';
 import { Pantry } from '../pantry/pantry';
 import { readLine } from '../dish/read';
 import type { Act } from './act';
@@ -10,7 +11,7 @@ import { readScript } from './read';
  */
 const pantry = new Pantry();
 const read = (list: readonly string[]) => list.map((t) => ({ read: readLine(t, pantry) }));
-const RUNS = { numRuns: 250, seed: 20261128 };
+const RUNS = { numRuns: draws(100), seed: 20261128 };
 
 /** What is done to a line, act by act. */
 const doneTo = (acts: readonly Act[], line: number): string =>
