@@ -63,7 +63,7 @@ function printPage(text: string): void {
     );
   }
   console.log(
-    `\nPressure ${plan.dish.settings.minutes ?? plan.heat.suggestedMin} min (computed ${plan.heat.suggestedMin}), ${plan.release}${plan.release === 'ten' ? ` ${plan.ventAfterMin}` : ''}; thin ${Math.round(plan.liquid.countedMl.mid)} ml of ${plan.liquid.needMl}; dinner after ${minutes(plan.timing.totalS.mid)}`,
+    `\nPressure ${Math.round(plan.heat.holdS / 60)} min (computed ${plan.heat.suggestedMin}), ${plan.release}${plan.release === 'ten' ? ` ${plan.ventAfterMin}` : ''}; thin ${Math.round(plan.liquid.countedMl.mid)} ml of ${plan.liquid.needMl}; dinner after ${minutes(plan.timing.totalS.mid)}`,
   );
   for (const f of plan.findings)
     console.log(

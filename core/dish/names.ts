@@ -58,7 +58,7 @@ export function shortName(read: Named): string {
     const fruit = /^\p{L}{3,12}$/u.test(own) ? own.toLowerCase() : whole.replace(` ${part}`, '');
     return fruit.includes(part) ? fruit : `${fruit} ${part}`;
   }
-  const isShort = own.length > 0 && own.length <= 22 && !own.includes(',') && own.split(' ').length <= 3;
+  const isShort = own.length > 0 && own.length <= 26 && !own.includes(',') && own.split(' ').length <= 3;
   return isShort || !read.food ? inSmallLetters(own).slice(0, 40) : (read.food.names[0] ?? own);
 }
 

@@ -238,6 +238,17 @@ const SAME_SHARE = 0.1;
 /** Times the minutes at which it begins to fall apart, from which it is gone. Below, it is very soft. */
 const FAR_OVER = 1.5;
 
+/** True of what gives its flavour and is strained off: nobody eats it. */
+function isStrainedOff(lineIds: readonly string[], { script, items }: FindingInput): boolean {
+  const acts = script?.acts ?? [];
+  const at = acts.findIndex((a) => a.verb === 'strain');
+  const indices = items.filter((i) => lineIds.includes(i.line.id)).map((i) => i.index);
+  const isNamedAgain = acts
+    .slice(at + 1)
+    .some((a) => a.again.some((i) => indices.includes(i)) || a.lines.some((l) => indices.includes(l.index)));
+  return at >= 0 && !isNamedAgain;
+}
+
 /** Vegetables, pulses and grains that stay hard, or are gone, after the minutes the meat needs. */
 function plantFindings(input: FindingInput): Finding[] {
   const { kinds, heat, rules, dish, heatOf } = input;
@@ -279,7 +290,7 @@ function plantFindings(input: FindingInput): Finding[] {
       ];
     // Rice that is mixed into a stuffing holds together in it.
     const isInside = input.items.some((p) => p.isInside && lineIds.includes(p.line.id));
-    if (state === 'falling apart' && !isBlended && !kind.later && !isInside)
+    if (state === 'falling apart' && !isBlended && !kind.later && !isInside && !isStrainedOff(lineIds, input))
       return [
         {
           id,

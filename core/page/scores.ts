@@ -86,7 +86,10 @@ export function titleScore(line: PageLine, { index, count, next, isTitled }: Aro
   if (line.isSentence && line.words > 8) s -= 2;
   if (line.hasFood) s += 1.5;
   // A dish may be called as its meat is, over everything: "Smothered pork chops".
-  if (line.isPlainFood) s -= index === 0 && !next?.hasAmount && line.words > 1 ? 1 : 6;
+  // "Oxtail", alone over a list with amounts: what is cooked, and no line of it.
+  const isAlone = index === 0 && !line.hasAmount && next?.isFirstBlock === true && next.hasAmount;
+  if (line.isPlainFood && isAlone) s += 2;
+  else if (line.isPlainFood) s -= index === 0 && !next?.hasAmount && line.words > 1 ? 1 : 6;
   if (line.isImperative && line.words > 5) s -= 2;
   if (line.isNumbered) s -= 4;
   if (/^["“>([]/.test(line.text)) s -= 3;

@@ -472,3 +472,12 @@ describe('a step of three words', () => {
     expect(page.parts.find((p) => p.text.startsWith('Prep'))?.kind).toBe('fact');
   });
 });
+
+it.each(['Pork and beans', 'Oxtail', 'Short ribs', 'Red beans', 'Pot roast'])(
+  '“%s”, alone over a list with amounts, is the name of the dish and no line of it',
+  (name) => {
+    const text = `${name}\n\n500 g pork belly\n1 l chicken stock\n200 g kale\n\nMethod\nPut the pork and stock in the pot. High pressure 25 minutes. Stir in the kale.`;
+    const [recipe] = readPage(text, pantry).recipes;
+    expect([recipe?.title, recipe?.lines.length]).toEqual([name, 3]);
+  },
+);

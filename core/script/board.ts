@@ -47,7 +47,7 @@ const SITS =
 export const BOILED = /\b(?:(?:par)?boil|bubble|simmer|blanch)/i;
 
 /** Work of the knife: it is told at the board, and goes in where it is named next. */
-export function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boolean {
+export function knifeWork(r: Reading, { n, text, sentence, named, meant }: Clause): boolean {
   // Once the pot is open it is what goes to the table: "slice the rest of the orange".
   const isForTable =
     r.stage === 'after' && r.parts[n + 1]?.sentence !== sentence && !named.some((i) => r.isMeat(i));
@@ -66,13 +66,15 @@ export function knifeWork(r: Reading, { n, text, sentence, named }: Clause): boo
   const isKnife =
     (r.stage === 'prep' || r.stage === 'open' || isForTable || isStillRaw) &&
     KNIFE.test(text) &&
-    (named.length || ITS_INSIDES.test(text)) &&
+    (named.length || ITS_INSIDES.test(text) || (r.stage === 'prep' && DRAINS_IT.test(text))) &&
     !INTO_POT.test(text);
   if (!isKnife) return false;
-  for (const i of named) if (r.isToCome(i)) r.waiting.add(i);
+  for (const i of named.length ? named : meant) if (r.isToCome(i)) r.waiting.add(i);
   return true;
 }
 
+/** "Soak the ham overnight, then drain it". */
+const DRAINS_IT = /^\W*(?:and |then )*drain(?: (?:it|them))?(?: (?:well|thoroughly|off))?\W*$/i;
 const SNAPS = /^\W*(?:break|snap|chop|crumble|cut)\b.*\broux\b/i;
 
 /** True while vegetables lie cut on the board, once the pot is open. */
@@ -176,6 +178,12 @@ const UNTIES =
 /** "Grind the coconut and keep it aside": what is made beside the pot stands there, and nothing is lifted out. */
 export function standing(r: Reading, { text, named }: Clause): boolean {
   const { acts, last, stage } = r;
+  // "Remove the chicken from the marinade": it lies on the board now, and the next words say what is done to it.
+  const outOfBowl = FROM_ITS_BOWL.test(text) ? named.filter((i) => r.isMeat(i) && r.isToCome(i)) : [];
+  if (outOfBowl.length && (stage === 'prep' || stage === 'open')) {
+    for (const i of outOfBowl) r.waiting.add(i);
+    return true;
+  }
   // "Toss and refrigerate 30 minutes": the bowl that was mixed last.
   const bowl = acts.findLast((a) => a.lines.length > 0 || a.again.length > 0);
   if (!named.length && stage === 'prep' && bowl?.verb === 'marinate' && STANDS.test(text)) {
@@ -206,6 +214,8 @@ export function reserving(r: Reading, { n, text, named }: Clause): boolean {
   return isKept && r.reserve(text, named);
 }
 
+const FROM_ITS_BOWL =
+  /^\W*(?:and |then |now )*(?:remove|take|lift|pull|pick|shake|scoop|drain)\b.*\b(?:from|out of) (?:the|its|their) (?:\p{L}+ )?(?:marinade|brine|buttermilk|bowl|bag|fridge|refrigerator)\b/iu;
 const RESERVES =
   /\b(?:reserv(?:e|ing)|(?:set|put|keep)(?:ting)? (?:it |them |this )?aside|(?:keep|hold)(?:ing)? (?:\p{L}+ ){0,4}back|save)\b|^\W*(?:and )?keep(?: it| that)?(?: for later)?\W*$/iu;
 
@@ -224,8 +234,14 @@ export function waiting({ stage, last }: Reading, { text }: Clause): boolean {
 }
 
 /** A tip is no act; "do not stir" says how the last thing goes in. */
-export function tip({ last }: Reading, { text, sentence }: Clause): boolean {
+/** "Rinse out the bottle with a little water and add that too": what is in it belongs to the line that was in it. */
+const RINSES_TIN =
+  /^\W*(?:and |then )*(?:rinse|swill|swirl|swish|slosh|wash)(?: out)? (?:the|each|that|both|your) (?:\p{L}+ )?(?:bottles?|tins?|cans?|jars?|cartons?|blender|jug|bowl|packets?)\b/iu;
+
+export function tip(r: Reading, { text, sentence, named }: Clause): boolean {
+  const { last } = r;
   if (GATHERS.test(text) || REPEATS.test(text) || OTHERWISE.test(sentence)) return true;
+  if (RINSES_TIN.test(text) && !named.some((i) => r.isToCome(i))) return true;
   if (STATES.test(text) && timeNamed(text) === null) return true;
   if (!TIP.test(text) && !PERHAPS.test(sentence)) return false;
   if (/\b(?:stir|mix)/i.test(text) && last?.verb === 'add' && last.stage === 'open' && last.lines.length)

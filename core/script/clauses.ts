@@ -87,6 +87,8 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /\b(?:while|whilst) (?:that|it|this|the pot)(?:['’]s| is) (?:on|cooking|in|going|under pressure),? (?!the boil\b)/giu,
     'Meanwhile ',
   ],
+  // "S+P to taste".
+  [/\bs ?[+&/] ?p\b/gi, 'salt and pepper'],
   [/\bveg is\b/gi, 'vegetables are'],
   [/\bveg\b/gi, 'vegetables'],
   [/\bvin\b(?!\p{L})/giu, 'vinegar'],
@@ -376,7 +378,9 @@ const ENDS_THERE =
   /(\d ?(?:mins?|minutes?|secs?|seconds?|hrs?))\.\s+(?=\p{Ll})(?!(?:until|till?|or|on|per|each|at|over|with|of|more|a|for|in|and|then|to|if|depending|approx|total)\b)/gu;
 const hasNoCapitals = (method: string): boolean => {
   const low = method.match(/[.!?]\s+\p{Ll}/gu)?.length ?? 0;
-  return low >= 3 && low > (method.match(/[.!?]\s+\p{Lu}/gu)?.length ?? 0);
+  // "HP 15", "QR" are short for something, and begin no sentence.
+  const high = method.match(/[.!?]\s+\p{Lu}\p{Ll}/gu)?.length ?? 0;
+  return low >= (high ? 3 : 2) && low > high;
 };
 
 const writtenOut = (sentence: string): string =>

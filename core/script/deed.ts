@@ -7,6 +7,7 @@ import { linesNamed } from './align';
 import { STANDS } from './board';
 import { inferVerb } from './inferVerb';
 import { KINDS } from './kinds';
+import { isToClose } from './lid';
 import { joined } from './merge';
 import { PARTS } from './portions';
 import { DOUGHS } from './products';
@@ -189,6 +190,10 @@ export function verbTold(r: Reading, c: Clause): string | null {
   if (isOfItsOwn) return 'simmer';
   // "Whisk the roux in by the spoonful": it thickens, wherever it was made.
   if (r.stage === 'after' && c.product?.name === 'roux' && told !== null) return 'thicken';
+  // "Scatter the rice over the lamb", and another lid is to come: nothing goes to the table yet.
+  const isBetweenLids = r.stage === 'after' && r.run < r.lids && isToClose(r, c.n);
+  if (told === 'serve' && isBetweenLids && meant.some((i) => r.isToCome(i)))
+    return OVER_IT.test(text) ? 'top' : 'add';
   // A dough that is dropped on the stew lies on top and steams.
   if (r.stage === 'after' && c.product && DOUGHS.includes(c.product.name))
     return INTO_BROTH.test(text) ? 'simmer' : 'top';
@@ -219,6 +224,8 @@ export function verbTold(r: Reading, c: Clause): string | null {
     meant.some((i) => r.isMeat(i) && (r.used.get(i) ?? 0) === 0);
   return isNew ? 'add' : told;
 }
+
+const OVER_IT = /\b(?:over|on top|scatter\w*|sprinkle\w*|strew\w*|top(?:ped)?)\b/i;
 
 /** "Stir the soy, sugar and garlic together", and a later sentence pours the sauce over: a bowl beside, however hot the pot is. */
 function isStirredApart(r: Reading, { n, text, sentence, meant }: Clause): boolean {
@@ -272,10 +279,18 @@ function standsLater(r: Reading, n: number, meant: readonly number[]): boolean {
   const then = r.parts.slice(n + 1, n + STANDS_WITHIN).map((p) => p.text);
   const at = STANDS.test(now) ? 0 : then.findIndex((t) => STANDS.test(t)) + 1;
   if (at === 0 && !STANDS.test(now)) return false;
+  // "Salt the ribs. Put the chillies in a bowl, cover with boiling water and leave for a quarter of an hour": the chillies stand.
+  const stood = r.parts.slice(n + 1, n + at + 1).findLast((p) => r.linesIn(p.text).length > 0);
+  const isOfOthers = stood !== undefined && !r.linesIn(stood.text).some((i) => r.isRawMeat(i));
+  if (isOfOthers && then.slice(0, at).some((t) => IN_WATER_FIRST.test(t))) return false;
   return ![now, ...then.slice(0, at)].some((t) =>
     OF_THE_FIRE.test(t.replace(/\b(?:hot|sweet) (?=paprika|sauce|chilli|curry)/gi, '')),
   );
 }
+
+const COVERS_IT = /^\W*(?:and |then )*(?:cover|submerge|pour (?:over|on))\b.*\bwater\b/i;
+/** Water that something stands in. */
+const IN_WATER_FIRST = /\bsoak\w*|\b(?:cover|pour|with|in)\b.*\bwater\b/i;
 
 /** It has stood by now: what is put to it next is put in the pot. */
 const STOOD = /\b(?:overnight|hours?|hrs?|fridge|refrigerat\w*|chill\w*)\b/i;
@@ -326,7 +341,12 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
     !meant.some((i) => r.isMeat(i)) &&
     INTO_A_BOWL.test(text)
   )
-    return 'mix';
+    // "Put the dried chillies in a bowl, cover with boiling water".
+    return then[0] &&
+      !r.linesIn(then[0].text).some((i) => r.kindOf(i) !== 'water') &&
+      COVERS_IT.test(then[0].text)
+      ? 'soak'
+      : 'mix';
   // "Add the mince and the egg, knead, and roll into balls": a bowl, and no pot.
   const isKneaded =
     r.stage === 'prep' &&
@@ -356,7 +376,7 @@ function onTheBoard(r: Reading, { n, text, sentence, meant }: Clause, told: stri
   if (INTO_A_BOWL.test(text) && meant.some((i) => !r.isMeat(i))) return isMince ? 'mix' : 'season';
   const isTurned = COATED.test(text) || COATED.test(next) || IN_A_BOWL.test(`${r.last?.words} ${sentence}`);
   if (!isFirstMixed || !isTurned) return null;
-  return r.last.lines.some((l) => r.kindOf(l.index) === 'flour') ? 'dredge' : 'season';
+  return r.last.lines.some((l) => ['flour', 'starch'].includes(r.kindOf(l.index))) ? 'dredge' : 'season';
 }
 
 /** Done to what is in a bowl while it waits to stand. */

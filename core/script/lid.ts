@@ -81,6 +81,10 @@ export function untoldLid(r: Reading, c: Clause): boolean {
   return !speaksOfRelease(c.text) || lettingGo(r, c);
 }
 
+/** True where a lid is closed under pressure after the `n`th clause. */
+export const isToClose = ({ parts }: Pick<Reading, 'parts'>, n: number): boolean =>
+  parts.slice(n + 1).some(({ text }) => CLOSES.test(text) && !NO_PRESSURE.test(text));
+
 /** "Lock the lid". */
 export function closing(r: Reading, c: Clause): boolean {
   const { text } = c;

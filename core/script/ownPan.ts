@@ -69,7 +69,15 @@ export function ownPan(r: Reading, c: Clause): boolean {
   if (!isLate || !(OWN_PAN.test(text) || isSaidBefore) || hasMeat || !kinds.length) return false;
   const soon = r.parts.slice(c.n, c.n + BOUND_WITHIN + 1);
   // With what was in the pot it is the gravy, and the pot's own.
-  if (soon.some((p) => WITH_THE_POTS.test(p.text))) return false;
+  const ofThePot = soon.findIndex((p) => WITH_THE_POTS.test(p.text));
+  // "Whisk in the milk and 200 ml of the stock": a white sauce, let down with some of it.
+  const isLetDown =
+    ofThePot >= 0 &&
+    soon
+      .slice(0, ofThePot + 1)
+      .flatMap((p) => r.linesIn(p.text))
+      .some((i) => r.isToCome(i) && r.kindOf(i) === 'milk');
+  if (ofThePot >= 0 && !isLetDown) return false;
   const coming = soon.flatMap((p) => r.linesIn(p.text)).filter((i) => r.isToCome(i));
   const comes = (of: readonly FoodKind[]): boolean => coming.some((i) => of.includes(r.kindOf(i)));
   const isBound = kinds.every((k) => [...BEGINS, ...BINDS].includes(k)) && comes(BINDS) && comes(LOOSENS);

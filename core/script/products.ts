@@ -122,6 +122,10 @@ export class Products {
     if (/\bwith (?:its|their) (?:marinade|coating)\b/i.test(text)) return undefined;
     for (const [name, lines] of this.#made) {
       if (this.of.stage === 'after' && DOUGHS.includes(name) && !DROPPED.test(text)) continue;
+      // "Squeeze in the purée", of a list with a tube of it: no vegetables that were chopped in a machine.
+      const isTube = (i: number): boolean =>
+        this.of.kindOf(i) === 'tomato-paste' && /\bpur[eé]e/i.test(this.of.lines[i]?.read.foodText ?? '');
+      if (/^pur/.test(name) && this.of.lines.some((_, i) => isTube(i) && !lines.includes(i))) continue;
       const found = new RegExp(
         `(?:\\b(?:the|this|that|its|half|remaining) (?:(\\p{L}+) )?${name === 'paste' ? '|^(?:then |and )?|\\b(?:rub|spread|smear) ' : name === 'roux' ? '|' : ''})${name}\\b`,
         'iu',
@@ -151,7 +155,18 @@ export class Products {
     const isOpen = this.of.stage === 'prep' || this.of.stage === 'open';
     const isMixed = this.#mixed.length > 0 && (SOME_OF_IT.test(text) || (isOpen && THE_SAUCE.test(text)));
     // "Pour the sauce over the ribs": what it is poured over is no part of it.
-    return isMixed && linesNamed(text, this.of.lines, this.of.pantry).every((i) => this.of.isMeat(i))
+    // "Pour over the chilli sauce and the stock": what is poured with it is no part of it either.
+    const isBeside = (i: number): boolean =>
+      this.of.isMeat(i) || ['stock', 'water', 'wine', 'beer'].includes(this.of.kindOf(i));
+    const bottle = /\p{L}+ (?:sauce|glaze|dressing|marinade|paste|rub)\b/iu.exec(text)?.[0].toLowerCase();
+    const isBottle = this.of.lines.some(
+      ({ read }) => bottle !== undefined && read.foodText.toLowerCase().includes(bottle),
+    );
+    const names = linesNamed(text, this.of.lines, this.of.pantry);
+    const others = names.filter((i) => !this.#mixed.includes(i));
+    return isMixed &&
+      (others.some((i) => !this.of.isMeat(i)) ? !isBottle : names.every((i) => this.of.isMeat(i))) &&
+      others.every(isBeside)
       ? { name: 'sauce', lines: this.#mixed }
       : undefined;
   }

@@ -323,10 +323,13 @@ export class Reading {
       named.splice(named.indexOf(i), 1);
     if (!named.length && THE_REST.test(text)) named.push(...this.#restOfLast());
     // "Drain the chillies and blend with the garlic": what stood before the "and" is blended too.
-    const isMadeReady = ['toast', 'soak', 'roast', 'char'].includes(this.last?.verb ?? '');
+    const isReady = (a: Act | undefined): boolean =>
+      ['toast', 'soak', 'roast', 'char'].includes(a?.verb ?? '');
+    const isMadeReady = isReady(this.last);
+    // "Cover them with water; leave to soak": told in two.
+    const ready = isMadeReady ? this.acts.slice(-2).filter(isReady) : [];
     const wasMadeReady = (i: number): boolean =>
-      isMadeReady &&
-      (this.last?.again.includes(i) === true || this.last?.lines.some((l) => l.index === i) === true);
+      ready.some((a) => a.again.includes(i) || a.lines.some((l) => l.index === i));
     if (WITH_THE_LAST.test(text) && (isMadeReady || this.parts[n - 1]?.sentence === sentence))
       named.push(
         ...this.lastNamed.filter((i) => !named.includes(i) && (this.isToCome(i) || wasMadeReady(i))),
@@ -608,6 +611,11 @@ export class Reading {
     if (!named.length && this.isOpened && PUTS_SOMETHING.test(text))
       return this.lastNamed.filter((i) => this.waiting.has(i) && this.isToCome(i));
     if (!OBJECTLESS.test(text)) return [];
+    // "Whizz the onion and celery; tip into the pot": what was made of them.
+    const { last } = this;
+    const made = last && !named.length && VERBS_THAT.makeOneThing.has(last.verb) ? last : undefined;
+    if (made && this.stage !== 'after')
+      return [...made.lines.map((l) => l.index), ...made.again].filter((i) => !this.isMeat(i));
     const isRaw = (i: number): boolean => this.isRawMeat(i) && this.isToCome(i);
     // "Cut the pork into cubes. Put in a pot of water": what was cut.
     // "Drain the beans. Put into the cooker with the hock": what was drained.

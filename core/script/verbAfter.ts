@@ -160,6 +160,9 @@ const ON_A_TRAY =
 const ONLY_STIRS =
   /^\W*(?:and |then )*(?:(?:gently|carefully) (?:stir|turn|toss|move)\b|(?:stir|turn|toss|move)\b.*\b(?:gently|carefully)\W*$)(?!.*\b(?:in|into|through|with|back|until)\b)/i;
 
+const TURNED_OUT =
+  /\b(?:turn|tip|spread|heap|pile|mound)(?: (?:it|them|everything|the (?:rice|pilaf|pilau|biryani|lot)))?(?: all)? (?:out )?(?:on|onto|into) (?:a|the|your) (?:\p{L}+ ){0,2}(?:platter|serving dish|serving plate)\b/iu;
+
 /** What is for the table or for the roll, and no pot. */
 const ofTheTable: Rule = ({ text, meant, lines, last, wasTakenOut, isToCome, said, some }) => {
   // "Stir the meatballs gently": they are in it.
@@ -167,6 +170,8 @@ const ofTheTable: Rule = ({ text, meant, lines, last, wasTakenOut, isToCome, sai
   // What stands in the list for the table goes there; what is cooked for it is cooked beside.
   const isOfTheTable = meant.length > 0 && meant.every((i) => isForTheTable(lines[i] as ScriptLine));
   if (isOfTheTable && said !== null && STIRRED.has(said)) return 'serve';
+  // "Turn out on a platter": all of it, and to the table.
+  if (said === 'liftout' && TURNED_OUT.test(text)) return 'serve';
   // "Mix in the milk until a dough forms": what was mixed before goes on.
   if (last?.verb === 'mix' && BECOMES_DOUGH.test(text) && meant.some(isToCome)) return null;
   // "Ladle over rice; yoghurt on top".

@@ -79,6 +79,7 @@ const LET_COLOUR = /^\W*(?:and )?let (?:it|them|the \p{L}+) (?:catch|take|get)\b
 const UNTIL_BROWN = /\buntil\b[^.;]*\bbrown/i;
 /** Dry things that are soaked before they are cooked. */
 const SOAKED: readonly FoodKind[] = ['dried-mushroom', 'pulse-dry', 'dried-fruit', 'grain'];
+const isDriedChilli = (line: ScriptLine | undefined): boolean => line?.read.food?.id === 'dried-chilli';
 const SOAKED_IN = /\b(?:cover|pour)\b.*\b(?:water|stock)\b/i;
 const IN_FAT = /\bin (?:the |some |a little |hot )*(?:oil|lard|butter|fat|ghee|dripping)\b/i;
 /** On the board, with the meat that is fried next. */
@@ -253,7 +254,7 @@ const BOILS_APART = /^\W*(?:first,? )?(?:par-?)?(?:boil|cook) (?:the|your|it|the
 const OF_THE_KNIFE = /\b(?:seeds?|stalks?|stems?|cores?|membranes?|pith|stones?|pips|tops|eyes)\b/i;
 
 /** Flour, soaking, rubbing and tying, before there is heat. */
-const ofTheBoard: Rule = ({ text, stage, meant, last, next, said, all, some }) => {
+const ofTheBoard: Rule = ({ text, stage, meant, lines, last, next, said, all, some }) => {
   // "Salt the beef and grind over the pepper": out of the mill, and no paste.
   if (said === 'blend' && all(['salt', 'spice-ground', 'spice-whole']) && OUT_OF_THE_MILL.test(text))
     return stage === 'prep' ? 'season' : 'add';
@@ -261,7 +262,8 @@ const ofTheBoard: Rule = ({ text, stage, meant, last, next, said, all, some }) =
   if ((said === 'dredge' || said === 'season') && wasHot(last) && all(['flour'])) return 'bloom';
   if (said === 'season' && all(['flour'])) return 'dredge';
   if (said === 'season' && last?.verb === 'dredge' && /\bcoat\b/i.test(text)) return 'dredge';
-  if ((said === 'add' || said === null) && SOAKED_IN.test(text) && some(SOAKED)) return 'soak';
+  const isSoaked = some(SOAKED) || (stage === 'prep' && meant.some((i) => isDriedChilli(lines[i])));
+  if ((said === 'add' || said === null) && SOAKED_IN.test(text) && isSoaked) return 'soak';
   // What was toasted is covered with water, and stands.
   if (
     stage === 'prep' &&

@@ -22,6 +22,9 @@ const NOT_THESE =
 const REDUCED = /\b(?:the |its )?reduced (?=(?:liquid|stock|braising|cooking)\b)/giu;
 const OIL_RISES =
   /\bleaves? (?:its |the )?(?:oil|ghee|fat)\b|\b(?:los|lost|giv|gave|releas|let go|drop|shed|yield)\w*(?: (?:up|off|out|of|all|most))* (?:their|its|the|some) (?:water|liquid|juices?|moisture|oil|fat)\b|\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shows|surfaces|shimmers|is (?:hot|red))\b/gi;
+/** "Crush some of the beans to thicken the broth": what it is done for. */
+const WHAT_FOR =
+  /(?<=\S )to (?:help )?(?:thicken|enrich|sharpen|loosen|brighten|lighten|balance|flavou?r|scent|sweeten) (?:up )?(?:the|it|this|your)\b[^.,;]*$/giu;
 /** "Stem and seed the chiles": done to them, and no seed of the list. */
 const SEEDS_THEM =
   /(?<=^\W*(?:(?:stem|core|halve|split|wash|peel)(?:,| and| &)? )*)(?:de)?seed (?=(?:the|your|and|all|each|\d))/gi;
@@ -65,6 +68,7 @@ export function withoutSplash(text: string, lines: readonly ScriptLine[]): strin
     .replace(NOT_THESE, (whole) => (meansEverything(text) ? whole : ' '))
     .replace(OIL_RISES, ' ')
     .replace(THE_SEASONING, ' ')
+    .replace(WHAT_FOR, ' ')
     .replace(SEEDS_THEM, ' ')
     .replace(THE_CHILI, ' ')
     .replace(IN_THE_MASALA, '$1')

@@ -143,7 +143,8 @@ function cautionsOf(done: Done, verb: Verb): string[] {
   const { act, input } = done;
   if (isWashed(done)) return [CAUTIONS.rawMeat];
   const isCooked = verb.caution === 'rawMeat' && act.run > 0;
-  const isCold = verb.caution === 'blender' && isBlendedCold(act, input);
+  const isCold =
+    verb.caution === 'blender' && (isBlendedCold(act, input) || /\b(?:chopp|minc)/i.test(act.until ?? ''));
   return verb.caution && !isCooked && !isCold ? [CAUTIONS[verb.caution]] : [];
 }
 
@@ -159,7 +160,9 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   // Once it is cooked nothing is frozen any more.
   const called = (i: PlacedItem): string => {
     const name =
-      i.read.foodText.split(' ').length > 2 && i.read.known
+      i.read.foodText.split(' ').length > 2 &&
+      i.read.known &&
+      i.read.foodText.toLowerCase().includes(i.read.known)
         ? asWritten(i.read.known, i.read.foodText)
         : shortName(i.read);
     const isPasta = i.read.food?.kind === 'pasta';

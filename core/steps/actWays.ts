@@ -44,6 +44,8 @@ const WASHED =
 const TURNED =
   'All of it at once, stirred and turned in what is there: it takes colour from the base, no crust.';
 const KEPT_WARM = /\bkeep\w*\b.{0,24}\b(?:warm|hot)\b/i;
+const IN_PIECES =
+  /\b(?:cut|chop|dice|cube)\b[^.;]{0,40}\b(?:cubes?|pieces|chunks|dice|bite|morsels)\b|\b(?:dice|cube|chop) (?:it|them|the (?:meat|chicken|pork|beef|lamb|ham|turkey))\b/i;
 const BETWEEN_BONES = /\bbetween (?:the |each )?(?:rib )?bones?\b/i;
 
 const FISHED = /\b(?:discard|fish out|throw (?:away|out)|pick out)\b/i;
@@ -238,6 +240,11 @@ const WAYS: readonly Way[] = [
   },
   { when: ({ act, mine }) => isInItsOwnPot(act, mine), text: 'In a pot of its own.' },
   { when: ({ act, mine, input }) => isOnlyHot(act, mine, input.items), text: '' },
+  {
+    when: ({ act }) => act.verb === 'slice' && IN_PIECES.test(act.words),
+    title: 'Cut up {food}',
+    text: '',
+  },
   { when: ({ act }) => act.verb === 'slice' && BETWEEN_BONES.test(act.words), text: 'Between the bones.' },
   {
     when: ({ act, input }) =>

@@ -76,10 +76,12 @@ export function gotOut(items: readonly PlacedItem[], script: Script | null | und
 
 /** Most names that are said of what is in a mixture. */
 const MOST_NAMES = 7;
-const inIt = (names: readonly string[]): string =>
-  names.length <= MOST_NAMES
+const inIt = (all: readonly string[]): string => {
+  const names = [...new Set(all)];
+  return names.length <= MOST_NAMES
     ? names.join(', ')
     : `${names.slice(0, MOST_NAMES - 1).join(', ')} and ${names.length - MOST_NAMES + 1} more`;
+};
 
 /** What lines became that go into the pot together: "half of the paste", with what is in it; null where they are named for themselves. */
 export function asProduct(

@@ -167,6 +167,9 @@ export function whistles(pot: Pick<Pot, 'whistleMin'>, holdS: number): string {
 /** Most that is said about the wait: more is not read. */
 const MOST_WAITING = 4;
 
+/** "Chopped coriander": what is to be chopped is the coriander. */
+const CHOPPED = /^(?:(?:finely|roughly|freshly|fresh) )*(?:chopped|torn|minced|snipped|picked) (?:fresh )?/i;
+
 /** What the hands-free stretch is for in this dish: sides, what comes out of the cold, what is chopped late, the slurry's cup. */
 function waitWords(input: StepInput): string {
   const { kitchen, items } = input;
@@ -178,7 +181,7 @@ function waitWords(input: StepInput): string {
     ),
   ];
   const cold = named(['cream', 'milk', 'sour-dairy', 'cream-cheese', 'cheese'], 'dairy', 'finish');
-  const green = named(['herb-soft'], 'finish', 'serve');
+  const green = named(['herb-soft'], 'finish', 'serve').map((name) => name.replace(CHOPPED, ''));
   const jobs = [
     ...wishedSides(input, kitchen).map((s) => s.name.toLowerCase()),
     ...(willBind(input) || slurryItems(items).length ? [wayOfBinding(input).ahead] : []),

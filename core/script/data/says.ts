@@ -276,6 +276,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
     stages: ['after'],
   },
   {
+    verb: 'fluff',
+    words: /\bfluff(?: up)?\b|\bfork (?:up |through )?the (?:\p{L}+ )?(?:rice|grains?)\b/iu,
+    stages: ['after'],
+  },
+  {
     verb: 'slice',
     words: /\b(?:slice|carve|cut|chop|dice|cube)\b(?! (?:off|away|sides?|edge|halves))/i,
     stages: ['after'],

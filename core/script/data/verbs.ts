@@ -274,6 +274,11 @@ export const VERBS: readonly Verb[] = [
     text: 'Across the grain.',
     caution: 'cleanPlate',
   }),
+  v('fluff', 'Fluff {food}', 1, {
+    after: 'finish',
+    text: 'With a fork, lifting and not stirring.',
+    look: 'Every grain by itself.',
+  }),
   v('bone', 'Take the bones out', 3, { after: 'open', caution: 'cleanPlate' }),
   v('keepwarm', 'Keep {food} warm', 1, { after: 'open', toMeat: true, text: 'Under foil, on a warm plate.' }),
   v('sauce', 'Make the sauce in a small pan', 8, {

@@ -1,0 +1,114 @@
+import { readLine } from '../dish/read';
+import { defaultKitchen } from '../kitchen/kitchen';
+import { planDish } from '../plan/plan';
+import { dishOf, pantry, told } from './testing/telling';
+
+/** Whole methods as other cooks write them; each stands for a class that was once misread. */
+const acts = (list: string, method: string): string => told(list, method).join(' ');
+
+describe('what stands in water beside raw meat', () => {
+  const LIST =
+    '1.2 kg beef short ribs; 2 tsp salt; 4 dried guajillo chillies; 1 tin chopped tomatoes; 3 cloves garlic; 1 tbsp oil; 500 ml beef stock';
+  const END =
+    ' Heat the oil and brown the ribs, 4 minutes a side. Pour over the chilli sauce and the stock. High pressure 45 minutes, natural release.';
+  it.each([
+    'Salt the ribs. Put the dried chillies in a bowl, cover with boiling water and leave to soak for 15 minutes. Drain the chillies and put them in a blender with the tomatoes and garlic. Blend until smooth.',
+    'Salt the ribs. Soak the chillies in boiling water for 15 minutes. Drain them and blend with the tomatoes and garlic.',
+    'Salt the ribs. Pour boiling water over the chillies and leave for 15 minutes; drain and blend with the tomatoes and garlic.',
+  ])('is soaked, and marinates nothing: %s', (begin) => {
+    expect(acts(LIST, begin + END)).toMatch(
+      /^season\(salt\) soak\/15\(\) blend\(\) brown\/\d\(.*\) add\(dried-chilli chopped-tomatoes garlic beef-stock\) close/,
+    );
+  });
+});
+
+describe('what is strewn between two lids', () => {
+  const LIST =
+    '700 g diced lamb; 2 onions; 500 ml lamb stock; 300 g basmati rice; 50 g raisins; 2 tbsp flaked almonds';
+  it.each([
+    'Scatter the raisins and rice over the lamb.',
+    'Sprinkle over the raisins, then the rice.',
+    'Top with the raisins and the rice.',
+    'Put the rice and raisins on top.',
+  ])('goes under the second: %s', (strewn) => {
+    const method = `Brown the lamb. Add the onions and half the stock. Seal and cook at high pressure for 15 minutes; quick release. ${strewn} Pour in the rest of the stock. Reseal and cook for 5 minutes on high. Let it stand for 10 minutes, release any pressure that is left and fluff up the rice. Turn out on a platter and finish with the almonds.`;
+    const said = acts(LIST, method);
+    expect(said).toMatch(
+      /release\(\) (?:top|add)\(.*(?:raisin|rice).*\) (?:add\(\S+\) )?close\(\) hold\/5\(\) release\/10\(\) fluff\(\) serve\(almond\)$/,
+    );
+    expect(said.match(/white-rice/g)).toHaveLength(1);
+  });
+
+  it('goes to the table where a lid only rests', () => {
+    const method =
+      'Brown the lamb. Add the onions and stock. High pressure 15 minutes; quick release. Add the raisins, put the lid on loosely and leave for 2 minutes. Scatter with the almonds.';
+    expect(acts(LIST, method)).toMatch(/serve\(almond\)$/);
+  });
+});
+
+it('a white sauce is one of its own, though the stock lets it down', () => {
+  const list =
+    '1.5 kg gammon joint; 1 onion, halved and studded with 4 cloves; 1 litre water; 40 g butter; 40 g plain flour; 300 ml milk; 1 bunch parsley';
+  const method =
+    'Soak the gammon in cold water overnight, then drain it. Put the joint in the cooker with the onion and pour in the water. High pressure, 40 minutes. Let the pressure fall on its own. Lift the gammon out. Strain the stock and keep 200 ml of it. Melt the butter in a saucepan, stir in the flour and cook for a minute, then gradually whisk in the milk and the reserved stock. Simmer for 5 minutes until smooth. Stir in the parsley. Carve the gammon and serve with the sauce.';
+  expect(acts(list, method)).toMatch(
+    /^soak\(\) add\(gammon onion water\) close.* strain\(\) sauce\/5\(butter plain-flour milk parsley\) slice/,
+  );
+  const plan = planDish(dishOf(list, method), defaultKitchen());
+  // The onion is strained off: nobody minds that it falls apart, and the joint is not diced in the meantime.
+  expect(plan.findings.map((f) => f.id)).not.toContain('soft-onion');
+});
+
+it.each([
+  ['1 onion, halved and studded with 4 cloves', 'onion'],
+  ['1 onion, stuck with 3 cloves', 'onion'],
+  ['1 small onion spiked with 2 whole cloves', 'onion'],
+])('%s is one thing', (line, food) => {
+  const read = readLine(line, pantry);
+  expect([read.food?.id, read.several]).toEqual([food, []]);
+});
+
+it('“the purée” is the tube of the list, and no vegetables chopped in a machine', () => {
+  const list = '500 g beef mince; 1 onion; 1 carrot; 2 tbsp tomato purée; 200 ml red wine; 1 bottle passata';
+  const method =
+    'Whizz the onion and carrot in a food processor until finely chopped; tip into the pot and cook for 8 minutes until soft. Brown the mince. Squeeze in the purée and cook it out for 2 minutes. Add the wine and let it bubble away. Add the passata, rinse the bottle with 100 ml water and add this too. High pressure 25 minutes, quick release.';
+  const said = acts(list, method);
+  expect(said).toMatch(
+    /^blend\(\) soften\/8\(onion carrot\) brown\(ground-beef\) bloom\/2\(tomato-paste\) deglaze\(red-wine\) add\(passata\) close/,
+  );
+});
+
+it('meat that is taken from its marinade is browned, and the marinade poured in', () => {
+  const list =
+    '1 kg chicken thighs; 120 ml soy sauce; 120 ml cane vinegar; 1 head garlic; 1 tbsp oil; 240 ml water; steamed rice';
+  const method =
+    'Combine the soy sauce, vinegar and half of the garlic in a bowl. Add the chicken and marinate for 30 minutes. Heat the oil and fry the remaining garlic until golden, then scoop it out. Remove the chicken from the marinade and brown it for 4 minutes. Pour in the marinade and the water. High pressure 10 minutes. Quick release. Serve over rice.';
+  expect(acts(list, method)).toMatch(/liftout\(\) brown\/4\(chicken-thigh\) add\(water\) close/);
+});
+
+it.each(['S+P to taste', 'S & P to taste', 's/p to taste'])('%s is the salt and pepper', (words) => {
+  const list =
+    '2 lbs ground beef; 2 tbsp chili powder; 1 cup beef broth; 1 can crushed tomatoes; salt; pepper';
+  const method = `brown beef. all the spices in, 1 min. broth and tomatoes in. HP 15, QR. ${words}.`;
+  expect(acts(list, method)).toMatch(/bloom\/1\(chilli-powder\) .*finish\(salt black-pepper\)$/);
+});
+
+it('meat tossed in starch is floured, and no rub', () => {
+  const list = '600 g pork shoulder, cubed; 3 tbsp cornflour; 1/2 tsp five-spice; 3 tbsp oil; 400 ml stock';
+  const method =
+    'Mix 2 tablespoons of the cornflour with the five-spice and toss the pork in it until coated. Fry the pork in the oil until golden. Pour in the stock. High pressure 12 minutes, quick release. Mix the last tablespoon of cornflour with 2 tablespoons of water, stir in and cook until glossy.';
+  expect(acts(list, method)).toMatch(/^dredge\(cornstarch .*\) brown.*thicken\(cornstarch\)$/);
+});
+
+it('what a thing is done for names no line', () => {
+  const list = '250 g soaked white beans; 500 g pork belly; 1 l chicken stock; 200 g kale';
+  const method =
+    'Put the beans, pork and stock in the pot. High pressure 25 minutes, natural release. Take out the pork and cut the meat into small cubes. Crush a few of the beans to thicken the stock. Stir in the kale. Return the pork.';
+  const { steps } = planDish(dishOf(list, method), defaultKitchen());
+  expect(steps.map((s) => s.title)).toEqual(
+    expect.arrayContaining([
+      expect.stringMatching(/^Cut up pork belly$/),
+      expect.stringMatching(/^Mash (?:soaked )?white beans$/),
+    ]),
+  );
+});
