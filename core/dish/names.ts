@@ -46,13 +46,17 @@ interface Named {
   zestOnly?: boolean;
 }
 
+/** "Freshly grated parmesan": how it is cut says the list. */
+const CUT_BEFORE =
+  /^(?:freshly|finely|coarsely|roughly|thinly|thickly) (?:grated|chopped|sliced|diced|minced|shredded|shaved|ground|crushed|torn|snipped) (?=\p{L}{3})/iu;
+
 /** What to call the food of a line in a sentence: the cook's own words when they are short, else the pantry's name. */
 export function shortName(read: Named): string {
   // "Zest of 1 lemon" is lemon zest, and no lemon.
   const isFruit = ['citrus', 'juice', 'spice-late'].includes(read.food?.kind ?? 'other');
   const part = !isFruit ? '' : read.juiceOnly ? 'juice' : read.zestOnly ? 'zest' : '';
   const whole = read.food?.names[0] ?? '';
-  const own = plainName(read.foodText);
+  const own = plainName(read.foodText).replace(CUT_BEFORE, '');
   // The zest of an orange is no lemon zest, whatever row it is weighed by.
   if (part && whole) {
     const fruit = /^\p{L}{3,12}$/u.test(own) ? own.toLowerCase() : whole.replace(` ${part}`, '');

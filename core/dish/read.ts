@@ -117,7 +117,9 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   let words = describe(clean);
   const found = readPartOf(clean) ?? readAmount(clean) ?? readTrailing(withoutTail(clean));
   let amount = found ? withFilling(found.amount, clean) : null;
-  const rest = (found?.rest ?? clean).replace(/^[\s,.:;)-]+/, '').replace(/^of\s+(?:the\s+)?/i, '');
+  const rest = (found?.rest ?? clean)
+    .replace(/^[\s,.:;)-]+/, '')
+    .replace(/^(?:of\s+(?:the\s+)?|d['’](?=\p{L}))/iu, '');
 
   const unbracketed = rest
     .replace(/\([^()]*\)/g, ' ')
@@ -270,7 +272,8 @@ function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLi
   return {
     ...words,
     // A joint "sliced to serve" is cooked first: it is no garnish.
-    ...(food && /^(?:poultry|red-meat)$/.test(food.kind) && CARVED_LATER.test(clean)
+    ...((food && /^(?:poultry|red-meat)$/.test(food.kind) && CARVED_LATER.test(clean)) ||
+    (GREENS_LATER.test(clean) && WHITES_NOW.test(clean))
       ? { written: null }
       : {}),
     text,
@@ -320,6 +323,10 @@ const guessed = (unitId: string): string =>
     : `The weight is a guess: how big is the ${unitById(unitId).names[0] ?? unitId}?`;
 
 const CARVED_LATER = /\b(?:sliced|carved|shredded|pulled) (?:to serve|for serving)\b/i;
+/** "Spring onions, whites chopped, greens sliced to serve": only some of it is for the table. */
+const GREENS_LATER =
+  /\b(?:greens?|green (?:parts?|tops?|ends?)|tops|leaves|fronds)\b[^,;]{0,24}\b(?:to serve|for serving|to garnish|for garnish)\b/i;
+const WHITES_NOW = /\b(?:whites?|white (?:parts?|ends?)|bulbs?|stalks?|stems?)\b/i;
 
 const LIQUOR =
   /\b(?:dissolved|made up|made|mixed|soaked|steeped|rehydrated|crumbled|loosened|thinned|diluted|stirred|let down|slackened)\s+(?:in|into|with)\s+(.{1,40}?)\s*(?:of\s+)?(?:(?:just|freshly|boiling|boiled|hot|warm|cold|very)[\s-]+)*(?:water|liquid|stock|broth|wine)\b/i;

@@ -296,16 +296,16 @@ describe('what the recipe does on purpose', () => {
 
 describe('a list in another language', () => {
   const dishOfLines = (lines: readonly string[]): Dish => ({
-    ...emptyDish('d', 'Gulasch', 0),
+    ...emptyDish('d', 'Karjalanpaisti', 0),
     lines: lines.map((text, i) => ({ id: `l${i}`, text })),
   });
-  const german = [
-    '800 g Rindergulasch',
-    '600 g Zwiebeln, gewürfelt',
-    '2 Knoblauchzehen, gehackt',
-    '200 ml Rotwein',
-    '400 ml Rinderbrühe',
-    '1 Lorbeerblatt',
+  const finnish = [
+    '800 g naudanpaistia',
+    '600 g sipulia, kuutioituna',
+    '2 valkosipulinkynttä',
+    '200 ml punaviiniä',
+    '400 ml lihalientä',
+    '1 laakerinlehti',
   ];
   const asked = (lines: readonly string[]): string[] =>
     planDish(dishOfLines(lines), defaultKitchen())
@@ -313,12 +313,38 @@ describe('a list in another language', () => {
       .map((f) => f.id);
 
   it('is said to be one, once, with all its lines', () => {
-    expect(asked(german)).toEqual(['reading-foreign']);
+    expect(asked(finnish)).toEqual(['reading-foreign']);
   });
 
   it('is asked about line by line where most of it is known', () => {
-    expect(asked(['1 kg beef chuck', '2 onions', '400 ml stock', '1 Lorbeerblatt'])).toEqual(['reading-l3']);
+    expect(asked(['1 kg beef chuck', '2 onions', '400 ml stock', '1 laakerinlehti'])).toEqual(['reading-l3']);
   });
+});
+
+it('says that a method could not be followed, where it could not', () => {
+  const asked = (method: string) =>
+    planDish(
+      {
+        ...emptyDish('d', 'Boeuf aux carottes', 0, 4),
+        lines: ['1 kg de paleron de boeuf', '1 kg de carottes', '40 cl de bouillon de boeuf'].map(
+          (text, i) => ({
+            id: `l${i}`,
+            text,
+          }),
+        ),
+        method,
+      },
+      defaultKitchen(),
+    ).findings.map((f) => f.id);
+  const french =
+    'Faites dorer la viande de tous les côtés. Versez le bouillon et ajoutez les carottes. Fermez la cocotte et laissez cuire 45 minutes.';
+  expect(asked(french)).toContain('reading-method');
+  expect(asked('')).not.toContain('reading-method');
+  expect(
+    asked(
+      'Brown the beef. Add the stock and carrots. Lock the lid; high pressure for 45 minutes. Natural release.',
+    ),
+  ).not.toContain('reading-method');
 });
 
 it('leaves a soup without meat the minutes that its recipe gives', () => {

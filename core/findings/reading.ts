@@ -9,7 +9,7 @@ import { capital, nameOf } from './words';
 /** The likenesses offered at once, with the finding; the line's own panel has them all. */
 const OFFERED = ['onion', 'carrot', 'chicken-stock', 'barbecue-sauce'];
 
-export function readingFindings({ items }: FindingInput): Finding[] {
+export function readingFindings({ items, dish, script }: FindingInput): Finding[] {
   const several = items
     .filter((i) => i.read.several.length > 1 && i.partIndex === 0)
     .map((i): Finding => ({
@@ -59,11 +59,29 @@ export function readingFindings({ items }: FindingInput): Finding[] {
         ...(unknown ? { asks: i.read.foodText.slice(0, MAX_OWN_NAME) } : {}),
       };
     });
-  return [...several, ...foreign, ...unsure];
+  // What was told and could not be followed is said: its minutes are not those of the plan.
+  const unread: Finding[] =
+    script === null && dish.method.trim().length >= METHOD_FROM
+      ? [
+          {
+            id: 'reading-method',
+            severity: 'careful',
+            about: 'reading',
+            lineIds: [],
+            text: 'The method could not be followed',
+            why: 'No lid is closed in it that was understood, so the order and the minutes are the house’s own, computed from the list. Methods are read in English: put it into English, or set its minutes yourself.',
+            fixes: [],
+          },
+        ]
+      : [];
+  return [...several, ...foreign, ...unread, ...unsure];
 }
 
 /** Lines nobody knows, from which a list is told of as a whole. By judgement. */
 const FOREIGN_FROM = 5;
+
+/** Letters from which a method is more than a note of one's own. By judgement. */
+const METHOD_FROM = 80;
 
 const COUNT_WORDS: Record<number, string> = { 2: 'two', 3: 'three', 4: 'four', 5: 'five' };
 

@@ -26,7 +26,9 @@ export function sidesNamed({ items, script }: Named): string[] {
   );
   const asked = items
     .filter((i) => i.moment === 'serve' && i.part === '' && !cooked.has(i.index))
-    .flatMap((i) => SIDE_WORDS.find((s) => s.words.test(i.line.text))?.side || []);
+    .flatMap(
+      (i) => SIDE_WORDS.find((s) => s.words.test(i.read.food ? i.read.foodText : i.line.text))?.side || [],
+    );
   return [...new Set(asked)].slice(0, MOST_NAMED);
 }
 

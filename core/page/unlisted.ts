@@ -7,6 +7,8 @@ import { clausesOf, withoutPotNames } from '../dish/pressure';
 const JUGFUL =
   /(?<![\p{L}\d])(?:\d|[¼-¾⅓⅔]|(?:one|two|three|half an?|an?)\s)[\d\s./½¼¾⅓⅔-]*\s*(?:cups?|c|ml|cl|dl|litres?|liters?|l|pints?|oz|fl oz|fluid ounces?|glass(?:es)?|mugs?)\s*(?:of\s+)?(?:(?:hot|warm|cold|boiling|more|extra|fresh|chicken|beef|vegetable|veg)\s+)*(water|stock|broth)\b/giu;
 const GOES_IN = /\b(?:add|pour|plus|with|stir|put|tip|top up|along with|in)\b/i;
+/** "2 cups water, 4 whistles": a note that says no more. */
+const BEGINS_SO = new RegExp(`^\\W*(?:and |then |now )?${JUGFUL.source}\\s*(?:[,;.+]|$)`, 'iu');
 /** Water that never goes into the sauce: soaked in, boiled in, bound with, cooked in a pot of its own. */
 const ELSEWHERE =
   /\b(?:soak\w*|rins\w*|wash\w*|blanch\w*|drain\w*|brin\w*|marinat\w*|salted|saucepan|separate|large (?:pan|pot)|another pan|slurry|slake\w*|dissolv\w*|corn ?(?:flour|starch)|arrowroot|flour|reserv\w*|pasta water|rice|noodles|pasta|spaghetti|gelatine?)\b/i;
@@ -62,7 +64,7 @@ export function unlistedLiquids(
   const found: string[] = [];
   const parts = withoutPotNames(method)
     .split(/\n+|(?<=[.!?])\s+/)
-    .filter((sentence) => GOES_IN.test(sentence))
+    .filter((sentence) => GOES_IN.test(sentence) || BEGINS_SO.test(sentence))
     .flatMap(clausesOf);
   for (const text of parts) {
     if (found.length >= MOST_ADDED || ELSEWHERE.test(text) || PERHAPS.test(text)) continue;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { FoodSchema, FOOD_KINDS } from './food';
+import { ABROAD } from './data/abroad';
 import { FOODS, Pantry } from './pantry';
 import { foldWord, foodWords, singular } from './words';
 
@@ -24,6 +25,21 @@ describe('the shipped pantry', () => {
         owner.set(key, food.id);
       }
     expect(clashes).toEqual([]);
+  });
+
+  it('knows what other kitchens call a food, and each of those names by a row that there is', () => {
+    expect(Object.keys(ABROAD).filter((id) => !pantry.get(id))).toEqual([]);
+    for (const [name, id] of [
+      ['namak', 'salt'],
+      ['sibuyas', 'onion'],
+      ['bawang merah', 'shallot'],
+      ['caldo de pollo', 'chicken-stock'],
+      ['œufs', 'egg'],
+      ['Möhren', 'carrot'],
+      ['olio extravergine', 'olive-oil'],
+      ['hvidløg', 'garlic'],
+    ] as const)
+      expect([name, pantry.find(name)?.food.id]).toEqual([name, id]);
   });
 
   it('is physically plausible', () => {

@@ -1,3 +1,4 @@
+import { ABROAD } from './data/abroad';
 import { USUAL_ALLERGENS } from './data/allergens';
 import { ASIA } from './data/asia';
 import { LARDER } from './data/larder';
@@ -11,7 +12,10 @@ import type { Food } from './food';
 import { kept } from '../quantity/kept';
 import { foodWords } from './words';
 
-/** Every food that ships, in data order, with the allergens its kind does not show. */
+const namesAbroad = (id: string): readonly string[] =>
+  (ABROAD[id] ?? '').split('|').flatMap((name) => name.trim() || []);
+
+/** Every food that ships, in data order, with the allergens its kind does not show and its names in other kitchens. */
 export const FOODS: readonly Food[] = [
   ...MEAT,
   ...PLANTS,
@@ -23,6 +27,7 @@ export const FOODS: readonly Food[] = [
   ...WEST,
 ].map((food) => ({
   ...food,
+  names: [...food.names, ...namesAbroad(food.id)],
   allergens: [...new Set([...food.allergens, ...(USUAL_ALLERGENS[food.id] ?? [])])],
 }));
 

@@ -48,7 +48,7 @@ export const UNITS: readonly Unit[] = [
     'volume',
     4.929,
     0.15,
-    'tsp|tsp.|tsps|teaspoon|teaspoons|teasp|ts|tl|tsk|cdta|cdtas|c. à c.|theelepel',
+    'tsp|tsp.|tsps|teaspoon|teaspoons|teasp|ts|tl|tsk|cdta|cdtas|cucharadita|cucharaditas|c. à c.|c. à café|c. à thé|cuillère à café|cuillères à café|cucchiaino|cucchiaini|theelepel|teelöffel',
     {
       bySystem: { metric: 5, uk: 5, au: 5 },
     },
@@ -59,7 +59,7 @@ export const UNITS: readonly Unit[] = [
     'volume',
     14.787,
     0.12,
-    'tbsp|tbsp.|tbsps|tbs|tbs.|tb|tb.|tbl|tblsp|tablespoon|tablespoons|tbls|tabsp|el|msk|cda|cdas|eetlepel|c. à s.|rounded tablespoon|tblspn|tblspns|tbspn|tbspns|tablspoon|tblespoon|spoon|spoons',
+    'tbsp|tbsp.|tbsps|tbs|tbs.|tb|tb.|tbl|tblsp|tablespoon|tablespoons|tbls|tabsp|el|msk|spsk|cda|cdas|cucharada|cucharadas|eetlepel|esslöffel|c. à s.|c. à soupe|cuillère à soupe|cuillères à soupe|cucchiaio|cucchiai|rounded tablespoon|tblspn|tblspns|tbspn|tbspns|tablspoon|tblespoon|spoon|spoons',
     {
       bySystem: { metric: 15, uk: 15, au: 20 },
     },
@@ -67,7 +67,9 @@ export const UNITS: readonly Unit[] = [
   u('floz', 'volume', 29.574, 0.05, 'fl oz|fl. oz.|fl. oz|floz|fluid ounce|fluid ounces|fl ounce|fl ounces', {
     bySystem: { uk: 28.413 },
   }),
-  u('cup', 'volume', 236.588, 0.08, 'cup|cups|c|c.', { bySystem: { metric: 250, uk: 250, au: 250 } }),
+  u('cup', 'volume', 236.588, 0.08, 'cup|cups|c|c.|taza|tazas|tasse|tasses', {
+    bySystem: { metric: 250, uk: 250, au: 250 },
+  }),
   u('pint', 'volume', 473.176, 0.05, 'pint|pints|pt|pts', {
     bySystem: { uk: 568.261, metric: 568.261, au: 570 },
   }),

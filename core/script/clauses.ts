@@ -97,6 +97,11 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /(?<=^|[.;]\s+)(?:once|when|as soon as) (?:the |your )?(oil|butter|ghee|fat|dripping|lard) (?:is|gets|starts|begins|shimmers|foams|sizzles|has)[^,.;]{0,30}?,? (?:then )?(?=(?:add|lay|put|place|brown|sear|fry|tip|drop|slide)\b)/giu,
     'Heat the $1, then ',
   ],
+  // "When jeera splutters, onions till golden": what is told before is done by then.
+  [
+    /(?<=^|[.;]\s+)(?:once|when|as soon as) (?:the |they |it )?(?:\p{L}+ ){0,3}?(?:splutters?|crackles?|pops?|sizzles?|splatters?),? (?:then )?(?=(?:the )?\p{L}+ (?:in\b|till?\b|until\b|\d))/giu,
+    '',
+  ],
   // "Until translucent, deglazing with a splash of stock": two things.
   [/, deglazing (?=with\b)/giu, '; deglaze '],
   // "Beef: brown in oil": what it is done to stands before the colon.

@@ -194,6 +194,8 @@ export function verbTold(r: Reading, c: Clause): string | null {
   const isBetweenLids = r.stage === 'after' && r.run < r.lids && isToClose(r, c.n);
   if (told === 'serve' && isBetweenLids && meant.some((i) => r.isToCome(i)))
     return OVER_IT.test(text) ? 'top' : 'add';
+  // "Pour over the glaze", "toss in half of the glaze": the meat is coated with it.
+  if (r.stage === 'after' && c.product?.name === 'glaze' && GOES_ONTO.has(told)) return 'coat';
   // A dough that is dropped on the stew lies on top and steams.
   if (r.stage === 'after' && c.product && DOUGHS.includes(c.product.name))
     return INTO_BROTH.test(text) ? 'simmer' : 'top';
@@ -225,6 +227,7 @@ export function verbTold(r: Reading, c: Clause): string | null {
   return isNew ? 'add' : told;
 }
 
+const GOES_ONTO: ReadonlySet<string | null> = new Set([null, 'stirin', 'glaze', 'mix', 'add', 'top']);
 const OVER_IT = /\b(?:over|on top|scatter\w*|sprinkle\w*|strew\w*|top(?:ped)?)\b/i;
 
 /** "Stir the soy, sugar and garlic together", and a later sentence pours the sauce over: a bowl beside, however hot the pot is. */
@@ -452,6 +455,10 @@ const DISSOLVED: ReadonlySet<FoodKind> = new Set([
   'starch',
 ]);
 
+/** A strip of peel comes out as it went in. */
+const isDissolved = (r: Reading, i: number): boolean =>
+  DISSOLVED.has(r.kindOf(i)) && !/\b(?:peel|strips?|rind|pared)\b/i.test(r.lines[i]?.read.text ?? '');
+
 /** After which "grind it to a powder" needs no word of what. */
 const MADE_FOR_GRINDING: ReadonlySet<string> = new Set([
   'toast',
@@ -480,7 +487,7 @@ function done(r: Reading, c: Clause, verb: string): void {
   );
   const meant = c.meant.filter((i) =>
     verb === 'liftout'
-      ? !DISSOLVED.has(r.kindOf(i)) && !inDough.has(i)
+      ? !isDissolved(r, i) && !inDough.has(i)
       : // "Combine the marinade ingredients, add the chicken": it comes with the second.
         !(named?.has(i) && r.isRawMeat(i)),
   );

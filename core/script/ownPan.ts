@@ -24,6 +24,8 @@ const SAUCY: readonly FoodKind[] = [
   'tomato-paste',
   'herb-soft',
   'herb-woody',
+  'mustard',
+  'allium',
   'nut-paste',
   'cheese',
   'sour-dairy',

@@ -1,9 +1,8 @@
-import type { FoodKind } from '../pantry/food';
 import { timeNamed } from '../dish/pressure';
 import { INTO_WHAT_COOKS } from './deed';
 import { joined } from './merge';
-import { KINDS } from './kinds';
 import type { Clause, Reading } from './reading';
+import { isPickle, WITH_IT } from './sharp';
 
 /** "Put the red onion in a bowl with the vinegar": a pickle, a salsa, a slaw for the table, and none of it comes into the pot. */
 const IN_A_BOWL =
@@ -18,31 +17,6 @@ const GOES_ON =
   /^\W*(?:and |then )*(?:leave|let|stand|set aside|rest|sit|stir(?:ring)?|toss(?:ing)?|season|add|mix|cover|chill|massage|scrunch|squeeze|dress|pickle|drain|wait|pour over|until)\b/i;
 const OF_THE_POT =
   /\b(?:pot|cooker|lid|serve|plates?|platter|release|vent|pressure|sauce|stew|curry|broth|meat|tray|grill|broil\w*|oven|heat|boil|simmer)\b/i;
-
-const SHARP: readonly FoodKind[] = ['vinegar', 'citrus', 'juice'];
-const RAW: readonly FoodKind[] = [...KINDS.vegetable, 'leaf', 'fruit', 'tomato-fresh'];
-const WITH_IT: readonly FoodKind[] = [
-  ...SHARP,
-  ...RAW,
-  'aromatic',
-  'herb-soft',
-  'salt',
-  'sugar',
-  'syrup',
-  'oil',
-  'mustard',
-  'pickle',
-  'nut',
-  ...KINDS.spice,
-  'water',
-];
-
-/** True of what was made sharp in a bowl: it is served from there. */
-const isPickle = (kinds: readonly FoodKind[]): boolean =>
-  kinds.length > 1 &&
-  kinds.every((k) => WITH_IT.includes(k)) &&
-  kinds.some((k) => SHARP.includes(k)) &&
-  kinds.some((k) => RAW.includes(k));
 
 /** True where the clause belongs to a pickle, a salsa or a slaw that is made in a bowl once the lid is on, or after it. */
 export function pickled(r: Reading, c: Clause): boolean {

@@ -16,6 +16,10 @@ export const PARTS: readonly (readonly [RegExp, number])[] = [
   [/\b(?:some|a few|a little|a handful) (?:of (?:it|them)|for)\b/i, 0.25],
 ];
 const NEXT_TO_HALF = /\b(?:half|½)\b(?: of)?([^,;&+]*?)(?=,|;|&|\+|\band\b|\bwith\b|$)/gi;
+/** "Fry the spring onion whites", and the greens go on top. Source: half of a bunch by weight; spread 30 %. */
+const WHITE_OR_GREEN =
+  /\b(?:whites?|white (?:parts?|ends?|bits?)|greens?|green (?:parts?|tops?|ends?|bits?)|tops)\b/i;
+const IN_TWO_COLOURS = /\b(?:spring onions?|scallions?|green onions?|salad onions?|leeks?)\b/i;
 const REST = /\b(?:rest|remaining|remainder|other half|left|last of the)\b/i;
 /** "Most of the cheese": the rest is for the table. Source: what cooks keep back to strew; spread 40 %. */
 const MOST = /\bmost of (?:the )?([^.,;&]*?)(?=,|;|&|\band\b|\bwith\b|$)/i;
@@ -52,6 +56,8 @@ export function shareTold(
     isHalf && !halved.length && !others.length && !/^\W*(?:it|them|this|that|these|those)?\W*$/i.test(nextTo);
   return (index, before) => {
     if (before === 0 && most.includes(index)) return MOST_SHARE;
+    if (before === 0 && WHITE_OR_GREEN.test(text) && IN_TWO_COLOURS.test(lines[index]?.read.foodText ?? ''))
+      return 0.5;
     if (REST.test(text)) return 1 - before;
     // "A little water", and then "1 litre of the water": not yet all of it.
     if (before > 0) return Math.min(1 - before, partTold(text, lines[index]));

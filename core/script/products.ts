@@ -14,6 +14,8 @@ export interface Product {
   lines: readonly number[];
 }
 
+/** What makes a glaze of a sauce. */
+const STICKY: readonly FoodKind[] = ['sugar', 'syrup', 'thick-sauce'];
 /** What is made of what: the words by which it is named from then on. */
 const NAMES_OF: Readonly<Record<string, readonly string[]>> = {
   blend: ['mixture', 'paste', 'puree', 'purée', 'base', 'masala powder', 'masala', 'powder'],
@@ -102,6 +104,8 @@ export class Products {
     // A dough for dumplings is made while the pot is open: it goes in where it is dropped.
     const isDough =
       this.of.stage === 'after' && verb === 'mix' && all.some((i) => this.of.kindOf(i) === 'flour');
+    // Boiled down in a pan of its own, it is called so when it is poured over.
+    if (verb === 'sauce' && all.some((i) => STICKY.includes(this.of.kindOf(i)))) this.#made.set('glaze', all);
     const names = isDough ? DOUGHS : NAMES_OF[verb];
     if (!names || !all.length || (this.of.stage === 'after' && !isDough)) return;
     const isRoux =

@@ -14,6 +14,7 @@ import { VERBS_THAT, type Stage } from './data/verbs';
 import { KINDS } from './kinds';
 import { inOrder, Products, type Product } from './products';
 import { HALF_OF_IT, linesLeft, shareTold } from './portions';
+import { isPickle } from './sharp';
 import { MEANWHILE, withoutMade, withoutSplash } from './wording';
 
 /** Mixed with something, and no word of what: it was named just before. */
@@ -699,8 +700,10 @@ export class Reading {
   }
 
   /** True of what is rolled to balls, made to a dough or turned over meat on the board: there it stays. */
-  #isUsedUp({ verb, run, lines }: Act, at: number): boolean {
+  #isUsedUp({ verb, run, stage, lines }: Act, at: number): boolean {
     if (verb === 'mix' && run > 0 && lines.some((l) => this.kindOf(l.index) === 'flour')) return true;
+    // Cucumber in its vinegar is served from its bowl.
+    if (verb === 'mix' && stage === 'closed' && isPickle(lines.map((l) => this.kindOf(l.index)))) return true;
     // Couscous in its bowl is served from there.
     const isRice = (i: number): boolean => /rice/.test(this.lines[i]?.read.food?.id ?? '');
     if (verb === 'soak' && run > 0 && lines.some((l) => this.kindOf(l.index) === 'grain' && !isRice(l.index)))

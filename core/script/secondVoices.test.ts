@@ -112,3 +112,87 @@ it('what a thing is done for names no line', () => {
     ]),
   );
 });
+
+it('a note in the words of another kitchen is cooked as it says', () => {
+  const list =
+    'mutton 500g curry cut; chana dal 3/4 cup; onion 2 big sliced; g+g paste 1.5 tbsp; haldi 1/2 tsp; dhania pwd 2 tsp; 1 tsp jeera; tel 4 tbsp; imli pulp 1 tbsp; namak; 500 ml pani';
+  const method =
+    'heat oil, jeera. when jeera splutters, onions till golden brown (12 min). g+g paste 2 min. mutton in, bhuno 8 min on high. add haldi dhania, salt, bhuno till oil leaves. water, 4 whistles. let cool down. open, add dal, 2 more whistles. let pressure go by itself. imli pulp, boil 2-3 min.';
+  expect(acts(list, method)).toMatch(
+    /^pop\(cumin-seed sunflower-oil\) soften\/12\(onion\) soften\/2\(ginger-garlic-paste\) brown\/8\(mutton\) .*close\(\) hold\(\) release\(\) add\(yellow-split-pea\) close/,
+  );
+});
+
+describe('what is left of a thing, and what it is for', () => {
+  it('spring onions are fried white and strewn green', () => {
+    const list =
+      '1 kg pork belly; 4 spring onions, white parts chopped, greens sliced to serve; 4 garlic cloves; 150 ml stock; steamed rice, to serve';
+    const method =
+      'Brown the pork. Cook the spring onion whites and garlic for 1 min. Pour in the stock. High pressure 25 mins, natural release. Serve over the rice with the spring onion greens.';
+    const plan = planDish(dishOf(list, method), defaultKitchen());
+    const shares = plan.script?.acts.flatMap((a) =>
+      a.lines.filter((l) => l.index === 1).map((l) => [a.verb, l.share]),
+    );
+    expect(shares).toEqual([
+      ['soften', 0.5],
+      ['serve', 0.5],
+    ]);
+    // The greens are no dish of greens beside.
+    expect(plan.steps.map((s) => s.text).join(' ')).not.toContain('greens in the pan');
+  });
+
+  it('a strip of peel is fished out as it went in', () => {
+    const list = '1 kg beef chuck; 2 sprigs rosemary; strip of orange peel; 400 ml stock';
+    const method =
+      'Put everything in. High pressure 40 minutes, natural release. Discard the rosemary and orange peel.';
+    const out = planDish(dishOf(list, method), defaultKitchen()).script?.acts.find(
+      (a) => a.verb === 'liftout',
+    );
+    expect(out?.again).toEqual([1, 2]);
+  });
+});
+
+it('a pickle is made while the pot is closed, and only it is served from its bowl', () => {
+  const list =
+    '1 kg pork belly; 300 ml stock; steamed rice, to serve; 1 cucumber, sliced; 1/2 tsp salt; 1 tsp sugar; 2 tbsp rice vinegar';
+  const method =
+    'Put the pork and stock in the pot. High pressure 25 mins. Meanwhile, toss the cucumber with the salt, sugar and vinegar and leave to pickle. Natural release 10 mins. Serve over the rice with the drained cucumber.';
+  expect(acts(list, method)).toMatch(
+    /mix\(cucumber salt sugar rice-vinegar\) release\/10\(\) serve\(white-rice\)$/,
+  );
+});
+
+it('a glaze bubbles in its own pan in the wait, is poured over, and what stays in the pot is on no plate', () => {
+  const list =
+    '2 smoked ham hocks; 1.2 litres water; 330 ml cola; 3 tbsp brown sugar; 2 tbsp cider vinegar; 1 tbsp English mustard; 12 small corn tortillas; 1 avocado, sliced';
+  const method =
+    'Put the hocks in the pot with the water. High pressure for 50 minutes. Let the pressure drop naturally. Meanwhile, bubble the cola, sugar, vinegar and mustard in a small saucepan for about 15 minutes, until sticky. Lift out the hocks and pull the meat into shreds. Spread the meat on a tray, pour over the glaze, toss to coat and grill for 5 minutes until crisp. Warm the tortillas. Fill with the ham and avocado.';
+  expect(acts(list, method)).toMatch(
+    /release\(\) sauce\(cola brown-sugar cider-vinegar dijon-mustard\) liftout\(\) shred\(\) coat\(\) grill\/5/,
+  );
+  const serve = planDish(dishOf(list, method), defaultKitchen()).steps.find((s) => s.kind === 'serve');
+  const grams = Number(/(\d+) g a plate/.exec(serve?.text ?? '')?.[1]);
+  expect(grams).toBeGreaterThan(300);
+  expect(grams).toBeLessThan(760);
+});
+
+it('what simmers in a sauce that goes down is no glaze, and a bound sauce that boils on for long goes down', () => {
+  const prunes =
+    'Brown the lamb. Pour in the stock. High pressure 40 minutes, natural release. Lift out the lamb. Skim the fat, add the prunes and simmer briskly for 10 mins until reduced and syrupy.';
+  expect(acts('4 lamb shanks; 300 ml stock; 12 prunes', prunes)).toMatch(/simmer\/10\(prune\)$/);
+  const bound =
+    'Brown the pork. Pour in the stock. High pressure 25 minutes, natural release. Mix the cornflour with 1 tbsp water and stir in. Boil on sauté for 8–10 mins until reduced and glossy.';
+  expect(acts('1 kg pork belly; 300 ml stock; 1 tsp cornflour', bound)).toMatch(
+    /thicken\(cornstarch\) reduce\/9\(\)$/,
+  );
+});
+
+it('pasta that is sprinkled over the chicken lies on top of it', () => {
+  const method =
+    'Brown the chicken. Pour in 1/2 cup of the broth and scrape. Sprinkle the orzo evenly over the chicken, then pour the remaining broth on top. Push the orzo under the liquid with a spoon but do NOT stir. High pressure 4 minutes, quick release.';
+  const plan = planDish(
+    dishOf('1 1/2 lb chicken thighs; 1 1/2 cups orzo; 2 1/2 cups chicken broth', method),
+    defaultKitchen(),
+  );
+  expect(plan.steps.map((s) => s.title)).toContain('Orzo and chicken broth on top');
+});

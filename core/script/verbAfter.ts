@@ -281,7 +281,8 @@ const ofItsLook: Rule = ({ text, meant, lines, last, isToCome, said, some, isBin
     said === 'reduce' ||
     said === 'thicken' ||
     (said === 'glaze' && (!GLAZES.test(text) || (/\bthick/i.test(text) && timeNamed(text) === null)));
-  if (isItsLook && last?.verb === 'thicken' && isNothingNew) return null;
+  const goesDown = /\breduc/i.test(text) && (minutesNamed(text) ?? 0) >= BOILS_DOWN_MIN;
+  if (isItsLook && last?.verb === 'thicken' && isNothingNew) return goesDown ? 'reduce' : null;
   const isBound = lines.some((_, i) => isBinder(i) && !isToCome(i));
   // "Simmer uncovered for 5 minutes, until slightly thicker", of meat that was only floured: it simmers so long.
   const isOnlyFloured = lines.every(
@@ -367,8 +368,12 @@ const ofFrying: Rule = ({ text, meant, last, isToCome, said, all }) => {
   return undefined;
 };
 
+const SOLID: readonly FoodKind[] = [...KINDS.vegetable, 'dried-fruit', 'fruit', 'mushroom', 'pulse-cooked'];
+/** From so many minutes a bound sauce is not only brought to the boil: it goes down. Source: starch is done in two; spread 40 %. */
+const BOILS_DOWN_MIN = 5;
+
 /** Sticky, shining, syrupy: a glaze, a sauce that goes down, or words about the plate. */
-const ofGlazing: Rule = ({ text, meant, last, wasTakenOut, isToCome, said, all, some }) => {
+const ofGlazing: Rule = ({ text, meant, lines, last, wasTakenOut, isToCome, said, all, some }) => {
   // "Oven 200C, 25 minutes, until sticky".
   if (said === 'glaze' && /\boven\b/i.test(text) && /\d{3}|\bgas \d/i.test(text)) return 'bake';
   // "Return the pork and turn until sticky": it is coated with what has boiled down already.
@@ -379,6 +384,23 @@ const ofGlazing: Rule = ({ text, meant, last, wasTakenOut, isToCome, said, all, 
     /^\W*(?:and )?(?:turn|toss|coat|roll|baste)\b/i.test(text)
   )
     return 'coat';
+  // "Pour over the glaze and toss to coat": it was boiled down before.
+  if (
+    said === 'glaze' &&
+    meant.length &&
+    !meant.some(isToCome) &&
+    /^\W*(?:and |then )*(?:pour|brush|spoon|baste|toss|slather|drizzle)\b/i.test(text)
+  )
+    return 'coat';
+  // "Add the prunes and simmer until syrupy": they simmer in a sauce that goes down.
+  const putIn = meant.length
+    ? meant.filter(isToCome)
+    : last?.verb === 'stirin'
+      ? last.lines.map((l) => l.index)
+      : [];
+  const isOfPieces =
+    putIn.length > 0 && putIn.every((i) => SOLID.includes(lines[i]?.read.food?.kind ?? 'other'));
+  if (said === 'glaze' && isOfPieces && !GLAZES.test(text)) return 'simmer';
   // "Glaze the small onions in butter": in a pan beside, and no sauce goes down.
   if (said === 'glaze' && IN_FAT.test(text) && meant.some(isToCome) && all(GLAZED_IN_BUTTER)) return 'fry';
   // "Shanks back in to glaze": they go back.
@@ -534,7 +556,8 @@ const ofTheEnd: Rule = ({ text, meant, last, next, isToCome, said, all, some }) 
     /\b(?:pour|spoon|ladle)\b.*\bover\b/i.test(text)
   )
     return 'serve';
-  if (said === 'boil' && !meant.length && last?.verb === 'thicken') return null;
+  if (said === 'boil' && !meant.length && last?.verb === 'thicken')
+    return (minutesNamed(text) ?? 0) >= BOILS_DOWN_MIN ? 'reduce' : null;
   // "Boil them for ten minutes, so that you have a cupful": nothing new is in it, and it goes down.
   const isOnlyJuice = ['skim', 'strain', 'liftout', 'blendafter'].includes(last?.verb ?? '');
   if (said === 'boil' && isOnlyJuice && minutesNamed(text) !== null && !meant.some(isToCome)) return 'reduce';

@@ -317,6 +317,9 @@ const ofBaconAndOnions: Rule = ({ text, stage, meant, lines, last, said, all, so
     /\b(?:fry|bhun\w*|roast)\b/i.test(text)
   )
     return 'brown';
+  // "Heat oil, whole spices": they sizzle in it.
+  if (said === 'heat' && some(KINDS.spice) && all([...KINDS.spice, ...KINDS.fat, 'herb-woody']))
+    return some(['spice-ground']) ? 'bloom' : 'pop';
   // Onions that are melted are softened.
   const isTimedVeg = minutesNamed(text) !== null && some(KINDS.fat);
   if (said === 'heat' && some(['allium', 'slow-veg', 'quick-veg']) && (/\bmelt/i.test(text) || isTimedVeg))
@@ -445,6 +448,18 @@ const ofPouring: Rule = ({ text, stage, last, wasTakenOut, said, all }) => {
 
 const STREWN_OVER =
   /^\W*(?:and |then )*(?:(?:scatter|strew|dot)\b.*\b(?:over|on)|sprinkle\b.*\b(?:over|on) (?:it|them|top))(?: (?:it|them|top|the (?:roast|meat|chicken|pork|beef|lamb|joint|top|lot)))?\W*$/i;
+const OVER_MEAT =
+  /^\W*(?:and |then )*(?:scatter|sprinkle|strew|spread|layer|pile|arrange|lay)\b.*\b(?:over|on top of|on) (?:the |your )?\p{L}+\W*$/iu;
+/** What is strewn over meat and lies there. */
+const LAID: readonly FoodKind[] = [
+  'pasta',
+  'grain',
+  ...KINDS.vegetable,
+  'tomato-thick',
+  'tomato-fresh',
+  'dried-fruit',
+  'leaf',
+];
 const FRYING_GOES_ON =
   /^\W*(?:and |then )*(?:add|stir in|throw in|tip in|in with|follow)\b.*\b(?:onions?|shallots?|garlic|ginger|lemongrass)\b/i;
 const TURNED_TO_COAT =
@@ -471,6 +486,11 @@ const ofAdding: Rule = ({ text, stage, meant, lines, last, isToCome, next, said,
       return 'season';
     // "Sprinkle the soup mix over it", "scatter the tomatoes over", once the meat is in: on top.
     if (stage === 'open' && !wasHot(last) && meant.some(isToCome) && STREWN_OVER.test(text)) return 'top';
+    // "Sprinkle the orzo evenly over the chicken", whatever went before.
+    const isLaid =
+      meant.some(isToCome) &&
+      meant.filter(isToCome).every((i) => LAID.includes(lines[i]?.read.food?.kind ?? 'other'));
+    if (stage === 'open' && isLaid && isInPot && OVER_MEAT.test(text)) return 'top';
     if (said === 'season' && !/\b(?:rub|season|salt the|pat)\b/i.test(text) && stage === 'open')
       return some(KINDS.spice) && wasHot(last) ? 'bloom' : 'add';
     // Seasoned in the pot: nothing is rubbed in any more.

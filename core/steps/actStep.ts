@@ -187,7 +187,7 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const isInThePot = (i: PlacedItem): boolean => wasCooked(i.index, act, input);
   const product = madeOf(act.again, input);
   // "Add everything": what was rubbed in or fried before needs no naming beside what is new.
-  const isNewBeside = act.verb === 'add' && mine.length > 0;
+  const isNewBeside = (act.verb === 'add' || act.verb === 'top') && mine.length > 0;
   const isOut = (i: PlacedItem): boolean => !isSeasoning(i) && waitsBeside(i.index, act, input);
   // The marinade is said by its name, and what is in it is not.
   const back = againItems(act, input).filter((i) => isOfMeatKind(i) || !isMarinadePoured);

@@ -214,6 +214,26 @@ function saltWords(input: StepInput): string {
   return `${has}. Salt it a quarter teaspoon at a time and taste between: ${quarters === 1 ? 'one of those' : `about ${formatSpoons((quarters * unitById('tsp').perUnit) / 4)} in all`} may be missing.`;
 }
 
+/** True where what is eaten leaves the pot: filled into rolls, or taken from a broth that was strained, and nothing went back. */
+function isLiquidLeft({ script }: StepInput): boolean {
+  const acts = script?.acts ?? [];
+  const out = acts.findLastIndex((a) => a.run > 0 && a.verb === 'liftout');
+  const then = acts.slice(out + 1).map((a) => a.verb);
+  return (
+    out >= 0 && (then.includes('fill') || then.includes('strain')) && !then.some((v) => GOES_BACK_IN.has(v))
+  );
+}
+const GOES_BACK_IN: ReadonlySet<string> = new Set([
+  'return',
+  'thicken',
+  'reduce',
+  'dairy',
+  'stirin',
+  'simmer',
+  'blendafter',
+]);
+const MOSTLY_THIN = 0.8;
+
 /** To the table, with what is served beside. */
 export function serving(input: StepInput): Step {
   const { items, dish, kitchen, presentPercent } = input;
@@ -221,7 +241,11 @@ export function serving(input: StepInput): Step {
   const isScalded = items.some(
     (i) => i.moment === 'serve' && !i.read.cooked && /^(?:poultry|red-meat|seafood)$/.test(kindOf(i) ?? ''),
   );
-  const wholeG = items.filter((i) => i.moment !== 'serve').reduce((s, i) => s + i.massG.mid, 0);
+  // Meat that goes into a roll, and a broth that is strained off, leave the pot's liquid where it is.
+  const leaves = isLiquidLeft(input);
+  const isEaten = (i: PlacedItem): boolean =>
+    i.moment !== 'serve' && !(leaves && (i.read.food?.thin ?? 0) > MOSTLY_THIN);
+  const wholeG = items.filter(isEaten).reduce((s, i) => s + i.massG.mid, 0);
   return step(
     'serve',
     'finish',
