@@ -113,6 +113,10 @@ const OLD_WEIGHT: readonly (readonly [RegExp, string])[] = [
 /** "Add 1/2 the coconut milk": half of it. */
 const HALF_IN_FIGURES = /(?<![\d.,/] ?)(?:1\/2|½) (?=(?:of )?(?:the|your|that)\b)/giu;
 
+/** "Everything listed under 'to pressure cook'": the name of a part of the list, and no lid. */
+const QUOTED_LID =
+  /(?<=\b(?:under|in|for|of|from) (?:the )?)(["'“‘](?:to |for )?(?:the )?)pressure[- ]?cook(?:er|ing)?(?=[^"'”’]{0,20}["'”’])/giu;
+
 /** A method with its spaces, its dashes and its times written in one way. */
 export const evened = (method: string): string =>
   toldApart(
@@ -120,6 +124,7 @@ export const evened = (method: string): string =>
       UNITS.reduce(
         (text, [short, long]) => text.replace(short, long),
         OLD_WEIGHT.reduce((text, [old, now]) => text.replace(old, now), plainSpaces(method))
+          .replace(QUOTED_LID, '$1press')
           .replace(PROGRAMME, 'pressure cook')
           .replace(ONCE_MORE, 'pressure cook')
           .replace(HALF_IN_FIGURES, 'half ')
@@ -147,6 +152,11 @@ function withoutEnd(text: string, end: RegExp): string {
   return left;
 }
 
+/** "Bay x2, clove x3": how many there are of each, behind it. */
+const TIMES_MANY = /\p{L} ?x ?\d{1,2}\s*[,;&+].*\p{L} ?x ?\d/iu;
+const EACH_TIMES = /(\p{L}[\p{L} ]*?) ?x ?(\d{1,2})(?=\s*(?:[,;&+]|and\b|$))/giu;
+const NEVER = /(?!)/;
+
 /** A line without what its page says about it, its figures joined again where they were parted. */
 export const evenedLine = (line: string): string =>
   withoutEnd(line, PAGE_TALK)
@@ -160,6 +170,7 @@ export const evenedLine = (line: string): string =>
       '$1 ',
     )
     .replace(/(?<=\d ?)(lbs?|oz|kg|g|ml|tbsp|tsp)\.(?=\/)/gi, '$1')
+    .replace(TIMES_MANY.test(line) ? EACH_TIMES : NEVER, '$2 $1')
     .replace(/ [-–—] (?=(?:about|approx\.?|approximately|around|roughly) ?\d)/gi, ', ');
 
 /** The same without "divided", "plus extra", "(optional)" at its end: what an amount is looked for in that stands last. */

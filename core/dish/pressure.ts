@@ -1,7 +1,7 @@
 import { evened } from './evened';
 import { kept } from '../quantity/kept';
 import { readNumber } from '../quantity/number';
-import { isNatural, isQuick, speaksOfRelease, surelyLetsGo } from './release';
+import { isAllNatural, isNatural, isQuick, speaksOfRelease, surelyLetsGo } from './release';
 
 /** One stretch under pressure as a method tells it. */
 export interface PressureRun {
@@ -11,6 +11,8 @@ export interface PressureRun {
   release: 'quick' | 'ten' | 'natural' | null;
   /** Minutes of natural release before venting, where `release` is `ten`. */
   releaseMin: number | null;
+  /** How long the recipe says that all of a natural release takes: told, and not vented after. */
+  takesMin?: number;
   /** Whistles counted, where a stovetop recipe counts them instead of minutes. */
   whistles: number | null;
 }
@@ -367,8 +369,8 @@ function runsIn(told: string): PressureRun[] {
     // "Leave to release naturally, 10 mins": the minutes are told after the comma.
     const after = BARE_TIME.test(all[at + 1] ?? '') ? minutesNamed(all[at + 1] ?? '') : null;
     if (run?.release === 'natural' && isRelease && isNatural(clause) && after !== null && after <= 60) {
-      run.release = 'ten';
-      run.releaseMin = after;
+      if (isAllNatural(clause)) run.takesMin = after;
+      else [run.release, run.releaseMin] = ['ten', after];
     }
     // "Open, add the noodles; close": let go, and nobody says how.
     wasOpened ||= isClosed && (run?.minutes ?? null) !== null && OPENS.test(clause);
@@ -449,11 +451,14 @@ function releaseOf(run: PressureRun, clause: string, minutes: number | null): vo
   const n = short ? Number(short[1] ?? short[2]) : bare ? figure(bare) : minutes;
   if (isNatural(clause) || (LEFT_ALONE.test(clause) && n !== null)) {
     // "Leave it to come down on its own (20-25 mins)": how long that takes, and no word to vent.
-    const isOnlyForecast = n !== null && BY_ITSELF_TAKING.test(clause);
+    const isOnlyForecast = n !== null && (BY_ITSELF_TAKING.test(clause) || isAllNatural(clause));
     if (n !== null && n > 0 && n <= 60 && !isOnlyForecast) {
       run.release = 'ten';
       run.releaseMin = n;
-    } else run.release ??= 'natural';
+    } else {
+      run.release ??= 'natural';
+      if (n !== null) run.takesMin = n;
+    }
     return;
   }
   if (!isQuick(clause)) return;
@@ -466,6 +471,6 @@ function releaseOf(run: PressureRun, clause: string, minutes: number | null): vo
   if (run.release === null) run.release = 'quick';
   else if (run.release === 'natural' && /\b(?:rest|remaining|remainder|then)\b/i.test(clause)) {
     run.release = 'ten';
-    run.releaseMin ??= 10;
+    run.releaseMin ??= run.takesMin ?? 10;
   }
 }

@@ -64,6 +64,12 @@ export function isQuick(clause: string): boolean {
 const SURELY =
   /\b(?:steam off(?=\W*$)|QP?R|NPR|NR|natural(?:ly)? for \d{1,2}|(?:cool|run)\w*\b.{0,16}\bunder (?:the )?(?:cold )?(?:tap|water)|vent(?:s|ed|ing)?|depressuri[sz]\w*|(?:quick|natural|manual|fast|slow|rapid|instant)(?:ly)?[- ](?:pressure[- ]|steam[- ])?releas\w*|releas\w*:? (?:the |all |any |remaining )*(?:pressure|steam|natural(?:ly)?|slowly|quick(?:ly)?)|(?:open|turn|flip|flick|move|lift)\w* (?:the )?(?:\p{L}+ )?valve|pressure (?:to |has |is |have )*(?:gone|drop\w*|fall\w*|subsid\w*|go(?:es)?\b|come down)|(?:pin|button|float|indicator|weight) (?:to |has )*(?:drop|fall|sink|go)\w*|(?:come|drop) (?:down )?(?:naturally|by itself|on its own|of its own accord))(?!\p{L})/iu;
 
+/** "A full natural release, about 25 minutes": how long it takes, and nothing is vented. */
+export const isAllNatural = (clause: string): boolean =>
+  isNatural(clause) &&
+  /\b(?:full(?:y)?|complet(?:e|ely)|all the way)\b(?! (?:of|pressure\b(?! releas)))/i.test(clause) &&
+  !/\b(?:rest|remaining|vent)\b|\bthen (?:quick|release|open)/i.test(clause);
+
 /** True of a clause that only a pot under pressure can have: it was closed, whether anybody said so or not. */
 export const surelyLetsGo = (clause: string): boolean => SURELY.test(clause);
 

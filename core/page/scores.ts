@@ -126,7 +126,7 @@ const isForWhat = (line: PageLine, { next, index }: Around): boolean =>
   !line.hasAmount &&
   !line.isSentence &&
   next?.hasAmount === true &&
-  /^For \p{L}[\p{L} -]+$/u.test(line.plain);
+  /^(?:For|To) \p{L}[\p{L} -]+$/u.test(line.plain);
 
 /** "Chicken" over "2 lbs chicken breasts": what stands under it says how much of it there is. */
 const isNamedUnder = (line: PageLine, { next, index }: Around): boolean =>

@@ -78,6 +78,7 @@ export const UNITS: readonly Unit[] = [
   u('dash', 'volume', 0.6, 0.5, 'dash|dashes|shake|shakes'),
   u('drop', 'volume', 0.06, 0.5, 'drop|drops'),
   u('splash', 'volume', 15, 0.5, 'splash|splashes|drizzle|drizzles|glug|glugs|slosh'),
+  u('square', 'piece', 1, 0.3, 'square|squares|sq', { typicalG: 10 }),
   u('squeeze', 'volume', 5, 0.5, 'squeeze|squeezes'),
   u('glass', 'volume', 150, 0.25, 'glass|glasses|wineglass|wineglasses'),
   u('shot', 'volume', 30, 0.2, 'shot|shots|jigger|jiggers'),

@@ -65,7 +65,7 @@ export function knifeWork(r: Reading, { n, text, sentence, named, meant }: Claus
   }
   const isKnife =
     (r.stage === 'prep' || r.stage === 'open' || isForTable || isStillRaw) &&
-    KNIFE.test(text) &&
+    (KNIFE.test(text) || (TEARS.test(text) && !named.some((i) => r.isMeat(i)))) &&
     (named.length || ITS_INSIDES.test(text) || (r.stage === 'prep' && DRAINS_IT.test(text))) &&
     !INTO_POT.test(text);
   if (!isKnife) return false;
@@ -73,6 +73,9 @@ export function knifeWork(r: Reading, { n, text, sentence, named, meant }: Claus
   return true;
 }
 
+/** "Tear the bread into pieces". */
+const TEARS =
+  /^\W*(?:tear|rip|break|crumble)(?: up)? (?:the |your )?(?:\p{L}+ )?(?:bread|crusts?|rolls?|buns?)\b/iu;
 /** "Soak the ham overnight, then drain it". */
 const DRAINS_IT = /^\W*(?:and |then )*drain(?: (?:it|them))?(?: (?:well|thoroughly|off))?\W*$/i;
 const SNAPS = /^\W*(?:break|snap|chop|crumble|cut)\b.*\broux\b/i;

@@ -71,6 +71,7 @@ export function deed(r: Reading, c: Clause): boolean {
     if (others.some((i) => r.isToCome(i))) done(r, { ...c, meant: others }, verb ?? 'stirin');
     return true;
   }
+  if (friesOn(r, c, verb)) return true;
   if (verb === null) goesOn(r, c);
   // "Shape into balls and drop onto the stew": what was shaped.
   else if (verb === 'stirin' && r.last?.verb === 'shape' && !meant.length && ON_THE_STEW.test(text))
@@ -81,6 +82,22 @@ export function deed(r: Reading, c: Clause): boolean {
   else done(r, inHand(r, c, verb), verb);
   return true;
 }
+
+/** "Heat the oil in a pan. Add the shallots and sauté until browned", once the pot is open: the pan goes on. */
+function friesOn(r: Reading, c: Clause, verb: string | null): boolean {
+  const { last } = r;
+  const before = r.acts.at(-2);
+  const isOfPan = r.stage === 'after' && [null, 'simmer', 'soften', 'fry', 'brown'].includes(verb);
+  if (!isOfPan || !FRIES.test(c.text) || c.meant.some((i) => r.isMeat(i) || r.isToCome(i))) return false;
+  if (last?.verb !== 'stirin' || before?.verb !== 'fry' || last.lines.some((l) => r.isMeat(l.index)))
+    return false;
+  last.verb = 'fry';
+  last.minutes ??= timeNamed(c.text);
+  const { until } = untilTold(c.text);
+  if (until) last.until = until;
+  return true;
+}
+const FRIES = /\b(?:fry|frying|saut[eé]\p{L}*|brown\p{L}*|golden|crisp)\b/iu;
 
 /** A clause with what only the hands know: the meat that is on skewers, the peppers that are stuffed, the bottle of sauce. */
 const inHand = (r: Reading, c: Clause, verb: string): Clause =>
@@ -430,6 +447,19 @@ function brownUnnamed(r: Reading, c: Clause): void {
   const isOther = r.lastNamed.length > 0 && !r.lastNamed.some((i) => r.isMeat(i));
   if (r.stage === 'prep') r.stage = 'open';
   const isLook = /\b(?:it|them)\b|\buntil .{0,24}\bbrown/i.test(c.text);
+  // "Add the chicken and half the seasoning; brown 4 minutes": what was put in just now, and no prawns that come later.
+  const isJustIn =
+    r.last?.verb === 'add' &&
+    r.last.lines.some((l) => r.isRawMeat(l.index)) &&
+    r.last.words === c.sentence &&
+    !c.meant.some((i) => r.isToCome(i));
+  if (isJustIn && r.last) {
+    r.last.verb = 'brown';
+    r.last.minutes ??= timeNamed(c.text);
+    const { until } = untilTold(c.text);
+    if (until) r.last.until = until;
+    return;
+  }
   if (isInThePot && isLook && isOther) {
     r.put('soften', r.stage, c, c.meant);
     return;
@@ -444,6 +474,9 @@ function brownUnnamed(r: Reading, c: Clause): void {
 
 /** What is drained on the board and never fried by a word alone. */
 const DRIED: ReadonlySet<FoodKind> = new Set(['pulse-dry', 'pulse-cooked', 'grain', 'pasta']);
+
+/** What something is soaked in. */
+const WETS: readonly FoodKind[] = ['water', 'milk', 'stock', 'sour-dairy'];
 
 /** What nobody can take out again. */
 const DISSOLVED: ReadonlySet<FoodKind> = new Set([
@@ -551,6 +584,11 @@ function done(r: Reading, c: Clause, verb: string): void {
     verb === 'soak' && r.last?.verb === 'toast' && meant.every((i) => r.kindOf(i) === 'water')
       ? [...r.last.lines.map((l) => l.index), ...r.last.again]
       : [];
+  // "Tear the bread and soak in the milk": what was torn.
+  const inMilk =
+    verb === 'soak' && meant.length > 0 && meant.every((i) => WETS.includes(r.kindOf(i)))
+      ? r.linesIn(c.sentence).filter((i) => r.waiting.has(i) && r.isToCome(i) && !r.isMeat(i))
+      : [];
   // "Soak the ribs. Drain and rinse": what was on the board last.
   const rinsed =
     verb === 'rinse' && !meant.length && r.last && VERBS_THAT.areOfTheBoard.has(r.last.verb)
@@ -570,7 +608,7 @@ function done(r: Reading, c: Clause, verb: string): void {
       : [];
   const put = r.put(verb, r.stage, c, [
     ...onPlate,
-    ...new Set([...meant, ...cut, ...salts, ...water, ...soaked, ...rinsed, ...ground]),
+    ...new Set([...meant, ...inMilk, ...cut, ...salts, ...water, ...soaked, ...rinsed, ...ground]),
   ]);
   // "Cook the lardons until crisp; scoop out": what is taken out is what was cooked last.
   const isUntold = verb === 'liftout' && !meant.length && !half && r.stage === 'open';

@@ -18,7 +18,7 @@ export const PARTS: readonly (readonly [RegExp, number])[] = [
 const NEXT_TO_HALF = /\b(?:half|½)\b(?: of)?([^,;&+]*?)(?=,|;|&|\+|\band\b|\bwith\b|$)/gi;
 /** "Fry the spring onion whites", and the greens go on top. Source: half of a bunch by weight; spread 30 %. */
 const WHITE_OR_GREEN =
-  /\b(?:whites?|white (?:parts?|ends?|bits?)|greens?|green (?:parts?|tops?|ends?|bits?)|tops)\b/i;
+  /\b(?:whites|white (?:parts?|ends?|bits?)|greens|green (?:parts?|tops?|ends?|bits?)|tops)\b/i;
 const IN_TWO_COLOURS = /\b(?:spring onions?|scallions?|green onions?|salad onions?|leeks?)\b/i;
 const REST = /\b(?:rest|remaining|remainder|other half|left|last of the)\b/i;
 /** "Most of the cheese": the rest is for the table. Source: what cooks keep back to strew; spread 40 %. */
@@ -59,6 +59,8 @@ export function shareTold(
     if (before === 0 && WHITE_OR_GREEN.test(text) && IN_TWO_COLOURS.test(lines[index]?.read.foodText ?? ''))
       return 0.5;
     if (REST.test(text)) return 1 - before;
+    const cut = partByCut(text, lines[index]);
+    if (cut !== null) return Math.min(1 - before, cut);
     // "A little water", and then "1 litre of the water": not yet all of it.
     if (before > 0) return Math.min(1 - before, partTold(text, lines[index]));
     if (
@@ -71,6 +73,29 @@ export function shareTold(
     const isTinned = /^coconut/.test(lines[index]?.read.food?.kind ?? '');
     return isTinned && THICK_TOP.test(text) ? THICK_SHARE : partTold(text, lines[index]);
   };
+}
+
+/** "2 carrots, 1 in chunks and 1 sliced": how many of them are cut so. */
+const CUT_TWO_WAYS =
+  /\b(\d{1,2}|one|half|two|three)\s+(?:(?:cut|left)\s+)?(?:(?:in|into)\s+)?(?:(?:finely|roughly|thinly|thickly|large|small)\s+)*(\p{L}{4,})\s*(?:,|and|&|;)+\s*(?:and\s+)?(?:the other\s+)?(\d{1,2}|one|half|two|three)\s+(?:(?:cut|left)\s+)?(?:(?:in|into)\s+)?(?:(?:finely|roughly|thinly|thickly|large|small)\s+)*(\p{L}{4,})/iu;
+const IN_WORDS: Readonly<Record<string, number>> = { one: 1, half: 1, two: 2, three: 3 };
+
+/** "The diced onion", of a line with one quartered and one diced: the share that is cut so; null where the line or the clause says nothing of it. */
+function partByCut(text: string, line: ScriptLine | undefined): number | null {
+  // Behind the name: "2 onions, 1 quartered and 1 diced".
+  const told = CUT_TWO_WAYS.exec(/[,(:–—-].*$/u.exec(line?.read.text ?? '')?.[0] ?? '');
+  if (!line || !told) return null;
+  const [n, m] = [told[1] ?? '', told[3] ?? ''].map((w) => IN_WORDS[w.toLowerCase()] ?? Number(w));
+  const noun = foodWords(line.read.foodText).at(-1) ?? '';
+  // "Quartered" and "quarters", beside the food.
+  const saysSo = (how: string): boolean =>
+    new RegExp(
+      `\\b${how.slice(0, 4)}\\p{L}* (?:\\p{L}+ )?${noun.slice(0, 5)}|${noun.slice(0, 5)}\\p{L}* (?:\\p{L}+ )?${how.slice(0, 4)}`,
+      'iu',
+    ).test(text);
+  if (!n || !m || !noun) return null;
+  if (saysSo(told[2] ?? '')) return n / (n + m);
+  return saysSo(told[4] ?? '') ? m / (n + m) : null;
 }
 
 /** Lines of which a clause takes what is left: "the rest of the stock", "the remaining cream". */

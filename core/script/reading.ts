@@ -1,4 +1,5 @@
 import { minutesNamed, pressureRuns, timeNamed } from '../dish/pressure';
+import { isAllNatural } from '../dish/release';
 import { describe } from '../dish/descriptors';
 import type { FoodKind } from '../pantry/food';
 import type { Pantry } from '../pantry/pantry';
@@ -376,7 +377,12 @@ export class Reading {
     this.#leaveSome(text);
     const kept = this.#takeReserved(text, meant);
     const fresh = meant.filter(
-      (i) => this.isToCome(i) && !isOnBoard(i) && (made.has(i) || !c.byProduct?.has(i)),
+      (i) =>
+        this.isToCome(i) &&
+        !isOnBoard(i) &&
+        (made.has(i) || !c.byProduct?.has(i)) &&
+        // "Strain off the onions", of which others are still to come: those that were in it.
+        !(verb === 'strain' && this.isSome(i)),
     );
     const share = shareTold(text, meant, this.lines, this.pantry, product?.lines);
     const laidOver = verb === 'top' ? this.linesIn(LAID_OVER.exec(text)?.[1] ?? '') : [];
@@ -400,7 +406,8 @@ export class Reading {
       again: [...new Set(meant)].filter(
         (i) => !fresh.includes(i) && !(verb === 'top' && this.isMeat(i) && laidOver.includes(i)),
       ),
-      minutes: timeNamed(text),
+      // How long all of a natural release takes is no time after which something is done.
+      minutes: verb === 'release' && isAllNatural(text) ? null : timeNamed(text),
       ...untilTold(text),
       words: sentence.replace(/^\d{1,2}[.)]\s*/, '').slice(0, 400),
       run: this.run,

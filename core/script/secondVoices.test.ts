@@ -1,6 +1,9 @@
+import { readMethod } from '../dish/method';
 import { readLine } from '../dish/read';
 import { defaultKitchen } from '../kitchen/kitchen';
+import { readPage } from '../page/page';
 import { planDish } from '../plan/plan';
+import { readScript } from './read';
 import { dishOf, pantry, told } from './testing/telling';
 
 /** Whole methods as other cooks write them; each stands for a class that was once misread. */
@@ -195,4 +198,109 @@ it('pasta that is sprinkled over the chicken lies on top of it', () => {
     defaultKitchen(),
   );
   expect(plan.steps.map((s) => s.title)).toContain('Orzo and chicken broth on top');
+});
+
+describe('meat that is put in and then browned', () => {
+  it('is what was put in, and no prawns that come later', () => {
+    const list =
+      '1 lb andouille sausage; 1 lb boneless skinless chicken thighs, cubed; 1 tbsp oil; 1 tbsp Creole seasoning; 1 1/2 cups long grain white rice; 1 1/2 cups chicken stock; 1/2 lb raw shrimp, peeled; 2 green onions, sliced';
+    const method =
+      "When hot, add oil and sausage; cook till browned, 5 min. Remove sausage. Add chicken and half the Creole seasoning; brown 4 min. Remove chicken. Stir in rice and remaining Creole seasoning. Add the stock. Put the chicken and sausage back in. High pressure 6 minutes; 5 minute NPR then QR. Open, lay the shrimp on top of the hot rice, replace the lid (don't turn on) and let sit 8 minutes until the shrimp are pink. Fluff, top with green onions.";
+    expect(acts(list, method)).toMatch(
+      /liftout\(\) brown\/4\(chicken-thigh creole-seasoning\) liftout\(\) .*release\/5\(\) top\(prawn\) \w+\/8\(\) fluff\(\) serve\(spring-onion\)$/,
+    );
+  });
+});
+
+it('the name of a part of the list closes no lid, and what is fried in a pan afterwards goes on in it', () => {
+  const page = `Beef fry
+
+Ingredients
+To pressure cook
+500 g beef, cut into small cubes
+1 tsp chilli powder
+1 tsp salt
+1/4 cup water
+
+To roast
+3 tbsp coconut oil
+1 tsp mustard seeds
+10 shallots, sliced
+2 tsp crushed black pepper
+
+Instructions
+Mix the beef with everything listed under "to pressure cook" except the water and let it marinate for 30 minutes.
+Transfer to the cooker, add the water and cook for 5-6 whistles on medium flame. Let the pressure release naturally.
+Heat the coconut oil in a heavy pan. Splutter the mustard seeds. Add the shallots and saute until browned.
+Add the cooked beef. Lower the flame, sprinkle over the pepper and roast for 10 more minutes until dark brown and dry.`;
+  const [recipe] = readPage(page, pantry).recipes;
+  expect(recipe?.lines.map((l) => l.section)).toEqual([
+    ...Array<string>(4).fill('To pressure cook'),
+    ...Array<string>(4).fill('To roast'),
+  ]);
+  const lines = (recipe?.lines ?? []).map(({ text, section }) => ({ read: readLine(text, pantry), section }));
+  const said = (readScript(recipe?.method ?? '', lines, pantry)?.acts ?? []).map(
+    (a) => `${a.verb}(${a.lines.map((l) => l.index).join(' ')})`,
+  );
+  expect(said.join(' ')).toMatch(
+    /^marinate\(1 2\) add\(3 0\) close\(\) hold\(\) release\(\) fry\(4 5 6\) return\(\) simmer\(7\)$/,
+  );
+});
+
+describe('one thing that is cut in two ways', () => {
+  const LIST =
+    '1 whole chicken; 2 onions, 1 quartered and 1 diced; 4 carrots, 2 in chunks and 2 sliced; 10 cups water; 2 tsp salt; 8 oz egg noodles';
+  const METHOD =
+    'Put the chicken, the quartered onion, the carrot chunks and the water in the pot. Cook on high for 25 minutes, then allow a full natural release, about 25 minutes. Lift out the chicken. Strain the broth, pressing on the onion and carrots, and discard them. Pull the meat from the bones. Return the broth to the pot with the salt. Add the diced onion and sliced carrots and simmer 6 minutes. Add the noodles and cook 6 minutes. Stir in the chicken.';
+  it('goes in by halves, as each half is told', () => {
+    const script = planDish(dishOf(LIST, METHOD), defaultKitchen()).script;
+    const shares = [1, 2].map((i) =>
+      script?.acts.flatMap((a) => a.lines.filter((l) => l.index === i).map((l) => `${a.verb} ${l.share}`)),
+    );
+    expect(shares).toEqual([
+      ['add 0.5', 'simmer 0.5'],
+      ['add 0.5', 'simmer 0.5'],
+    ]);
+  });
+
+  it('and the broth that goes back is no meat, nor its release one that is vented', () => {
+    const plan = planDish(dishOf(LIST, METHOD), defaultKitchen());
+    expect(plan.release).toBe('natural');
+    expect(plan.steps.map((s) => s.title)).not.toEqual(
+      expect.arrayContaining([expect.stringMatching(/^Return.*salt/)]),
+    );
+    expect(plan.steps.map((s) => s.title)).toContain('Strain the broth');
+  });
+});
+
+it.each([
+  ['then allow a full natural release, about 25 minutes', 'natural', null],
+  ['Full NPR (about 15 minutes)', 'natural', null],
+  ['Allow the pressure to come down completely on its own, 15 to 20 minutes', 'natural', null],
+  ['Natural release for about 15 minutes, then vent', 'ten', 15],
+  ['Natural release (15 min)', 'ten', 15],
+])('%s', (words, release, minutes) => {
+  const told = readMethod(`Add the chicken and stock. Cook on high pressure for 30 minutes. ${words}.`);
+  expect([told.minutes, told.release, told.releaseMin]).toEqual([30, release, minutes]);
+});
+
+it('what was shaped is called so from then on, and bread is torn by hand', () => {
+  const list =
+    '500g beef mince; 1 slice white bread; 100ml milk; 1 onion, grated; 1 tsp salt; 2 tbsp butter; 500ml beef stock; 150ml double cream';
+  const method =
+    'Tear the bread into pieces and soak in the milk for 5 minutes. Add the mince, onion and salt and mix with your hands. Roll into walnut-sized balls. Melt the butter and brown the meatballs, 4 minutes. Set aside. Pour in the stock and scrape. Lower in the meatballs. Pressure cook on high for 5 minutes. Quick release. Lift the meatballs into a warm bowl. Pour in the cream. Return the meatballs.';
+  const { steps } = planDish(dishOf(list, method), defaultKitchen());
+  const titles = steps.map((s) => s.title);
+  expect(titles.filter((t) => /mince|bread/.test(t) && !/^(?:Mix|Check|Soak)/.test(t))).toEqual([]);
+  expect(titles).toEqual(
+    expect.arrayContaining(['Soak white bread', 'Brown meatballs', 'Lift out meatballs', 'Return meatballs']),
+  );
+});
+
+it('“bay x2, clove x3” is two bay leaves and three cloves', () => {
+  expect(readLine('bay x2, clove x3, cinnamon stick x1', pantry).several).toEqual([
+    '2 bay',
+    '3 clove',
+    '1 cinnamon stick',
+  ]);
 });

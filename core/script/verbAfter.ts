@@ -251,8 +251,16 @@ const ofBinding: Rule = ({ text, meant, lines, last, next, isToCome, said, kinds
   return undefined;
 };
 
+/** Roasted in the pan, as dry curries are. */
+const OVER_FLAME =
+  /^\W*(?:and |then )*roast\b(?!.*\b(?:oven|tray|tin|gas|\d{3})\b).*\b(?:dry|flame|stir\p{L}*)\b/iu;
+const ON_TOP_OF = /\b(?:lay|place|put|arrange|set|sit|scatter|nestle)\b.*\bon top of the\b/i;
+/** What was strained, put back. */
+const RETURNS_BROTH =
+  /\b(?:return|pour|tip|put) (?:back )?(?:the )?(?:strained |skimmed |clear |cooking )?(?:broth|stock|liquid|liquor)\b/i;
+
 /** What goes back: the lid, the liquid, what was stirred together first. */
-const ofReturning: Rule = ({ text, meant, last, wasTakenOut, next, said, some }) => {
+const ofReturning: Rule = ({ text, meant, last, wasTakenOut, next, said, some, isToCome }) => {
   // "Lid back on, just resting": it is the lid.
   if (said === 'return' && /\blid\b/i.test(text) && !some(KINDS.meat))
     return ONLY_RESTS.test(`${text} ${next}`) ? 'steamlid' : null;
@@ -262,6 +270,18 @@ const ofReturning: Rule = ({ text, meant, last, wasTakenOut, next, said, some })
   // "Stir the cream and mustard with a ladle of hot sauce, then back into the pot": warmed first, and it is what goes in.
   if ((said === 'mix' || said === 'stirin') && HOT_LADLE.test(text) && some(KINDS.dairy)) return 'dairy';
   if (said === 'return' && last?.verb === 'dairy' && !some(KINDS.meat) && meant.length) return 'stirin';
+  // "Roast for ten more minutes until dry", over the flame: no oven is near.
+  if (
+    said === 'bake' &&
+    OVER_FLAME.test(text) &&
+    ['reduce', 'fry', 'stirin', 'return'].includes(last?.verb ?? '')
+  )
+    return 'fry';
+  // "Lay the shrimp on top of the hot rice".
+  if ([null, 'stirin', 'add'].includes(said) && meant.some(isToCome) && ON_TOP_OF.test(text)) return 'top';
+  // "Return the broth to the pot with the salt": what was strained goes back, and no meat.
+  if (said === 'return' && !some(KINDS.meat) && RETURNS_BROTH.test(text))
+    return meant.some(isToCome) ? 'stirin' : null;
   // "Tip the sauce back over the chicken", which never left the pot.
   if (said === 'return' && !wasTakenOut && /\b(?:sauce|gravy|liquid|juices?|broth)\b/i.test(text))
     return null;

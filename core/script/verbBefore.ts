@@ -251,6 +251,7 @@ const ofMeatInTheHotPot: Rule = ({
 
 const OUT_OF_THE_MILL = /\bgrind(?:ing)? (?:over|in|on|some|a little|plenty)\b|\bgrind\b.*\bover\b/i;
 const BOILS_APART = /^\W*(?:first,? )?(?:par-?)?(?:boil|cook) (?:the|your|it|them)\b/i;
+const FLOURS_THEM = /\bflour (?:the|it|them|all|both|each)\b/i;
 const OF_THE_KNIFE = /\b(?:seeds?|stalks?|stems?|cores?|membranes?|pith|stones?|pips|tops|eyes)\b/i;
 
 /** Flour, soaking, rubbing and tying, before there is heat. */
@@ -261,6 +262,7 @@ const ofTheBoard: Rule = ({ text, stage, meant, lines, last, next, said, all, so
   // "Season the flour and coat the oxtail in it".
   if ((said === 'dredge' || said === 'season') && wasHot(last) && all(['flour'])) return 'bloom';
   if (said === 'season' && all(['flour'])) return 'dredge';
+  if (said === 'season' && some(['flour']) && FLOURS_THEM.test(text)) return 'dredge';
   if (said === 'season' && last?.verb === 'dredge' && /\bcoat\b/i.test(text)) return 'dredge';
   const isSoaked = some(SOAKED) || (stage === 'prep' && meant.some((i) => isDriedChilli(lines[i])));
   if ((said === 'add' || said === null) && SOAKED_IN.test(text) && isSoaked) return 'soak';

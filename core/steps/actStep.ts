@@ -5,6 +5,7 @@ import { verbById, type Verb, VERBS_THAT } from '../script/data/verbs';
 import type { Act } from '../script/act';
 import { CAUTIONS } from '../kitchen/data/cautions';
 import {
+  isMinced,
   againItems,
   bringsMarinade,
   isBlendedCold,
@@ -170,12 +171,13 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   };
   const isMarinadePoured = bringsMarinade(act, input);
   // Fat is what a thing is fried in: it is listed, and not named as what is fried.
-  const isSoaking = act.verb === 'soak' && mine.every((i) => i.read.food?.kind === 'water');
+  const isSoaking = act.verb === 'soak' && mine.every((i) => SOAKED_IN.has(i.read.food?.kind ?? ''));
   // What loosens a floor is the liquid, whatever comes in with it.
   const poured = act.verb === 'deglaze' ? mine.filter(isPoured) : [];
   const inFat = verb.inFat && mine.some((i) => !isInIt(i)) ? mine.filter((i) => !isInIt(i)) : mine;
   // What is poured over the couscous is listed, and not soaked.
-  const grains = act.verb === 'soak' ? mine.filter((i) => i.read.food?.kind === 'grain') : [];
+  const isWet = (i: PlacedItem): boolean => SOAKED_IN.has(i.read.food?.kind ?? '');
+  const grains = act.verb === 'soak' ? mine.filter((i) => !isWet(i)) : [];
   const fried = [grains, poured, inFat].find((of) => of.length > 0) ?? [];
   const names = unique([
     ...(isSoaking ? againItems(act, input).map(called) : []),
@@ -211,9 +213,19 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const onPlate = VERBS_THAT.workMeat.has(act.verb)
     ? unique(liftedLast(act, input).filter(isOfMeatKind).map(called))
     : [];
-  const labels = onPlate.length
-    ? onPlate
-    : unique(input.meat.map((m) => asWritten(m.label, m.item.read.foodText)));
+  // "Set aside", of what was shaped.
+  const shaped = act.again.length
+    ? null
+    : madeOf(
+        input.items.map((i) => i.index),
+        input,
+      );
+  const labels =
+    shaped && onPlate.length === 0 && input.items.filter(isOfMeatKind).every(isMinced)
+      ? [shaped]
+      : onPlate.length
+        ? onPlate
+        : unique(input.meat.map((m) => asWritten(m.label, m.item.read.foodText)));
   const who = !isOfMeat ? names : ofMeat.length ? ofMeat : labels;
   const isSimmered = SIMMERS.has(act.verb) && mine.length > 0 && againAll.some(isOut);
   const comesBack = (COMES_BACK.has(act.verb) || isSimmered) && again.length > 0;
@@ -237,6 +249,9 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const isCutShort = named.length < all.length && (!isOfMeat || act.verb === 'return');
   return isCutShort ? `${named.join(', ')} and the rest` : listed(named);
 }
+
+/** What is poured over a thing that soaks. */
+const SOAKED_IN: ReadonlySet<string> = new Set(['water', 'milk', 'stock']);
 
 /** The name that was met, in the number it is written in: "olives". */
 const asWritten = (known: string, foodText: string): string =>
@@ -269,17 +284,24 @@ function splashFor(act: Act, { items, script }: StepInput): string {
 }
 
 /** What the lines of one mixing became, as the recipe calls it: "meatballs"; null where they are named for themselves. */
-function madeOf(again: readonly number[], { script }: Pick<StepInput, 'script'>): string | null {
+function madeOf(
+  again: readonly number[],
+  { script, items }: Pick<StepInput, 'script' | 'items'>,
+): string | null {
   const acts = script?.acts ?? [];
   const at = acts.findIndex((a) => a.verb === 'shape');
   // Balls are shaped after they are mixed; a dough is dropped as it is.
   const mix =
     acts.slice(0, Math.max(0, at)).findLast((a) => a.verb === 'mix') ??
     acts.find((a) => a.verb === 'mix' && a.run > 0);
-  if (!mix || again.length < 2) return null;
+  const minced = new Set(items.filter(isMinced).map((i) => i.index));
+  if (!mix || (again.length < 2 && !(at >= 0 && again.every((i) => minced.has(i))))) return null;
   // All of it is meant, or nothing else: salt that is in the balls is not lifted out by itself.
   const mixed = mix.lines.map((l) => l.index);
-  if (!mixed.every((i) => again.includes(i)) && !again.every((i) => mixed.includes(i))) return null;
+  // Bread that was soaked first and salt that nobody can lift out are in the balls all the same: the mince tells.
+  const isAllMince = minced.size > 0 && [...minced].every((i) => mixed.includes(i) && again.includes(i));
+  if (!isAllMince && !mixed.every((i) => again.includes(i)) && !again.every((i) => mixed.includes(i)))
+    return null;
   const names = acts.flatMap((a) => a.words.toLowerCase().match(SHAPES) ?? []);
   return names.sort((a, b) => b.length - a.length)[0] ?? null;
 }

@@ -111,6 +111,22 @@ const WAYS: readonly Way[] = [
   },
   { when: ({ act }) => act.verb === 'skim' && act.run === 0, title: 'Skim the scum' },
   {
+    when: ({ act }) => act.verb === 'strain' && /\b(?:broth|stock|soup)\b/i.test(act.words),
+    title: 'Strain the broth',
+  },
+  // "Fluff" and no word of what.
+  {
+    when: ({ act, mine }) => act.verb === 'fluff' && !mine.length && !act.again.length,
+    title: 'Fluff the rice',
+  },
+  {
+    when: ({ act, mine }) =>
+      act.verb === 'reduce' && act.run === 0 && mine.some((i) => /^coconut-/.test(kindOf(i) ?? '')),
+    title: 'Cook {food} until it splits',
+    text: 'Stirred now and then: first it thickens, then the oil comes out of it.',
+    look: 'Oil shows at the edges.',
+  },
+  {
     when: ({ act, mine }) =>
       act.verb === 'sauce' && mine.length > 0 && !mine.some((i) => kindOf(i) === 'flour'),
     text: 'Stirred together and brought to the boil; a slurry goes in at the boil, stirring. It stays out of the pot.',

@@ -1,3 +1,4 @@
+import type { Kitchen } from '../kitchen/kitchen';
 import { inOrder, type PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
 import { formatDuration, formatMass, formatSpoons } from '../quantity/format';
@@ -234,6 +235,17 @@ const GOES_BACK_IN: ReadonlySet<string> = new Set([
 ]);
 const MOSTLY_THIN = 0.8;
 
+/** More than this on a plate is a potful for more people, g. Source: a full soup plate and half of a second; spread 30 %. */
+const MOST_ON_A_PLATE_G = 900;
+
+/** How much there is for each. */
+function plateWords(wholeG: number, plates: number, units: Kitchen['units']): string {
+  const perPlateG = wholeG / Math.max(1, plates);
+  return perPlateG > MOST_ON_A_PLATE_G
+    ? `${formatMass(wholeG, units)} in all: more than ${plates} can eat at once.`
+    : `${formatMass(perPlateG, units)} a plate, near enough.`;
+}
+
 /** To the table, with what is served beside. */
 export function serving(input: StepInput): Step {
   const { items, dish, kitchen, presentPercent } = input;
@@ -250,7 +262,7 @@ export function serving(input: StepInput): Step {
     'serve',
     'finish',
     'To the table',
-    `${isThick ? 'It thickens about another third on the plate. ' : ''}${formatMass(wholeG / Math.max(1, dish.plates), kitchen.units)} a plate, near enough.`,
+    `${isThick ? 'It thickens about another third on the plate. ' : ''}${plateWords(wholeG, dish.plates, kitchen.units)}`,
     {
       kind: 'serve',
       items: stepItems(inOrder(items, 'serve')),

@@ -118,7 +118,7 @@ export const REGIONAL = [
   row('spice-whole', 'ajwain | carom seed', { pieceG: { each: 0.1 } }),
   row('spice-whole', 'long pepper | pink peppercorn | green peppercorn | white peppercorn'),
   row('spice-whole', 'annatto seed | achiote seed'),
-  row('spice-whole', 'dark chocolate | mexican chocolate | chocolate', { gPerMl: 0.6, sugar: 0.45, fat: 0.3, scorch: 3, pieceG: { each: 25, piece: 10 }, allergens: ['milk'] }),
+  row('spice-whole', 'dark chocolate | mexican chocolate | chocolate | dark choc | choc | bittersweet chocolate | plain chocolate', { gPerMl: 0.6, sugar: 0.45, fat: 0.3, scorch: 3, pieceG: { each: 25, piece: 10 }, allergens: ['milk'] }),
   row('salt', 'celery salt | garlic salt | onion salt | seasoned salt | smoked salt', { salt: 0.75 }),
   row('salt', 'monosodium glutamate | msg', { salt: 0.3 }),
   row('sugar', 'icing sugar | powdered sugar | confectioners’ sugar', { gPerMl: 0.5 }),
