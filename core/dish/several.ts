@@ -141,7 +141,7 @@ function peelAndJuice(clean: string): string[] {
 
 /** What divides the things of one line: a comma, a plus, a word for "and". */
 const APART =
-  /\s*(?:,|;|\/(?=\s+(?:\d|[¼-¾]))|\.(?=\s+(?:\d|[¼-¾]|a\s|couple\s|one\s|two\s|three\s|half\s))|\s[+&]\s|\+|\b(?:and|plus|mashed with|kneaded with|mixed with)\b|(?<!\b(?:studded|stuck|spiked|pierced|pricked) )\bwith\b(?=\s+(?:\d|[¼-¾]|an?\s)))\s*/iu;
+  /\s*(?:,|;|\/(?=\s+(?:\d|[¼-¾]))|\.(?=\s+(?:\d|[¼-¾]|a\s|couple\s|one\s|two\s|three\s|half\s))|\s[+&]\s|\+|\b(?:and|plus|mashed with|kneaded with|mixed with)\b|(?<!\b(?:studded|stuck|spiked|pierced|pricked|whisked|beaten) )\bwith\b(?=\s+(?:\d|[¼-¾]|an?\s)))\s*/iu;
 const TO_SERVE = /,?\s*(?:[-–—]\s*)?\b(?:to serve|for serving|to garnish|for garnish)\b.*$/i;
 /** "Flour for the meat": the flour. */
 const FOR_WHAT = /\s+(?:for (?:the )?\p{L}+(?: \p{L}+)?|to (?:coat|dust|dredge|fry|finish|taste))$/iu;

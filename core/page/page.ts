@@ -125,6 +125,12 @@ function labelled(line: string): { text: string; section: string }[] | null {
   // "750 g pork, cubed; 2 tbsp oil": told apart by whoever wrote it.
   const byStops = text.split(/;\s+/).filter((t) => t.trim());
   if (byStops.length > 1) return byStops.map((t) => ({ text: t.trim(), section }));
+  // "For enchiladas: 12 corn tortillas, 1 can red sauce (15 oz), …": each thing with its amount is a line, and what stands on top is the last.
+  const byAmounts = /[(]|\bor\b|\bon top\b/i.test(text)
+    ? text.split(APART_BY_AMOUNT).filter((t) => t.trim())
+    : [];
+  if (byAmounts.filter((t) => readAmount(t) !== null).length >= 3)
+    return byAmounts.map((t) => ({ text: t.trim(), section }));
   // What only stands on the table has no amounts: each of it is a line.
   const isTable = FOR_THE_TABLE.test(section) && things.every((t) => readAmount(t) === null);
   return (isTable ? text.split(/,\s+(?:and\s+)?|\s+and\s+/i) : [text]).map((t) => ({
@@ -132,6 +138,9 @@ function labelled(line: string): { text: string; section: string }[] | null {
     section,
   }));
 }
+/** A comma before an amount, or before what only stands on top; none inside a bracket. */
+const APART_BY_AMOUNT =
+  /,\s+(?![^(]*\))(?=\d|[½¼¾⅓⅔]|(?:an?|half|one|two|three) )|,\s+(?![^(]*\))(?=[^,]*\b(?:on top|to serve|for serving|to garnish)\W*$)/iu;
 const FOR_THE_TABLE = /^(?:(?:for|to)\b|toppings?|garnish)/i;
 const LABELLED =
   /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|toppings?|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|(?:to|for) serv(?:e|ing)|(?:to|for) (?:finish|garnish)(?:ing)?)|for (?:the |your )?(?:bowls?|plates?|table|tacos?|wraps?|buns?|tostadas?))\s*[:：]\s*(\S.*,.*)$/iu;

@@ -72,6 +72,9 @@ export function deed(r: Reading, c: Clause): boolean {
     return true;
   }
   if (friesOn(r, c, verb)) return true;
+  // "Put the potatoes in the basket and set it over the chicken": it is said twice.
+  if (r.last?.verb === 'rack' && verb === 'add' && SET_OVER.test(text) && !meant.some((i) => r.isToCome(i)))
+    return true;
   if (verb === null) goesOn(r, c);
   // "Shape into balls and drop onto the stew": what was shaped.
   else if (verb === 'stirin' && r.last?.verb === 'shape' && !meant.length && ON_THE_STEW.test(text))
@@ -97,6 +100,8 @@ function friesOn(r: Reading, c: Clause, verb: string | null): boolean {
   if (until) last.until = until;
   return true;
 }
+const SET_OVER =
+  /^\W*(?:and |then )*(?:set|put|place|lower|sit|balance|rest) (?:it|this|that|the basket|the steamer)\b/i;
 const FRIES = /\b(?:fry|frying|saut[eé]\p{L}*|brown\p{L}*|golden|crisp)\b/iu;
 
 /** A clause with what only the hands know: the meat that is on skewers, the peppers that are stuffed, the bottle of sauce. */

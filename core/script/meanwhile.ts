@@ -22,7 +22,11 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   const isNameOfIt = (i: number): boolean =>
     !r.isToCome(i) && last?.verb === 'mix' && last.lines.some((l) => r.kindOf(l.index) === r.kindOf(i));
   const isGoingOn =
-    last?.stage === 'closed' && last.run > r.run && c.meant.every((i) => isOfIt(i) || isNameOfIt(i));
+    last?.stage === 'closed' &&
+    last.run > r.run &&
+    c.meant.every((i) => isOfIt(i) || isNameOfIt(i)) &&
+    // "Tip the stew into a dish": the pot is open by now.
+    (c.meant.length > 0 || !OF_THE_DISH.test(c.text));
   // "…, season and set aside", "push it through a grater into boiling water. Drain": of what is beside the pot.
   if (isGoingOn) {
     const minutes = timeNamed(c.text);
@@ -30,6 +34,14 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     if (last.minutes !== null && minutes !== null && /\b(?:more|another|further)\b/i.test(c.text))
       last.minutes += minutes;
     else last.minutes ??= minutes;
+    return true;
+  }
+  // "Drain and mash with the butter, milk and half the cheese": of what boils beside, and nothing for the sauce.
+  if (isBegun && last.verb === 'boil' && MASHES.test(c.text)) {
+    r.putBeside('mash', { ...c, meant: [...c.meant, ...last.lines.map((l) => l.index)] }, [
+      ...c.meant,
+      ...last.lines.map((l) => l.index),
+    ]).where = 'pan';
     return true;
   }
   if (isBegun && last.verb === 'mix' && intoTheDough(r, c, last)) return true;
@@ -62,6 +74,8 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   return isBeside;
 }
 
+const OF_THE_DISH = /\b(?:tip|transfer|spoon|ladle|pour|bake)\b.*\b(?:stew|curry|chilli|ragu|filling|dish|oven|\d{3} ?°?[CF]?)\b/i;
+const MASHES = /^\W*(?:and |then |drain,? (?:and )?)*(?:mash|crush|rice|beat)\b/i;
 const PUT_TOGETHER: ReadonlySet<string> = new Set(['stirin', 'dairy', 'wilt', 'coat']);
 const MIXES =
   /^\W*(?:meanwhile,? |(?:in the )?meantime,? )?(?:mix|toss|combine|whisk|stir|beat|dress|make|mash)\b/i;

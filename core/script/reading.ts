@@ -318,7 +318,9 @@ export class Reading {
     const named = [...inOrder([...own, ...(product?.lines ?? []), ...this.#keptMeant(text)])];
     // "In a little butter", where a later sentence has the butter of the list for itself: no line at all.
     const later = LITTLE_FAT.test(text) ? this.namedAfter(n) : NONE;
-    for (const i of named.filter((j) => this.isFat(j) && later.has(j))) named.splice(named.indexOf(i), 1);
+    const isSameFat = (i: number): boolean =>
+      later.has(i) || [...later].some((k) => this.lines[k]?.read.food?.id === this.lines[i]?.read.food?.id);
+    for (const i of named.filter((j) => this.isFat(j) && isSameFat(j))) named.splice(named.indexOf(i), 1);
     // "Soak in lots of water": what is poured away is not the water that a later sentence has.
     const kept = WASHED.test(text) || this.#isPouredAway(n) ? this.namedAfter(n) : NONE;
     for (const i of named.filter((j) => this.kindOf(j) === 'water' && kept.has(j)))

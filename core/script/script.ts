@@ -173,6 +173,10 @@ function isLater(act: Act, script: Script): boolean {
   return act.run > 0 && script.acts.some((a) => a.verb === 'close' && a.run === act.run);
 }
 
+/** Stirred in little by little. */
+export const BY_THE_SPOON =
+  /\b(?:spoon(?:ful)?|tablespoon(?:ful)?|little) (?:at a time|by (?:a )?(?:spoon(?:ful)?|little))\b|\bgradually\b/i;
+
 function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment {
   const after = script.acts.slice(at + 1);
   const isFat = FATS.includes(kind);
@@ -182,6 +186,9 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
   if (act.verb === 'sauce') return 'finish';
   if (act.stage === 'closed') return act.run === 0 ? 'lid' : 'finish';
   if (isLater(act, script)) return 'lid';
+  // "Add the yoghurt a spoonful at a time, stirring until it is absorbed": it fries into the base.
+  if (act.run === 0 && act.verb === 'add' && kind === 'sour-dairy' && BY_THE_SPOON.test(act.words))
+    return 'aromatics';
   if (act.run > 0) {
     if (act.verb === 'serve' || act.stage === 'table') return 'serve';
     if (isStarch && ['dairy', 'mix', 'shape'].includes(act.verb)) return 'finish';

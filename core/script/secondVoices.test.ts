@@ -304,3 +304,64 @@ it('“bay x2, clove x3” is two bay leaves and three cloves', () => {
     '1 cinnamon stick',
   ]);
 });
+
+it('what boils beside is mashed beside, and spread over the dish before the oven', () => {
+  const list =
+    '20g dried porcini; 1.2kg beef shin; 300ml beef stock; 1kg potatoes; 50g butter; 100ml warm milk; 120g cheddar, grated; 200ml boiling water';
+  const method =
+    'Cover the porcini with 200ml boiling water and leave for 20 minutes. Lift them out, squeezing, and chop; strain the liquor. Brown the beef. Add the stock and the porcini. High pressure, 40 minutes. Natural release. Meanwhile boil the potatoes until tender, drain and mash with the butter, milk and half the cheese. Tip the stew into an ovenproof dish. Spread the mash on top and scatter with the rest of the cheese. Bake at 200C for 20 minutes or flash under a hot grill until golden.';
+  expect(acts(list, method)).toMatch(
+    /^soak\/20\(\S+ ?\S*\) brown\(beef-shin\) .*release\(\) boil\(potato\) mash\(butter milk cheddar\) fill\(\) bake\/20\(cheddar\)$/,
+  );
+});
+
+it('a basket is set over the meat once, by its own name', () => {
+  const list = '4 chicken legs; 3 leeks; 500g new potatoes; 300ml chicken stock';
+  const method =
+    'Put the leeks in the pot with the stock. Sit the chicken legs on top. Put the potatoes in the steamer basket and set it over the chicken. High pressure for 12 minutes, quick release.';
+  const { steps } = planDish(dishOf(list, method), defaultKitchen());
+  const titles = steps.map((s) => s.title);
+  expect(titles).toContain('New potatoes on the rack');
+  expect(titles.filter((t) => /potatoes/.test(t))).toHaveLength(1);
+});
+
+it('meat that is fried, stirring, for a quarter of an hour takes so long, however much it is', () => {
+  const list =
+    '2 kg bone-in goat; 300 g thick yogurt, whisked with 1 tsp flour; 4 tsp chilli powder; 500 ml water';
+  const method =
+    'Fry the goat on a high flame, stirring, until it browns, about 15 minutes. Stir in the chilli powder. Add the yogurt a spoonful at a time, stirring until each is absorbed. Add the water. High pressure 27 minutes. Natural release.';
+  const plan = planDish(dishOf(list, method), defaultKitchen());
+  const brown = plan.steps.find((s) => /^Brown|^Turn/.test(s.title));
+  expect(brown?.durationS.mid).toBeLessThan(17 * 60);
+  // It fries into the base as such curries do, and the flour in it thickens no sauce.
+  expect(plan.findings.find((f) => f.id === 'early-l1')?.severity).toBe('note');
+  expect(plan.items.filter((i) => i.read.food?.kind === 'flour')).toEqual([]);
+});
+
+it('butter that is kneaded with flour is not what the mushrooms fry in', () => {
+  const list =
+    '8 chicken thighs; 250g button mushrooms; 500ml white wine; 1 tbsp plain flour; 1 tbsp soft butter; 150ml double cream';
+  const method =
+    'Brown the chicken. Pour in the wine. Low pressure, 12 mins. Release the pressure slowly. In the meantime, fry the mushrooms in a little butter in a frying pan until golden. Lift out the chicken. Whisk the flour-butter paste into the simmering sauce until it thickens, add the cream and mushrooms.';
+  expect(acts(list, method)).toMatch(/fry\(mushroom\) .*thicken\(plain-flour butter\)/);
+});
+
+it('a part of the list that runs on in one line is as many lines as it has things', () => {
+  const page = `Tinga
+
+2 lbs chicken breast
+1/2 cup chicken broth
+For enchiladas: 12 corn tortillas, 1 can red enchilada sauce (15 oz), 2 cups shredded Oaxaca or Monterey Jack cheese, crema + cilantro on top
+
+Steps
+Chicken and broth in. High pressure 10 min, natural 10.`;
+  const [recipe] = readPage(page, pantry).recipes;
+  expect(recipe?.lines.map((l) => l.text)).toEqual([
+    '2 lbs chicken breast',
+    '1/2 cup chicken broth',
+    '12 corn tortillas',
+    '1 can red enchilada sauce (15 oz)',
+    '2 cups shredded Oaxaca or Monterey Jack cheese',
+    'crema + cilantro on top',
+  ]);
+});

@@ -270,6 +270,8 @@ const ofReturning: Rule = ({ text, meant, last, wasTakenOut, next, said, some, i
   // "Stir the cream and mustard with a ladle of hot sauce, then back into the pot": warmed first, and it is what goes in.
   if ((said === 'mix' || said === 'stirin') && HOT_LADLE.test(text) && some(KINDS.dairy)) return 'dairy';
   if (said === 'return' && last?.verb === 'dairy' && !some(KINDS.meat) && meant.length) return 'stirin';
+  // "Bake at 200C for 20 minutes or flash under a hot grill": the first of two ways.
+  if (said === 'grill' && /\bbake\b.*\d.*\bor\b.*\b(?:grill|broil)/i.test(text)) return 'bake';
   // "Roast for ten more minutes until dry", over the flame: no oven is near.
   if (
     said === 'bake' &&
@@ -618,7 +620,8 @@ const ofWhatIsUnsaid: Rule = ({ text, meant, lines, last, isToCome, next, said, 
     !/\b(?:tray|sheet|dish|plate)\b/i.test(text) &&
     !some(KINDS.meat)
   )
-    return last?.verb === 'mix' ? 'coat' : 'glaze';
+    // "Spread the mash on top", of what was tipped into a dish.
+    return last?.verb === 'fill' || /\bmash\b/i.test(text) ? 'fill' : last?.verb === 'mix' ? 'coat' : 'glaze';
   // "Beans and pepper in, 3-4 minutes": they are cooked so long.
   const isCooked = timeNamed(text) !== null || (BARE_MINUTES.test(next) && !some(KINDS.dairy));
   if (said === null && isCooked && meant.some(isToCome) && all(COOKED_IN_IT) && /\bin\b/i.test(text))

@@ -255,7 +255,7 @@ const FLOURS_THEM = /\bflour (?:the|it|them|all|both|each)\b/i;
 const OF_THE_KNIFE = /\b(?:seeds?|stalks?|stems?|cores?|membranes?|pith|stones?|pips|tops|eyes)\b/i;
 
 /** Flour, soaking, rubbing and tying, before there is heat. */
-const ofTheBoard: Rule = ({ text, stage, meant, lines, last, next, said, all, some }) => {
+const ofTheBoard: Rule = ({ text, stage, meant, lines, last, isToCome, next, said, all, some }) => {
   // "Salt the beef and grind over the pepper": out of the mill, and no paste.
   if (said === 'blend' && all(['salt', 'spice-ground', 'spice-whole']) && OUT_OF_THE_MILL.test(text))
     return stage === 'prep' ? 'season' : 'add';
@@ -285,6 +285,14 @@ const ofTheBoard: Rule = ({ text, stage, meant, lines, last, next, said, all, so
   // "Cut the tops off the peppers, take out the seeds": knife work.
   // "Next day lift the chicken out of the wine": no pot was hot yet.
   if (said === 'liftout' && stage === 'prep' && last?.verb === 'marinate') return null;
+  // "Lift them out, squeezing; strain the liquor": of what was soaked.
+  if (
+    (said === 'liftout' || said === 'strain') &&
+    stage === 'prep' &&
+    last?.verb === 'soak' &&
+    !meant.some(isToCome)
+  )
+    return null;
   if (said === 'liftout' && stage === 'prep' && OF_THE_KNIFE.test(text) && !some(KINDS.meat)) return null;
   if (said === 'stuff' && !meant.length && /^\W*(?:push|poke|stick)\b/i.test(text)) return null;
   if (said === 'tie' && all(['flour'])) return 'dredge';
@@ -411,7 +419,9 @@ const ofFrying: Rule = ({ text, stage, meant, lines, last, isToCome, said, all, 
     const isSpiceInFat = some(KINDS.spice) && all([...KINDS.spice, ...KINDS.fat, 'herb-woody']);
     // "Garlic, paprika and fennel seeds for a minute more": spices burn in the time that onions take.
     const isBrief = BRIEFLY.test(text) || (minutesNamed(text) ?? BRIEF_MIN + 1) <= BRIEF_MIN;
-    const isPaste = some(['spice-ground', 'thick-sauce']) && all([...BLOOMED, 'thick-sauce', ...KINDS.fat]);
+    const isPaste =
+      (some(['spice-ground', 'thick-sauce']) && all([...BLOOMED, 'thick-sauce', ...KINDS.fat])) ||
+      (some(['flour']) && all([...BLOOMED, 'flour', ...KINDS.fat]));
     if (isSpiceInFat || (isBrief && isPaste)) return 'bloom';
     if (all([...KINDS.spice, 'thick-sauce', 'tomato-paste', 'coconut-milk', 'coconut-cream']) && meant.length)
       return some(['coconut-milk', 'coconut-cream']) && !some([...KINDS.spice, 'thick-sauce'])

@@ -47,6 +47,8 @@ function isHotAlready(act: Act, { script, rules }: StepInput): boolean {
   return rules.browning === 'pot' || before.some((a) => VERBS_THAT.leaveHeat.has(a.verb));
 }
 
+const STIRRED_ROUND = /\b(?:stirring|tossing|bhun\p{L}*|keep turning)\b/iu;
+
 /** Minutes of an act: the recipe's own, else what it takes here. */
 export function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem[]): number {
   const verb = verbById(act.verb);
@@ -59,6 +61,8 @@ export function minutesFor(act: Act, input: StepInput, mine: readonly PlacedItem
           (act.minutes ?? searBatchMin(input.meat[0]?.thicknessMm));
     // The pot is hot, and there is room: what is turned in a base needs no layer of its own.
     if (isTurnedIn(act, input)) return act.minutes ?? WORK.turnedMin;
+    // "Fry, stirring, about 15 minutes": all of it together.
+    if (act.minutes !== null && STIRRED_ROUND.test(act.words)) return act.minutes;
     return WORK.shimmerMin + Math.max(1, input.batches) * batch;
   }
   if (act.verb === 'boil' && isOnlyHot(act, mine, input.items)) return act.minutes ?? BROUGHT_UP_MIN;

@@ -226,7 +226,9 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
       : onPlate.length
         ? onPlate
         : unique(input.meat.map((m) => asWritten(m.label, m.item.read.foodText)));
-  const who = !isOfMeat ? names : ofMeat.length ? ofMeat : labels;
+  // What is put on the rack is what is put there, meat or not.
+  const isOnRack = act.verb === 'rack' && names.length > 0;
+  const who = !isOfMeat || isOnRack ? names : ofMeat.length ? ofMeat : labels;
   const isSimmered = SIMMERS.has(act.verb) && mine.length > 0 && againAll.some(isOut);
   const comesBack = (COMES_BACK.has(act.verb) || isSimmered) && again.length > 0;
   // "Add the chicken along with all the marinade": it is the meat that goes in, with what clings to it.

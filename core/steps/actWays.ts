@@ -2,6 +2,7 @@ import type { PlacedItem } from '../moments/item';
 import { goneName } from '../pieces/boilsDown';
 import { verbById, type Verb } from '../script/data/verbs';
 import type { Act } from '../script/act';
+import { BY_THE_SPOON } from '../script/script';
 import {
   againItems,
   isFat,
@@ -89,6 +90,7 @@ const softenedMeat = (done: Done): PlacedItem[] =>
   done.mine.length ? meatOf(done) : againItems(done.act, done.input).filter(isOfMeatKind);
 const isMeatSoftened = (done: Done): boolean => done.act.verb === 'soften' && softenedMeat(done).length > 0;
 
+const HEATED = /\b(?:heat|melt|warm|hot)\b/i;
 const FROM_COLD = /\bcold (?:pot|pan|cooker|start)|from cold\b/i;
 /** Something has fried in the pot before. */
 const isHotBefore = (act: Act, { script }: StepInput): boolean => {
@@ -110,6 +112,14 @@ const WAYS: readonly Way[] = [
     look: 'As dark as the dish wants it, and it smells of nuts.',
   },
   { when: ({ act }) => act.verb === 'skim' && act.run === 0, title: 'Skim the scum' },
+  {
+    when: ({ act, mine }) =>
+      act.verb === 'add' &&
+      act.run === 0 &&
+      mine.some((i) => kindOf(i) === 'sour-dairy') &&
+      BY_THE_SPOON.test(act.words),
+    text: 'What is sour and creamy a spoonful at a time, stirred all the while: it splits if it is left.',
+  },
   {
     when: ({ act }) => act.verb === 'strain' && /\b(?:broth|stock|soup)\b/i.test(act.words),
     title: 'Strain the broth',
@@ -177,7 +187,10 @@ const WAYS: readonly Way[] = [
   },
   // "Fry the lardons", after the beef: the pot is hot.
   {
-    when: ({ act, input }) => act.verb === 'render' && isHotBefore(act, input) && !FROM_COLD.test(act.words),
+    when: ({ act, mine, input }) =>
+      act.verb === 'render' &&
+      (isHotBefore(act, input) || (mine.some(isFat) && HEATED.test(act.words))) &&
+      !FROM_COLD.test(act.words),
     title: 'Fry {food}',
     text: '',
   },
@@ -244,6 +257,11 @@ const WAYS: readonly Way[] = [
     look: 'No dry flour to be seen.',
   },
   {
+    when: ({ act, mine }) => act.verb === 'bloom' && mine.some((i) => kindOf(i) === 'flour'),
+    title: 'Stir in {food}',
+    look: 'No dry flour to be seen.',
+  },
+  {
     when: isMinceBrowned,
     text: 'Broken up with the spoon as it goes, then left alone until it catches a little.',
     look: 'No pink left.',
@@ -275,6 +293,7 @@ const WAYS: readonly Way[] = [
   {
     when: ({ act, mine }) =>
       act.verb === 'fill' &&
+      !act.again.length &&
       mine.length > 0 &&
       mine.every((i) => ['bread', 'butter'].includes(kindOf(i) ?? '')),
     title: 'Get {food} ready',

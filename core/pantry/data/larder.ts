@@ -35,7 +35,7 @@ export const LARDER = [
   row('spice-whole', 'coriander seed'),
   row('spice-whole', 'mustard seed | black mustard seed | yellow mustard seed | rai | sarson', { allergens: ['mustard'] }),
   row('spice-whole', 'cinnamon stick | dalchini | cassia | cassia bark | cinnamon bark', { pieceG: { each: 4, stick: 4, inch: 2, piece: 4 } }),
-  row('spice-whole', 'cardamom pod | green cardamom | cardamom | black cardamom | elaichi | green elaichi', { pieceG: { each: 0.3 } }),
+  row('spice-whole', 'cardamom pod | green cardamom | cardamom | elaichi | green elaichi', { pieceG: { each: 0.3 } }),
   row('spice-whole', 'clove | whole clove | laung', { pieceG: { each: 0.1 } }),
   row('spice-whole', 'star anise', { pieceG: { each: 1.2 } }),
   row('spice-whole', 'peppercorn | black peppercorn | szechuan-type peppercorn'),

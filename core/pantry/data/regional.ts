@@ -113,7 +113,7 @@ export const REGIONAL = [
   row('spice-late', 'truffle oil | rose water | orange blossom water', { gPerMl: 0.95, scorch: 0 }),
   row('spice-whole', 'allspice berry | pimento berry', { pieceG: { each: 0.15 } }),
   row('spice-whole', 'mace blade | blade mace | blade of mace | whole mace | javitri', { pieceG: { each: 0.4 } }),
-  row('spice-whole', 'black cardamom pod | tsao-ko-type pod | badi elaichi | black elaichi', { pieceG: { each: 0.9 } }),
+  row('spice-whole', 'black cardamom pod | black cardamom | tsao-ko-type pod | badi elaichi | black elaichi', { pieceG: { each: 0.9 } }),
   row('spice-whole', 'poppy seed | khus khus', { gPerMl: 0.6, fat: 0.42 }),
   row('spice-whole', 'ajwain | carom seed', { pieceG: { each: 0.1 } }),
   row('spice-whole', 'long pepper | pink peppercorn | green peppercorn | white peppercorn'),
