@@ -126,7 +126,7 @@ function labelled(line: string): { text: string; section: string }[] | null {
   const byStops = text.split(/;\s+/).filter((t) => t.trim());
   if (byStops.length > 1) return byStops.map((t) => ({ text: t.trim(), section }));
   // "For enchiladas: 12 corn tortillas, 1 can red sauce (15 oz), …": each thing with its amount is a line, and what stands on top is the last.
-  const byAmounts = /[(]|\bor\b|\bon top\b/i.test(text)
+  const byAmounts = /\bor\b|\bon top\b/i.test(text)
     ? text.split(APART_BY_AMOUNT).filter((t) => t.trim())
     : [];
   if (byAmounts.filter((t) => readAmount(t) !== null).length >= 3)

@@ -328,7 +328,7 @@ describe('a list that is one line', () => {
     expect(finishing.map((l) => readLine(l.text, pantry).food?.id)).toEqual([
       'double-cream',
       'honey',
-      'kasuri-methi',
+      'fenugreek-leaf',
       'garam-masala',
       'coriander',
     ]);

@@ -74,7 +74,8 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   return isBeside;
 }
 
-const OF_THE_DISH = /\b(?:tip|transfer|spoon|ladle|pour|bake)\b.*\b(?:stew|curry|chilli|ragu|filling|dish|oven|\d{3} ?°?[CF]?)\b/i;
+const OF_THE_DISH =
+  /\b(?:tip|transfer|spoon|ladle|pour|bake)\b.*\b(?:stew|curry|chilli|ragu|filling|dish|oven|\d{3} ?°?[CF]?)\b/i;
 const MASHES = /^\W*(?:and |then |drain,? (?:and )?)*(?:mash|crush|rice|beat)\b/i;
 const PUT_TOGETHER: ReadonlySet<string> = new Set(['stirin', 'dairy', 'wilt', 'coat']);
 const MIXES =
