@@ -160,6 +160,8 @@ const ON_A_TRAY =
 const ONLY_STIRS =
   /^\W*(?:and |then )*(?:(?:gently|carefully) (?:stir|turn|toss|move)\b|(?:stir|turn|toss|move)\b.*\b(?:gently|carefully)\W*$)(?!.*\b(?:in|into|through|with|back|until)\b)/i;
 
+const FILLING_OVER =
+  /\b(?:spoon|ladle|pile|pour|tip|heap) (?:some of )?the (?:filling|stew|chicken mixture|mixture|chilli|ragu|hash)\b.*\b(?:over|on|on top)\W*$/i;
 const TURNED_OUT =
   /\b(?:turn|tip|spread|heap|pile|mound)(?: (?:it|them|everything|the (?:rice|pilaf|pilau|biryani|lot)))?(?: all)? (?:out )?(?:on|onto|into) (?:a|the|your) (?:\p{L}+ ){0,2}(?:platter|serving dish|serving plate)\b/iu;
 
@@ -170,6 +172,15 @@ const ofTheTable: Rule = ({ text, meant, lines, last, wasTakenOut, isToCome, sai
   // What stands in the list for the table goes there; what is cooked for it is cooked beside.
   const isOfTheTable = meant.length > 0 && meant.every((i) => isForTheTable(lines[i] as ScriptLine));
   if (isOfTheTable && said !== null && STIRRED.has(said)) return 'serve';
+  // "Crush the dried leaves between your palms": they are stirred in.
+  if (
+    said === 'mash' &&
+    meant.some(isToCome) &&
+    meant.filter(isToCome).every((i) => /^(?:herb|spice)/.test(lines[i]?.read.food?.kind ?? ''))
+  )
+    return 'stirin';
+  // "Split the biscuits and spoon the filling over".
+  if (FILLING_OVER.test(text)) return 'serve';
   // "Turn out on a platter": all of it, and to the table.
   if (said === 'liftout' && TURNED_OUT.test(text)) return 'serve';
   // "Mix in the milk until a dough forms": what was mixed before goes on.
@@ -303,6 +314,16 @@ const ofItsLook: Rule = ({ text, meant, lines, last, isToCome, said, some, isBin
     said === 'reduce' ||
     said === 'thicken' ||
     (said === 'glaze' && (!GLAZES.test(text) || (/\bthick/i.test(text) && timeNamed(text) === null)));
+  // "Bubble till it shines", of a sauce that was just bound.
+  if (
+    said === 'glaze' &&
+    last?.verb === 'thicken' &&
+    isNothingNew &&
+    !meant.length &&
+    timeNamed(text) === null &&
+    !/\b(?:glaze|sticky|baste)\b/i.test(text)
+  )
+    return null;
   const goesDown = /\breduc/i.test(text) && (minutesNamed(text) ?? 0) >= BOILS_DOWN_MIN;
   if (isItsLook && last?.verb === 'thicken' && isNothingNew) return goesDown ? 'reduce' : null;
   const isBound = lines.some((_, i) => isBinder(i) && !isToCome(i));
