@@ -1,4 +1,5 @@
 import react from '@vitejs/plugin-react';
+import { readFileSync } from 'node:fs';
 import { constants } from 'node:zlib';
 import { defineConfig, type Plugin } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
@@ -28,6 +29,18 @@ export const made = await answer.json();`;
   },
 };
 
+/** Schemas are read with here and never written as JSON schemas: what would write them stays out of every script. */
+const noJsonSchemas: Plugin = {
+  name: 'no-json-schemas',
+  apply: 'build',
+  enforce: 'pre',
+  load(id) {
+    if (!/\/zod\/v4\/core\/(?:json-schema-processors|to-json-schema)\.js$/.test(id)) return null;
+    const names = [...readFileSync(id, 'utf8').matchAll(/^export (?:const|function) (\w+)/gm)].map((m) => m[1]);
+    return names.map((name) => `export const ${name} = () => undefined;`).join('\n');
+  },
+};
+
 /** Modules that the first script brings along whatever screen is asked for. */
 const first = new Set<string>();
 /** Finds what the page's own script needs before anything else: all of it is one file, and on a slow line one wait instead of thirty. */
@@ -50,6 +63,7 @@ export default defineConfig({
   plugins: [
     react(),
     readyDemo,
+    noJsonSchemas,
     firstLoad,
     photoReader,
     VitePWA({
@@ -109,7 +123,7 @@ export default defineConfig({
     }),
   ],
   define: { __BUILD__: JSON.stringify(Date.now().toString(36)) },
-  worker: { format: 'es' },
+  worker: { format: 'es', plugins: () => [noJsonSchemas] },
   css: {
     preprocessorOptions: {
       scss: {
