@@ -72,6 +72,17 @@ export function deed(r: Reading, c: Clause): boolean {
     return true;
   }
   if (friesOn(r, c, verb)) return true;
+  // "Toss in the sauce", that was made in a small pan: meat from the grill, and nothing of the pot.
+  if (
+    r.stage === 'after' &&
+    r.last &&
+    FROM_FIRE.has(r.last.verb) &&
+    IN_THE_SAUCE.test(text) &&
+    r.acts.some((a) => a.verb === 'sauce')
+  ) {
+    r.put('coat', r.stage, c, []);
+    return true;
+  }
   // "Put the potatoes in the basket and set it over the chicken": it is said twice.
   if (r.last?.verb === 'rack' && verb === 'add' && SET_OVER.test(text) && !meant.some((i) => r.isToCome(i)))
     return true;
@@ -102,6 +113,9 @@ function friesOn(r: Reading, c: Clause, verb: string | null): boolean {
 }
 const SET_OVER =
   /^\W*(?:and |then )*(?:set|put|place|lower|sit|balance|rest) (?:it|this|that|the basket|the steamer)\b/i;
+const FROM_FIRE: ReadonlySet<string> = new Set(['grill', 'bake', 'fry']);
+const IN_THE_SAUCE =
+  /^\W*(?:and |then )*(?:toss|coat|turn|dunk|roll|smother)\b.*\b(?:in|with) (?:the |that |your )?(?:warm |hot |sticky )?(?:sauce|glaze)\b/i;
 const FRIES = /\b(?:fry|frying|saut[eé]\p{L}*|brown\p{L}*|golden|crisp)\b/iu;
 
 /** A clause with what only the hands know: the meat that is on skewers, the peppers that are stuffed, the bottle of sauce. */

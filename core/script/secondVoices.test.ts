@@ -365,3 +365,37 @@ Chicken and broth in. High pressure 10 min, natural 10.`;
     'crema + cilantro on top',
   ]);
 });
+
+it('what is seared in batches is the meat, and pasta until al dente boils by itself', () => {
+  const list =
+    '4 lbs bone-in short ribs; kosher salt; 2 tbsp olive oil; 1 onion; 1 cup beef stock; 1 lb pappardelle';
+  const method =
+    'Season the ribs well on all sides. Working in batches, sear in the oil until deeply browned, 3–4 minutes per side. Remove. Cook the onion until soft, 6 minutes. Add the stock. Nestle in the ribs. High pressure 45 minutes. Natural release. Shred the meat. Meanwhile, cook the pappardelle until al dente. Toss the pasta with the ragu.';
+  expect(acts(list, method)).toMatch(
+    /^season\(kosher-salt\) brown\/4\(olive-oil beef-short-rib\) liftout\(\) soften\/6\(onion\) .*boil\(spaghetti\) stirin\(\)$/,
+  );
+});
+
+it('bones are bones, and what was charred goes in as it is', () => {
+  const list =
+    '1 kg beef marrow or knuckle bones; 500 g beef brisket; 1 onion, halved; 3 star anise; 2 litres water';
+  const method =
+    'Put the bones and brisket in a large pan of cold water, bring to the boil and blanch for 5 minutes. Drain. Char the onion under a hot grill until blackened, about 8 minutes. Toast the star anise in the dry pressure cooker for 2 minutes. Put the bones, brisket, charred onion and water in the cooker. High pressure 45 minutes, natural release. Lift out the brisket.';
+  expect(acts(list, method)).toMatch(
+    /^blanch\/5\(\) char\/8\(\) toast\/2\(star-anise\) add\(beef-bone beef-brisket onion water\) close/,
+  );
+  const { steps } = planDish(dishOf(list, method), defaultKitchen());
+  expect(steps.map((s) => s.title)).toContain('Char onion');
+});
+
+it('wings are tossed with their salt, grilled, and tossed in the sauce that was made while they cooked', () => {
+  const list =
+    '2.5 lb wings; 1 c water; 1 tsp kosher salt; 1 tsp baking powder; 1/3 c honey; 1/4 c soy; 2 tsp cornstarch; sesame seeds';
+  const method =
+    "Water in pot, trivet in. Wings on trivet. HP 8 min, NR 5, QR. While that's going: honey and soy in a small pot, simmer 3 min, whisk in cornstarch till thick. Pat wings dry. Toss w/ salt and baking powder. Broil 5 min till brown. Toss in the sauce. Seeds on top.";
+  expect(acts(list, method)).toMatch(
+    /sauce\/3\(honey soy-sauce cornstarch\) dry\(\) coat\(kosher-salt baking-powder\) grill\/5\(\) coat\(\) serve\(sesame-seed\)$/,
+  );
+  const { steps } = planDish(dishOf(list, method), defaultKitchen());
+  expect(steps.find((s) => s.kind === 'hold')?.text).toContain('make the sauce in a small pan');
+});

@@ -160,6 +160,7 @@ const ON_A_TRAY =
 const ONLY_STIRS =
   /^\W*(?:and |then )*(?:(?:gently|carefully) (?:stir|turn|toss|move)\b|(?:stir|turn|toss|move)\b.*\b(?:gently|carefully)\W*$)(?!.*\b(?:in|into|through|with|back|until)\b)/i;
 
+const TOSSES = /^\W*(?:and |then )*(?:toss|coat|turn|shake|roll)\b/i;
 const FILLING_OVER =
   /\b(?:spoon|ladle|pile|pour|tip|heap) (?:some of )?the (?:filling|stew|chicken mixture|mixture|chilli|ragu|hash)\b.*\b(?:over|on|on top)\W*$/i;
 const TURNED_OUT =
@@ -181,6 +182,16 @@ const ofTheTable: Rule = ({ text, meant, lines, last, wasTakenOut, isToCome, sai
     return 'stirin';
   // "Split the biscuits and spoon the filling over".
   if (FILLING_OVER.test(text)) return 'serve';
+  // "Cook the pappardelle until al dente": boiled, in a pot of its own.
+  if (
+    said === 'simmer' &&
+    meant.some(isToCome) &&
+    meant.filter(isToCome).every((i) => lines[i]?.read.food?.kind === 'pasta') &&
+    /\bal dente\b|\bpack(?:et|age)\b/i.test(text)
+  )
+    return 'boil';
+  // "Toss with the salt and baking powder", of wings that were patted dry.
+  if (said === 'stirin' && last?.verb === 'dry' && TOSSES.test(text)) return 'coat';
   // "Turn out on a platter": all of it, and to the table.
   if (said === 'liftout' && TURNED_OUT.test(text)) return 'serve';
   // "Mix in the milk until a dough forms": what was mixed before goes on.

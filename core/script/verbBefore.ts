@@ -114,9 +114,14 @@ const rawAmong =
   (i: number): boolean =>
     RAW.includes(lines[i]?.read.food?.kind ?? 'other');
 
+const PUTS_MADE =
+  /^\W*(?:and |then )*(?:put|add|place|tip|return|transfer|throw)\b.*\b(?:charred|toasted|blackened)\b/i;
+
 /** A bowl beside, or the pot itself. */
 const ofTheBowl: Rule = ({ text, stage, said, all, some }) => {
   if (said === 'rack' && all(KINDS.thin)) return 'add';
+  // "Put the bones and the charred onion in the pot": it was charred before.
+  if (said === 'toast' && PUTS_MADE.test(text)) return 'add';
   // "Stir the salt into the yoghurt", with no pot near: a bowl.
   if (said === 'add' && stage === 'prep' && INTO_ANOTHER.test(text) && !some(KINDS.meat)) return 'mix';
   // "Whisk the honey and soy in the pot": it is in already, and nothing is rubbed with it.
@@ -150,7 +155,8 @@ const ofColour: Rule = ({ text, stage, meant, lines, last, next, said, all, some
   if (said === 'caramel' && meant.length && !all(['sugar', 'syrup', 'water', ...KINDS.fat]))
     return some(KINDS.meat) ? 'brown' : 'soften';
   // "Cook the mushrooms until they give up their juice and brown": no meat is browned.
-  if (said === 'brown' && meant.length && !some(KINDS.meat) && UNTIL_BROWN.test(text)) return 'soften';
+  if (said === 'brown' && meant.length && !some(KINDS.meat) && !all(KINDS.fat) && UNTIL_BROWN.test(text))
+    return 'soften';
   // "Sweat the leek with the lid ajar", "cover and sweat": they soften, and it is an open pot.
   if (said === 'steamlid' && /\b(?:sweat|soften|fry|saut[eé])/i.test(text))
     return meant.length ? (some(KINDS.meat) ? 'brown' : 'soften') : last?.verb === 'soften' ? null : said;
@@ -195,6 +201,15 @@ const ofTheHotFloor: Rule = ({ text, stage, meant, last, said, all, some }) => {
   if (said === 'heat' && !meant.length && last?.verb === 'caramel') return null;
   // "Toast the spices. Remove, cool and grind": they are taken off the heat, and nothing is lifted out of a pot.
   if (said === 'liftout' && last?.verb === 'toast' && !meant.length) return null;
+  // "Char the tomatoes and onion in the same pan".
+  if (
+    said === 'toast' &&
+    stage === 'open' &&
+    wasHot(last) &&
+    /^\W*(?:and |then )*char\b/i.test(text) &&
+    some([...KINDS.vegetable, 'tomato-fresh', 'allium'])
+  )
+    return 'char';
   if (said === 'toast') return stage === 'open' && wasHot(last) ? 'bloom' : meant.length ? 'toast' : null;
   // "Then do the same with the wine", of milk that bubbled away.
   const isAgain = /\b(?:do|repeat) (?:exactly )?the same with\b|\brepeat with\b/i.test(text);

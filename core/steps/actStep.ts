@@ -227,7 +227,7 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
         ? onPlate
         : unique(input.meat.map((m) => asWritten(m.label, m.item.read.foodText)));
   // What is put on the rack is what is put there, meat or not.
-  const isOnRack = act.verb === 'rack' && names.length > 0;
+  const isOnRack = PUT_THERE.has(act.verb) && names.length > 0;
   const who = !isOfMeat || isOnRack ? names : ofMeat.length ? ofMeat : labels;
   const isSimmered = SIMMERS.has(act.verb) && mine.length > 0 && againAll.some(isOut);
   const comesBack = (COMES_BACK.has(act.verb) || isSimmered) && again.length > 0;
@@ -251,6 +251,9 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const isCutShort = named.length < all.length && (!isOfMeat || act.verb === 'return');
   return isCutShort ? `${named.join(', ')} and the rest` : listed(named);
 }
+
+/** What these are done to is what is named, meat or not. */
+const PUT_THERE: ReadonlySet<string> = new Set(['rack', 'char', 'roast']);
 
 /** What is poured over a thing that soaks. */
 const SOAKED_IN: ReadonlySet<string> = new Set(['water', 'milk', 'stock']);

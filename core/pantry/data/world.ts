@@ -11,7 +11,11 @@ export const WORLD = [
     fat: 0.08,
     pieceG: { each: 400 },
   }),
-  row('red-meat', 'beef bone | marrow bone | soup bone | lamb bone', { fat: 0.1, pieceG: { each: 400 } }),
+  row(
+    'red-meat',
+    'beef bone | marrow bone | soup bone | lamb bone | knuckle bone | beef knuckle bone | beef marrow bone | beef marrow | veal bone | oxtail bone',
+    { fat: 0.1, pieceG: { each: 400 } },
+  ),
   row('cured-meat', 'pancetta | cubed pancetta', {
     fat: 0.35,
     pieceG: { packet: 130, slice: 10, each: 100 },
