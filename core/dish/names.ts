@@ -27,7 +27,7 @@ const FOR_WHAT =
 export function plainName(foodText: string): string {
   const named = foodText
     .replace(FOR_WHAT, '')
-    .replace(/^of\s+/, '')
+    .replace(/^(?:of|de|du|des|di|del)\s+|^d['’](?=\p{L})/iu, '')
     // "1-inch piece of ginger", "ginger, 1 inch piece": how long it is stands before it.
     .replace(/^(?:pieces?|knob|thumb)\s+(?:of\s+)?(?=\p{L}{4})|\s+piece$/giu, '')
     // "Mushrooms if I've got them (about": what is asked and what is left of a bracket.

@@ -21,6 +21,8 @@ describe('a line at its step', () => {
     ['1 whole chicken cut up (about 2.5 lbs)', ['1 whole', 'chicken', '']],
     ['1 orange (juiced, save the rinds)', ['1', 'orange', 'juice, save the rinds']],
     ['2 limes, juiced', ['2', 'limes', 'juiced']],
+    ['1,2 kg de paleron de boeuf', ['1.2 kg', 'paleron de boeuf', '']],
+    ["1,5 l d'eau, chaude", ['1.5 l', 'eau', 'chaude']],
   ])('%s', (line, wanted) => {
     expect(nameAt(line)).toEqual(wanted);
   });

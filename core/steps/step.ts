@@ -129,7 +129,8 @@ export function stepItem(item: PlacedItem): StepItem {
   // "1 whole chicken" is no piece of one.
   const isWhole = item.read.amount?.unitId === 'piece' && /\bwhole\b/i.test(item.read.text);
   const amount = isWhole ? counted.replace(/\bpieces?$/, 'whole') : counted;
-  const text = evenedLine(item.read.text);
+  // "1,2 kg": a comma in a figure divides nothing.
+  const text = evenedLine(item.read.text).replace(/(?<=\d),(?=\d)/g, '.');
   // "Bone-in, skin-on chicken thighs, trimmed": the name has a comma of its own.
   const named = item.read.foodText;
   const from = named.includes(',') ? Math.max(0, text.indexOf(named)) + named.length : 0;
