@@ -36,7 +36,9 @@ const noJsonSchemas: Plugin = {
   enforce: 'pre',
   load(id) {
     if (!/\/zod\/v4\/core\/(?:json-schema-processors|to-json-schema)\.js$/.test(id)) return null;
-    const names = [...readFileSync(id, 'utf8').matchAll(/^export (?:const|function) (\w+)/gm)].map((m) => m[1]);
+    const names = [...readFileSync(id, 'utf8').matchAll(/^export (?:const|function) (\w+)/gm)].map(
+      (m) => m[1],
+    );
     return names.map((name) => `export const ${name} = () => undefined;`).join('\n');
   },
 };

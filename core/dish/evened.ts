@@ -170,6 +170,8 @@ export const evenedLine = (line: string): string =>
       '$1 ',
     )
     .replace(/(?<=\d ?)(lbs?|oz|kg|g|ml|tbsp|tsp)\.(?=\/)/gi, '$1')
+    // "1 can (28) crushed tomatoes": ounces, as no can weighs so few grams.
+    .replace(/\b(cans?|tins?) \((1[0-9]|2[0-9])(?:\.5)?\) /giu, '$1 ($2 oz) ')
     .replace(TIMES_MANY.test(line) ? EACH_TIMES : NEVER, '$2 $1')
     .replace(/ [-–—] (?=(?:about|approx\.?|approximately|around|roughly) ?\d)/gi, ', ');
 

@@ -71,6 +71,7 @@ export function deed(r: Reading, c: Clause): boolean {
     if (others.some((i) => r.isToCome(i))) done(r, { ...c, meant: others }, verb ?? 'stirin');
     return true;
   }
+  if (turnsWhite(r, c, verb)) return true;
   if (friesOn(r, c, verb)) return true;
   // "Toss in the sauce", that was made in a small pan: meat from the grill, and nothing of the pot.
   if (
@@ -96,6 +97,32 @@ export function deed(r: Reading, c: Clause): boolean {
   else done(r, inHand(r, c, verb), verb);
   return true;
 }
+
+/** "Add the chicken, season with fish sauce and stir until it turns white": in the hot base, and it is sealed there. */
+function turnsWhite(r: Reading, c: Clause, verb: string | null): boolean {
+  if (r.stage !== 'open' || ![null, 'brown', 'soften', 'add'].includes(verb) || !TURNS_WHITE.test(c.text))
+    return false;
+  if (c.meant.some((i) => r.isToCome(i))) return false;
+  const at = r.acts.findLastIndex(
+    (a) =>
+      a.verb === 'add' &&
+      a.stage === 'open' &&
+      c.sentence.endsWith(a.words) &&
+      a.lines.some((l) => r.isRawMeat(l.index)),
+  );
+  const put = r.acts[at];
+  const wasHot = r.acts.slice(0, at).some((a) => a.stage === 'open' && VERBS_THAT.leaveHeat.has(a.verb));
+  const isWet = (i: number): boolean => POURED_OVER.includes(r.kindOf(i));
+  if (!put || !wasHot || r.acts.slice(at).some((a) => a.lines.some((l) => isWet(l.index)))) return false;
+  put.verb = 'brown';
+  put.minutes ??= timeNamed(c.text);
+  const { until } = untilTold(c.text);
+  if (until) put.until = until;
+  return true;
+}
+const POURED_OVER: readonly FoodKind[] = ['water', 'stock', 'wine', 'beer', 'coconut-milk', 'juice'];
+const TURNS_WHITE =
+  /\b(?:stir|turn|toss|fry|cook|mix|saut[eé])\w*\b.*\b(?:white|opaque|sealed|coloured|no longer pink|changes? colou?r|lost? (?:its|their) pink)/i;
 
 /** "Heat the oil in a pan. Add the shallots and sauté until browned", once the pot is open: the pan goes on. */
 function friesOn(r: Reading, c: Clause, verb: string | null): boolean {

@@ -117,7 +117,7 @@ const UNTIL =
 const HOW_LONG =
   /\s+\(?(?:for )?(?:about |~ ?|approx\.? )?\d[\d\s–-]*(?:m|mins?|minutes?|secs?|seconds?|hours?|hrs?)\b.*$/i;
 /** "Till the gravy is as thick as you like": no look that anybody could wait for. */
-const AS_YOU_LIKE = /^.*\bas \p{L}+(?: as\b.*)?$/iu;
+const AS_YOU_LIKE = /^.*\bas \p{L}+(?: as\b.*)?$|^.*\bhow you (?:like|want)\b.*$/iu;
 /** Looks that are one word. */
 const LOOKS =
   /^(?:syrupy|sticky|glossy|shiny|thick(?:ened)?|creamy|silky|smooth|golden|crispy?|caramelis?z?ed|jammy|translucent|transparent|soft(?:ened)?|fragrant|aromatic|wilted|tender|melted|browned|bubbling|toasted|charred|dark(?: brown)?|brown|pale|limp|glassy|sizzling|coated|blackened|golden(?: brown)?)$/i;

@@ -399,3 +399,30 @@ it('wings are tossed with their salt, grilled, and tossed in the sauce that was 
   const { steps } = planDish(dishOf(list, method), defaultKitchen());
   expect(steps.find((s) => s.kind === 'hold')?.text).toContain('make the sauce in a small pan');
 });
+
+it('meat that turns white in the hot base is sealed there for its minutes', () => {
+  const list =
+    '1 whole chicken, cut up; 1 thumb luya; 1 sibuyas; 4 cloves garlic; 2 tbsp patis; 6 cups water';
+  const method =
+    'Sauté ginger, garlic and onion in a little oil in the pressure cooker. Add chicken, season with patis and stir until it turns white, about 5 mins. Pour in the water. Cover and pressure cook for 12 minutes. Release the pressure.';
+  expect(acts(list, method)).toMatch(
+    /^soften\(ginger onion garlic\) brown\/5\(whole-chicken\) add\(patis water\) close/,
+  );
+});
+
+it.each([
+  ['8 Scheiben Speck', 'guanciale', 160],
+  ['1 Stange Lauch', 'leek', 180],
+  ['2 EL Butterschmalz', 'ghee', 26],
+  ['1 can (28) crushed toms', 'crushed-tomatoes', 794],
+])('%s', (line, food, grams) => {
+  const read = readLine(line, pantry);
+  expect([read.food?.id, Math.round(read.massG.mid / 2) * 2]).toEqual([food, Math.round(grams / 2) * 2]);
+});
+
+it('noodles that are pushed under are stuffed into nothing', () => {
+  const list = '1 lb chicken breast, cubed; 4 cups chicken broth; 1 lb fettuccine';
+  const method =
+    'Brown the chicken. Add the broth. Layer the fettuccine on top; push down so noodles are submerged. Do not stir. High pressure for 6 minutes. QR.';
+  expect(acts(list, method)).not.toContain('stuff');
+});

@@ -94,7 +94,7 @@ const GLAZED_IN_BUTTER: readonly FoodKind[] = [
 /** The pot's own heat, and what comes of it: "saute till it bubbles". */
 const TILL_IT =
   /^\W*saut[eé]+\b.*\b(?:until|till) (?:it |the (?:sauce|liquid|gravy|stew) )?(?:bubbl|boil|simmer|thick|hot|reduc)/iu;
-const SETS_LOW = /^\W*saute\b(?!.*\b(?:it|them|crisp|brown|golden)\b).*\b(?:low|uncovered|lid off|\d)/i;
+const SETS_LOW = /^\W*saut[eé]\b(?!.*\b(?:them|crisp|brown|golden)\b).*\b(?:low|uncovered|lid off|\d)/i;
 /** What wants some minutes in the sauce. */
 const COOKED_IN_IT: readonly FoodKind[] = [
   'quick-veg',

@@ -309,7 +309,12 @@ const ofTheBoard: Rule = ({ text, stage, meant, lines, last, isToCome, next, sai
   )
     return null;
   if (said === 'liftout' && stage === 'prep' && OF_THE_KNIFE.test(text) && !some(KINDS.meat)) return null;
-  if (said === 'stuff' && !meant.length && /^\W*(?:push|poke|stick)\b/i.test(text)) return null;
+  if (
+    said === 'stuff' &&
+    (!meant.length || all(['pasta', 'grain'])) &&
+    /^\W*(?:push|poke|stick|press)\b/i.test(text)
+  )
+    return null;
   if (said === 'tie' && all(['flour'])) return 'dredge';
   // "Drain off the excess" of what was washed: no fat has run yet.
   if (said === 'pouroff' && stage === 'prep' && !/\b(?:fat|oil|grease)\b/i.test(text)) return null;

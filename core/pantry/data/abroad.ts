@@ -58,6 +58,11 @@ export const ABROAD: Readonly<Record<string, string>> = {
   'pork-rib': 'costillas | costillas de cerdo | travers de porc | schweinerippchen | costine',
   'lamb-shoulder':
     "cordero | agneau | épaule d'agneau | lammfleisch | lammschulter | lamm | agnello | lammekød | lammkött | daging kambing muda",
+  'beef-round': 'rinderrouladen | rouladenfleisch | fettine di manzo | paupiettes de boeuf',
+  oxtail:
+    'buntot ng baka | buntot | queue de boeuf | ochsenschwanz | coda di bue | rabo de toro | rabo de res',
+  gherkin: 'gewürzgurke | gewürzgurken | cetriolini sottaceto | pepinillos',
+  ghee: 'butterschmalz | beurre clarifié | desi ghee',
   veal: 'veau | vitello | kalbfleisch | ternera',
   goat: 'kambing | chivo | cabrito | kambing potong',
   egg: 'telur | itlog | huevo | huevos | oeuf | œuf | oeufs | eier | uovo | uova | anda | ande',

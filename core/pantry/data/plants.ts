@@ -28,7 +28,7 @@ export const PLANTS = [
   row('root-veg', 'beetroot | beet', { pieceG: { each: 120 } }),
   row('root-veg', 'butternut squash | butternut | squash | winter squash', { pieceG: { each: 900, small: 600 }, strength: 0.01 }),
   row('root-veg', 'plantain', { pieceG: { each: 200 }, strength: 0.015 }),
-  row('slow-veg', 'red pepper | red bell pepper | red capsicum | bell pepper | capsicum | sweet pepper | bell pepper any colour', { pieceG: { each: 160, small: 120, medium: 160, large: 200 } }),
+  row('slow-veg', 'red pepper | red bell pepper | red bell | red capsicum | bell pepper | capsicum | sweet pepper | bell pepper any colour', { pieceG: { each: 160, small: 120, medium: 160, large: 200 } }),
   row('slow-veg', 'green pepper | green bell pepper | green capsicum', { pieceG: { each: 150, small: 110, medium: 150, large: 190 } }),
   row('slow-veg', 'yellow pepper | orange pepper | yellow bell pepper | orange bell pepper', { pieceG: { each: 160, small: 120, medium: 160, large: 200 } }),
   row('slow-veg', 'roasted red pepper | roasted pepper | jarred pepper | pimiento | piquillo pepper | pimiento pepper', { gPerMl: 0.85, pieceG: { each: 80, jar: 300 }, givesEarly: 0.15 }),
