@@ -399,8 +399,9 @@ function releaseTold(
 ): { release: HeatInput['release']; ventAfterMin: number } {
   const told = hints?.release ?? null;
   const isOwn = dish.settings.release !== null || rules.release !== 'by-cut' || rules.minutes !== 'recipe';
-  // What goes in for the second lid does not foam under the first.
-  const isFoaming = fill.shareOfLimit > FOAMS_FROM && items.some((i) => !i.line.later && foams(i));
+  // What goes in for the second lid, or once the pot is open, does not foam under the first.
+  const isFoaming =
+    fill.shareOfLimit > FOAMS_FROM && items.some((i) => !i.line.later && !isHeldBack(i.moment) && foams(i));
   if (isOwn || told === null || (told === 'quick' && isFoaming))
     return { release: byCut, ventAfterMin: VENT_AFTER_MIN };
   return {

@@ -426,3 +426,10 @@ it('noodles that are pushed under are stuffed into nothing', () => {
     'Brown the chicken. Add the broth. Layer the fettuccine on top; push down so noodles are submerged. Do not stir. High pressure for 6 minutes. QR.';
   expect(acts(list, method)).not.toContain('stuff');
 });
+
+it('rice that goes in once the pot is open does not hold the pressure back', () => {
+  const list = '1.5 kg oxtail; 1.9 l water; 2 onions; 1/2 cup toasted ground rice; 1/2 cup peanut butter';
+  const method =
+    'Pressure cook the oxtail with the water and the onions for 45 minutes. Let the pressure out. Stir in the peanut butter, then the ground rice. Simmer 10 minutes.';
+  expect(planDish(dishOf(list, method), defaultKitchen()).release).toBe('quick');
+});
