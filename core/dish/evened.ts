@@ -152,6 +152,7 @@ function withoutEnd(text: string, end: RegExp): string {
   return left;
 }
 
+const TELEPHONE = /^\W*(?:tel|phone|fax|mobile)\p{L}*[.:]?\s*[+(]?\d[\d\s()./-]{6,}$/iu;
 /** "Bay x2, clove x3": how many there are of each, behind it. */
 const TIMES_MANY = /\p{L} ?x ?\d{1,2}\s*[,;&+].*\p{L} ?x ?\d/iu;
 const EACH_TIMES = /(\p{L}[\p{L} ]*?) ?x ?(\d{1,2})(?=\s*(?:[,;&+]|and\b|$))/giu;
@@ -170,8 +171,10 @@ export const evenedLine = (line: string): string =>
       '$1 ',
     )
     .replace(/(?<=\d ?)(lbs?|oz|kg|g|ml|tbsp|tsp)\.(?=\/)/gi, '$1')
+    // "Tel. 01234 567890" under a copied list: no oil, which is called so elsewhere, and no amount.
+    .replace(TELEPHONE, 'telephone')
     // "1 can (28) crushed tomatoes": ounces, as no can weighs so few grams.
-    .replace(/\b(cans?|tins?) \((1[0-9]|2[0-9])(?:\.5)?\) /giu, '$1 ($2 oz) ')
+    .replace(/\b(cans?|tins?) \(((?:1[0-9]|2[0-9])(?:\.5)?)\) /giu, '$1 ($2 oz) ')
     .replace(TIMES_MANY.test(line) ? EACH_TIMES : NEVER, '$2 $1')
     .replace(/ [-–—] (?=(?:about|approx\.?|approximately|around|roughly) ?\d)/gi, ', ');
 

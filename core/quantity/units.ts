@@ -151,7 +151,7 @@ export const UNITS: readonly Unit[] = [
   ),
   u('leaf', 'piece', 1, 0.5, 'leaf|leaves|blatt|blätter', { typicalG: 0.3 }),
   u('stick', 'piece', 1, 0.2, 'stick|sticks', { typicalG: 45 }),
-  u('stalk', 'piece', 1, 0.3, 'stalk|stalks|rib|ribs|branche|branches|tallo|tallos|costa|coste', {
+  u('stalk', 'piece', 1, 0.3, 'stalk|stalks|rib|ribs|tallo|tallos|costa|coste', {
     typicalG: 45,
   }),
   u(

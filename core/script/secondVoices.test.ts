@@ -415,6 +415,9 @@ it.each([
   ['1 Stange Lauch', 'leek', 180],
   ['2 EL Butterschmalz', 'ghee', 26],
   ['1 can (28) crushed toms', 'crushed-tomatoes', 794],
+  ['1 can (14.5) diced tomatoes', 'chopped-tomatoes', 411],
+  ['2 branches thyme', 'thyme', 3],
+  ['Tel. 01234 567890', undefined, 0],
 ])('%s', (line, food, grams) => {
   const read = readLine(line, pantry);
   expect([read.food?.id, Math.round(read.massG.mid / 2) * 2]).toEqual([food, Math.round(grams / 2) * 2]);
