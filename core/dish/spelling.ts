@@ -73,16 +73,18 @@ const MOST_WRONG = (word: string): number => (word.length >= 8 ? 2 : word.length
 
 const VOCABULARIES = new WeakMap<
   Pantry,
-  { words: readonly string[]; known: Set<string>; mended: Map<string, string | null> }
+  { words: readonly string[]; known: Set<string>; home: Set<string>; mended: Map<string, string | null> }
 >();
 
 function vocabularyOf(pantry: Pantry) {
   const before = VOCABULARIES.get(pantry);
   if (before) return before;
   const known = pantry.words();
+  const home = pantry.homeWords();
   const made = {
-    words: [...known].filter((w) => w.length >= 4),
+    words: [...home].filter((w) => w.length >= 4),
     known,
+    home,
     mended: new Map<string, string | null>(),
   };
   VOCABULARIES.set(pantry, made);
@@ -108,14 +110,14 @@ const isDoneTo = (word: string, food: string): boolean =>
 const MOST_KEPT = 3000;
 
 function mend(word: string, pantry: Pantry): string | null {
-  const { words, known, mended } = vocabularyOf(pantry);
+  const { words, known, home, mended } = vocabularyOf(pantry);
   const single = singular(word);
   if (known.has(single) || UNITS_TOO.has(word) || isPlainDescription(single) || isPlainDescription(word))
     return null;
   const before = mended.get(single);
   if (before !== undefined) return before;
   const most = MOST_WRONG(single);
-  const swapped = most ? swappedWord(single, known) : null;
+  const swapped = most ? swappedWord(single, home) : null;
   if (swapped !== null) {
     mended.set(single, swapped);
     return swapped;

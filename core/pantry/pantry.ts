@@ -72,6 +72,15 @@ export class Pantry {
     return new Set([...this.#byName.keys()].flatMap((key) => key.split(' ')));
   }
 
+  /** The words without those of other kitchens: what a typing error is held against, since "tomatoe" is nearly a _tomate_ too. */
+  homeWords(): Set<string> {
+    const home = this.all().flatMap(({ id, names }) => {
+      const abroad = new Set(namesAbroad(id));
+      return names.filter((name) => !abroad.has(name));
+    });
+    return new Set(home.flatMap((name) => foodWords(name)));
+  }
+
   /** The food with this id, or undefined. */
   get(id: string): Food | undefined {
     return this.#byId.get(id);

@@ -418,6 +418,9 @@ it.each([
   ['1 can (14.5) diced tomatoes', 'chopped-tomatoes', 411],
   ['2 branches thyme', 'thyme', 3],
   ['Tel. 01234 567890', undefined, 0],
+  // A typing error is held against the words of this kitchen alone.
+  ['4 tomatoe', 'tomato', 480],
+  ['50 g buter', 'butter', 50],
 ])('%s', (line, food, grams) => {
   const read = readLine(line, pantry);
   expect([read.food?.id, Math.round(read.massG.mid / 2) * 2]).toEqual([food, Math.round(grams / 2) * 2]);
