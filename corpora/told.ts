@@ -46,8 +46,8 @@ export const lidCases = (file: string) =>
     const [run, ...others] = pressureRuns(method);
     const ok =
       acts === 'add close hold release stirin serve' &&
-      run?.minutes === Number(minutes) &&
-      run.release === release &&
+      run?.minutes === (minutes === 'null' ? null : Number(minutes)) &&
+      run.release === (release === 'null' ? null : release) &&
       others.length === 0;
     return { words, ok, got: `${run?.minutes} ${run?.release} ${acts}` };
   });

@@ -216,7 +216,7 @@ export function describe(text: string): Descriptors {
     ),
     jointed: has(
       text,
-      /\bjoint(?:ed|s)\b|\bcut up\b|\bcut (?:in|into)\b|\bquartered\b|\bportion(?:ed|s)\b|\bspatchcock\w*|\bhalved\b|\bpieces\b/i,
+      /\bjoint(?:ed|s)\b|\bcut[- ]up\b|\bcut (?:in|into)\b|\bquartered\b|\bportion(?:ed|s)\b|\bspatchcock\w*|\bhalved\b|\bpieces\b/i,
     ),
     juiceOnly: has(text, /\bjuice/i) && !has(text, /\b(?:zest|peel|rind)\b/i),
     zestOnly: has(text, /\b(?:zest|peel|rind)\b/i) && !has(text, /\bjuice/i),

@@ -3,6 +3,7 @@
  * written in one way, so that no rule has to know the others; what the cook is shown keeps the recipe's own words.
  */
 
+import { inLidWords } from './lidWords';
 import { toldApart } from './oneBreath';
 import { withoutRates } from './perWeight';
 
@@ -72,43 +73,9 @@ const DASH_BEFORE_FIGURE = /(?<=[\p{L})]) +[—–-]{1,2} +(?=\d)/gu;
 export const plainSpaces = (text: string): string =>
   text.replace(/[\u00a0\u2000-\u200a\u202f\u205f\u3000\t]/g, ' ').replace(/[\u200b\u2060\ufeff\u00ad]/g, '');
 
-/** Programmes of electric pots, by what stands on their keys. */
-const KEYS =
-  '(?:meats?|stews?|soups?|broth|poultry|beans?|chill?i|curry|goulash|ragout|casserole|multi-?grain|rice|porridge)';
-const KEY_OR_TWO = `["'‘’“”]?${KEYS}(?: ?\\/ ?${KEYS})?["'‘’“”]?`;
-const IS_KEY = '(?:button|key|setting|mode|program(?:me)?|function|cycle|preset)';
-/** "Press Meat/Stew", "on the soup setting", "Bean/Chili, 30 minutes": the lid's time, and nothing that is put in. */
-const PROGRAMME = new RegExp(
-  [
-    `\\b(?:press|select|choose|hit|push|pick|set (?:it |the (?:pot|cooker) )?(?:to|on)) (?:the )?${KEY_OR_TWO}(?: ${IS_KEY})?(?![\\p{L}])`,
-    `\\b(?:on|using|with|in|use) (?:the |its )?${KEY_OR_TWO} ${IS_KEY}\\b`,
-    `(?<=^|[.,;]\\s+)(?:the )?(?:${KEYS} ?\\/ ?${KEYS}(?: ${IS_KEY})?|${KEYS} ${IS_KEY})(?=,? (?:for |at |on )?(?:high |low )?\\d|[,.;:])`,
-  ].join('|'),
-  'giu',
-);
-
-/** "Repeat at high pressure for four minutes". */
-const ONCE_MORE = /\brepeat(?: the cooking)?(?= (?:at|on|under) (?:high |low |full )?pressure\b)/giu;
-
 /** "5-6 whistles on a medium flame (approx 20 minutes)": the minutes say what the whistles are. */
 const WHISTLES_ARE =
   /\b(?:\d{1,2}|one|two|three|four|five|six|seven|eight)(?:\s*(?:-|–|to)\s*(?:\d{1,2}|\p{L}{3,5}))? whistles?\b((?: (?:on|over|at|in) (?:a |the )?(?:\p{L}+[- ]?){1,3})?),? ?(?:\(|\bor |= ?|\/ ?|\bi\.?e\.?,? |, )(?:that is |it takes |takes |for )?(?:about |approx\.? |approximately |around |roughly |~ ?|nearly )*(\d{1,2}(?:\s?[-–]\s?\d{1,2})? (?:more )?minutes?)\)?/giu;
-
-/** "Set control at 10 lbs. and cook 20 min after control jiggles. Cool cooker at once": a weight, in its old words. */
-const OLD_WEIGHT: readonly (readonly [RegExp, string])[] = [
-  [
-    /\b(?:set (?:the )?(?:control|regulator|gauge|weight) (?:at|to|on)|bring(?: it| the (?:pot|cooker))? (?:back )?up to|(?:cook(?:ed)?|process)(?: it)? (?:at|under)) (?:5|10|15) ?(?:lbs?|pounds?)\b\.?(?: (?:of )?pressure)?(?! (?:of|beef|pork|meat)\b)/giu,
-    'bring to high pressure',
-  ],
-  [
-    /\s(?:after|once|when|from when) (?:the )?(?:control|regulator|weight|gauge) (?:first )?(?:jiggles?|rocks?|starts to (?:jiggle|rock))\b/giu,
-    ' at pressure',
-  ],
-  [
-    /\b(?:cool (?:the |your )?(?:pot|cooker|pan) (?:at once|immediately|quickly)|reduce (?:the )?pressure (?:at once|immediately|instantly|quickly))(?: (?:under|in|with) (?:cold |running )*water)?/giu,
-    'quick release',
-  ],
-];
 
 /** "Add 1/2 the coconut milk": half of it. */
 const HALF_IN_FIGURES = /(?<![\d.,/] ?)(?:1\/2|½) (?=(?:of )?(?:the|your|that)\b)/giu;
@@ -123,10 +90,7 @@ export const evened = (method: string): string =>
     withoutRates(
       UNITS.reduce(
         (text, [short, long]) => text.replace(short, long),
-        OLD_WEIGHT.reduce((text, [old, now]) => text.replace(old, now), plainSpaces(method))
-          .replace(QUOTED_LID, '$1press')
-          .replace(PROGRAMME, 'pressure cook')
-          .replace(ONCE_MORE, 'pressure cook')
+        inLidWords(plainSpaces(method).replace(QUOTED_LID, '$1press'))
           .replace(HALF_IN_FIGURES, 'half ')
           .replace(CUT_SHORT, '$1')
           .replace(GLUED, ' ')
@@ -157,6 +121,13 @@ const TELEPHONE = /^\W*(?:tel|phone|fax|mobile)\p{L}*[.:]?\s*[+(]?\d[\d\s()./-]{
 const TIMES_MANY = /\p{L} ?x ?\d{1,2}\s*[,;&+].*\p{L} ?x ?\d/iu;
 const EACH_TIMES = /(\p{L}[\p{L} ]*?) ?x ?(\d{1,2})(?=\s*(?:[,;&+]|and\b|$))/giu;
 const NEVER = /(?!)/;
+const SPOONS =
+  '(?:T|t|Tbsps?|tbsps?|tablespoons?|tsps?|teaspoons?|cups?|oz|ounces?|lbs?|g|ml|cloves?|pinch(?:es)?)';
+/** "1 tbsp curry powder + 1 tbsp more", "2 tbsp oil, plus 1 tbsp": both. */
+const AND_SO_MUCH_MORE = new RegExp(
+  `^((?:\\d[\\d./ ]*[½¼¾⅓⅔]?|[½¼¾⅓⅔]) ?${SPOONS}\\.?) (\\p{L}[^,+]*?),? ?(?:\\+|plus|and|&) ?(?:another |an extra |a further )?((?:\\d[\\d./ ]*[½¼¾⅓⅔]?|[½¼¾⅓⅔]) ?${SPOONS}\\.?)(?: more| extra| again)?(?: for (?:the )?(?:topping|tarka|tadka|tempering|finish|sauce|glaze|dressing|dumplings|end|second [^,]+|frying[^,]*))?$`,
+  'u',
+);
 
 /** A line without what its page says about it, its figures joined again where they were parted. */
 export const evenedLine = (line: string): string =>
@@ -175,6 +146,7 @@ export const evenedLine = (line: string): string =>
     .replace(TELEPHONE, 'telephone')
     // "1 can (28) crushed tomatoes": ounces, as no can weighs so few grams.
     .replace(/\b(cans?|tins?) \(((?:1[0-9]|2[0-9])(?:\.5)?)\) /giu, '$1 ($2 oz) ')
+    .replace(AND_SO_MUCH_MORE, '$1 plus $3 $2')
     .replace(TIMES_MANY.test(line) ? EACH_TIMES : NEVER, '$2 $1')
     .replace(/ [-–—] (?=(?:about|approx\.?|approximately|around|roughly) ?\d)/gi, ', ');
 

@@ -64,7 +64,7 @@ const LOW_FLAME = /\b(?:simmer|sim|low(?:er|est)?|reduced?)\b/i;
 /** What is only done in an open pot. */
 const OPEN_WORK = /\b(?:mash|saut[eé]|fry|splutter\w*|crackle|heat (?:the |some )?(?:oil|ghee))\b/i;
 const BEFORE_VENTING =
-  /(?<=\b(?:leave|wait|stand|rest|sit|pause|let|allow)\b.{0,60}\d.{0,12}),? before (?:you )?(?:vent\w*|open\w*|releas\w*|turn\w*|remov\w*|letting)\b.*$/i;
+  /(?<=\b(?:leave|wait|stand|rest|sit|pause|let|allow|give)\b.{0,60}\d.{0,12}),? before (?:you )?(?:let|vent\w*|open\w*|releas\w*|turn\w*|remov\w*|letting)\b.*$/i;
 /** Hours that are told without a figure; the longest way first. */
 const HOURS_IN_WORDS: readonly { words: RegExp; minutes: number }[] = [
   { words: /\ban hour and a half\b/i, minutes: 90 },
@@ -80,9 +80,9 @@ const HOURS_IN_WORDS: readonly { words: RegExp; minutes: number }[] = [
   },
 ];
 const SHORT_TIME =
-  /\b(?:HP|LP|manual|(?:high|low) pressure|timer (?:to|for|at)|give it)\s*(?:for\s*)?(\d{1,3})\b(?!\s*(?:h|hours?|hrs?|[-–]|to|or|and)\b)(?!\s?[-–½¼¾.,/]\s?\d)/i;
+  /\b(?:HP|LP|manual|(?:high|low) pressure|timer? (?:to|for|at)|give it)\s*(?:for\s*)?(\d{1,3})\b(?!\s*(?:h|hours?|hrs?|[-–]|to|or|and)\b)(?!\s?[-–½¼¾.,/]\s?\d)/i;
 const SHORT_RELEASE =
-  /\b(?:NPR|NR|natural(?:\s+release)?)\s*(?:for\s*)?\(?(\d{1,2})\b(?!\s*(?:to|-)?\s*(?:h|hours?)\b)|\b(\d{1,2})\s*(?:m|min\w*)?\s*(?:NPR|NR|natural(?!ly))\b/i;
+  /\b(?:NPR|NR|natural(?:\s+pressure)?(?:\s+release)?)\s*(?:for\s*)?\(?(\d{1,2})\b(?!\s*(?:to|-)?\s*(?:h|hours?)\b)|\b(\d{1,2})\s*(?:m|min\w*)?\s*(?:NPR|NR|natural(?!ly))\b/i;
 
 const TENS: Record<string, number> = { thirty: 30, forty: 40, fifty: 50, sixty: 60, ninety: 90 };
 
@@ -435,7 +435,7 @@ const FOR_SO_MANY =
   /\bfor (?:about |around )?(\d{1,2}|five|ten|twelve|fifteen|twenty)(?=\s*$|[,.;]|\s+(?:and|then|before)\b)/i;
 
 const BY_ITSELF_TAKING =
-  /\b(?:by|on|of) its(?:elf| own)\b.{0,16}(?:\(\s*|\b(?:takes?|taking|will take|needs?) )(?:about |around |roughly |some |another |~)?\d/i;
+  /\b(?:by|on|of) its(?:elf| own)\b.{0,16}\(\s*(?:about |around |roughly |some |another |~)?\d|\b(?:(?:by|on|of) its(?:elf| own)|natural(?:ly)?|release)\b.{0,16}\b(?:takes?|taking|will take|needs?) (?:about |around |roughly |some |another |~)?\d/i;
 
 /** "Vent after 5 minutes", "after ten minutes let the steam out". */
 const LET_OUT_AFTER =

@@ -1,7 +1,7 @@
 import { readNumber } from '../quantity/number';
 
 /** Who eats, and words for the number of them. */
-const EATERS = String.raw`(?:servings?|portions?|people|persons?|plates|bowls|pers\.?|personen|personnes|personas|persone|porzioni|porciones|portionen|portioner|porties|personer|pessoas|diners|adults|eaters|mouths|helpings|folks?|ppl)`;
+const EATERS = String.raw`(?:servings?|serv\b|portions?|people|persons?|plates|bowls|pers\.?|personen|personnes|personas|persone|porzioni|porciones|portionen|portioner|porties|personer|pessoas|diners|adults|eaters|mouths|helpings|folks?|ppl)`;
 const ABOUT = String.raw`(?:about|abt\.?|approx(?:imately)?\.?|around|roughly|ca\.?|~|up to)?\s*`;
 const FIGURE = String.raw`((?:\d{1,2}(?:\s*(?:-|–|to|or)\s*\d{1,2})?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\+?)`;
 
@@ -10,7 +10,7 @@ const PLATES: readonly RegExp[] = [
   // "Enough for 1 large pie (6 people)": who eats says more than what is made.
   new RegExp(String.raw`\(${ABOUT}${FIGURE}\s*${EATERS}\)`, 'i'),
   new RegExp(
-    String.raw`\b(?:serves?|servings?|feeds|portions?|plates|dinner for|lunch for|supper for|enough for|sufficient for|a family of|recipe\s?yield|for)\s*[:=(]*\s*${ABOUT}${FIGURE}(?!\s*(?:\/|x\b|%|min|hour|hr|h\b|sec|day|week|year|inch|cm|mm|g\b|kg|ml|l\b|oz|lb|cup|tbsp|tbs|tsp|°|am\b|pm\b|:\d|[.,]\d|stars?))`,
+    String.raw`\b(?:serves?|servings?|feeds|portions?|plates|dinner for|lunch for|supper for|enough for|sufficient for|a family of|recipe\s?yield|for)\s*[:=(]*\s*${ABOUT}${FIGURE}(?!\s*(?:\/|x\b|%|min|hour|hr|h\b|sec|day|week|year|inch|cm|mm|g\b|kg|ml|l\b|oz|lb|cup|tbsp|tbs|tsp|°|am\b|pm\b|:\d|[.,]\d|stars?|(?:(?:large|small|big|deep|medium|good|round|\d+(?:[.,]\d+)? ?-?(?:cm|inch|in|litre)) )*(?:pie|batch|loaf|dish|pot|casserole|tray|tin)\b))`,
     'i',
   ),
   new RegExp(

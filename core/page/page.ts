@@ -301,6 +301,7 @@ function assemble(
         .replace(FOR_SO_MANY, '')
         .replace(FOR_IN_BRACKETS, '')
         .replace(TIMES_SO_MANY, '')
+        .replace(STARS, '')
         .slice(0, 120)
         .trim() || null;
   }
@@ -388,6 +389,8 @@ function lastCrumb(lines: readonly PageLine[]): string | null {
 /** Lines from the top within which a page says where it stands. By judgement. */
 const CRUMBS_WITHIN = 6;
 
+/** "*** CHICKEN PAPRIKA ***": how a card sets off its name. */
+const STARS = /^[*~=_#\s]+|[*~=_#\s]+$/g;
 const NAMED_AS = /^(?:recipe|title|name|dish)\s*[:：-]\s*/i;
 
 /** "Paprika chicken | for 4": the name, and a fact. */

@@ -80,6 +80,7 @@ export function titleScore(line: PageLine, { index, count, next, isTitled }: Aro
   // "MEAL PREP MONDAY #12" is the name of a row of recipes.
   if (/(?:#|\bno\.? ?)\d{1,3}$/i.test(line.plain)) s -= 4;
   if (/:$/.test(line.plain)) s -= 4;
+  if (/^(?:nutrition\p{L}*|calories|kcal|energy|macros|allergens?)(?!\p{L})/iu.test(line.plain)) s -= 8;
   // "For the lamb" heads a part of the list.
   if (line.isHeadingLike && !/^[\p{Lu}\s&'’\d-]+$/u.test(line.plain)) s -= 4;
   if (line.hasAmount && !/^\d+[- ](?:minute|ingredient|hour|step|pot)/i.test(line.plain)) s -= 5;

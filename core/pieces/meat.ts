@@ -80,6 +80,9 @@ export interface PlantPiece {
 /** What lies in pieces or on top and warms after the liquid does. */
 const LAGGING = /^(?:root-veg|slow-veg|quick-veg|fruit|tomato-.*|thick-sauce|pulse-cooked|leaf)$/;
 
+const HAS_LENGTH = /\d\s?-?(?:mm|cm|inch(?:es)?|in\b|["”″])/i;
+const DICED = /\b(?:cube|chunk|dice|bite|curry)/i;
+
 const MEAT_KINDS = /^(?:poultry|red-meat|ground-meat|sausage)$/;
 
 /** How the food of a line cooks; a bird that is cut up, or only weighed out, cooks as its pieces do. */
@@ -124,7 +127,9 @@ export function meatPieces(
     )
       return [];
     const told = item.read.cut === null && item.read.thicknessMm === null ? sizeOf(item.lineId) : undefined;
-    const cubed = item.read.cut === 'cubed' || told?.isCubed === true;
+    // "1 fryer, cut up": in joints, and nobody dices a bird.
+    const isInJoints = food.cut === 'whole-chicken' && item.read.jointed && !DICED.test(item.read.text);
+    const cubed = (item.read.cut === 'cubed' && !isInJoints) || told?.isCubed === true;
     const boneless =
       item.read.bone === 'out' ||
       cubed ||
@@ -132,7 +137,8 @@ export function meatPieces(
       (item.read.cut === 'sliced' && cut.cubes) ||
       (hasNoBones && item.read.bone === null && cut.bonelessMm !== undefined);
     const ordinary = boneless && cut.bonelessMm ? cut.bonelessMm : cut.thicknessMm;
-    const written = item.read.thicknessMm ?? told?.thicknessMm ?? null;
+    const written =
+      (isInJoints && !item.read.isSized ? null : item.read.thicknessMm) ?? told?.thicknessMm ?? null;
     // A cube is no thicker than what it is cut from: a thigh gives flat pieces, however long they are.
     const isOfPoultry = cubed && food.kind === 'poultry';
     const isUnsized = written === USUAL_CUBE_MM && told === undefined && !item.read.isSized;
@@ -141,7 +147,10 @@ export function meatPieces(
     const said =
       isOfPoultry && written !== null
         ? Math.min(written, isUnsized ? CUBED_POULTRY_MM : most, most)
-        : written;
+        : // "Brisket, cut crosswise into 2 pieces": each is as thick as the brisket.
+          written !== null && cut.flat && !HAS_LENGTH.test(item.read.text)
+          ? Math.min(written, ordinary)
+          : written;
     const isSliced = item.read.cut === 'sliced';
     const slice =
       food.kind === 'poultry' ? SLICED_POULTRY_MM : food.kind === 'sausage' ? SLICED_SAUSAGE_MM : ordinary;

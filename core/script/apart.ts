@@ -1,4 +1,5 @@
 import type { Act } from './act';
+import { linesNamed } from './align';
 import type { Clause, Reading } from './reading';
 
 /** Water of its own, a packet's own minutes, and what is drained: it cooks in another pot. */
@@ -21,5 +22,8 @@ export function cookedApartFor(r: Reading, { text, meant, n }: Clause): readonly
   const lines = boiled.lines.map((l) => l.index).filter((i) => DRUNK.has(r.kindOf(i)));
   const isNamed = meant.some((i) => lines.includes(i));
   const isInAlready = r.acts.slice(at + 1).some((a) => a.again.some((i) => lines.includes(i)));
-  return (isNamed || r.last === boiled) && !isInAlready ? lines : [];
+  // "Add the cream cheese. Ladle over the noodles": what is named later comes in there.
+  const isNamedLater = (): boolean =>
+    r.parts.slice(n + 1).some((p) => linesNamed(p.text, r.lines, r.pantry).some((i) => lines.includes(i)));
+  return (isNamed || (r.last === boiled && !isNamedLater())) && !isInAlready ? lines : [];
 }

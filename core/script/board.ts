@@ -10,7 +10,7 @@ const TIP =
 
 /** "If the gravy is thin, boil it down": for whom it may concern, the whole sentence. */
 const PERHAPS =
-  /^\W*optional(?:ly)?\b|^\W*if (?:it(?:['’]s)? )?(?:too|still|not) \b|^\W*if it(?:['’]s| is| seems| looks) (?:\p{L}+ ){0,3}(?:thin|thick|dry|watery|runny|loose|tough|salty|bland)\b|^\W*if you(?:['’]d| would)? (?:like|want|prefer|need)\b.{0,24}\b(?:thick|thin|crisp|smooth|sweet|spic|rich|sauc|gravy)\w*|^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
+  /^\W*(?:\d{1,2}[.)] *)?(?:alternatively|as an alternative|or,? if you prefer)\b|^\W*optional(?:ly)?\b|^\W*if (?:it(?:['’]s)? )?(?:too|still|not) \b|^\W*if it(?:['’]s| is| seems| looks) (?:\p{L}+ ){0,3}(?:thin|thick|dry|watery|runny|loose|tough|salty|bland)\b|^\W*if you(?:['’]d| would)? (?:like|want|prefer|need)\b.{0,24}\b(?:thick|thin|crisp|smooth|sweet|spic|rich|sauc|gravy)\w*|^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
 
 /** "Gather all ingredients": nothing goes anywhere yet. */
 const GATHERS =

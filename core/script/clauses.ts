@@ -3,7 +3,7 @@ import { forThisPot, withoutPotNames } from '../dish/pressure';
 
 /** Words that begin a new thing to do. */
 const STARTS =
-  'add|incorporate|reserve(?! the\\b)|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown(?! (?:sugar|rice|ale|sauce|lentils?|mustard|bread|stock|gravy|flour|basmati|mushrooms?)\\b)|brush|carve|check|chop|close|coat|colou?r (?:hard|well|deeply|it|them|the)|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|extinguish|fill|finish|fish(?! (?:sauce|stock|fillets?|balls?|cakes?|paste)\\b)|flake|flame|flamb[ée]|fluff|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|moisten|nestle|open|par-?boil|hard-boil|pass(?= (?:it |them |the \\p{L}+ )?through (?:a|the) (?:\\p{L}+ )?(?:sieve|strainer|colander|muslin|chinois|mill)\\b)|pat|pick(?= (?:out|off)\\b)|pile|place|poke|pop|pound|pour|powder|press|pressure[- ]cook|process|pull|push|put|quench|quick|reduce|refine|re-?(?:close|seal|lock)|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slather|slide|slip|smother|paint (?:it|them|the|over|with)|mop|sieve|liquidi[sz]e|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
+  'add|incorporate|reserve(?! the\\b)|dump|bhuno|tumis|adjust|allow|arrange|assemble|bake|baste|beat|bind|blend|blitz|boil|bone|braise|bring|broil|brown(?! (?:sugar|rice|ale|sauce|lentils?|mustard|bread|stock|gravy|flour|basmati|mushrooms?)\\b)|brush|carve|check|chop|close|coat|colou?r (?:hard|well|deeply|it|them|the)|combine|cook|cover|crisp|crumble|cut|deglaze|dice|discard|drain|dredge|dry (?:the|it|them)|drizzle|drop|dust|extinguish|fill|finish|float|fish(?! (?:sauce|stock|fillets?|balls?|cakes?|paste)\\b)|flake|flame|flamb[ée]|fluff|ignite|fold|fry|garnish|glaze|grate|grill|grind|heat|keep|lay|layer|ladle|leave|let|lift|lock|lower|marinate|mash|melt|mix|moisten|nestle|open|par-?boil|hard-boil|pass(?= (?:it |them |the \\p{L}+ )?through (?:a|the) (?:\\p{L}+ )?(?:sieve|strainer|colander|muslin|chinois|mill)\\b)|pat|pick(?= (?:out|off)\\b)|pile|place|poke|pop|pound|pour|powder|press|pressure[- ]cook|process|pull|push|put|quench|quick|reduce|refine|re-?(?:close|seal|lock)|release|remove|repeat|rest|return|rinse|roast|roll|rub|sauté|saute|scatter|scoop|scrape|seal|sear|season|serve|set|settle|shape|sharpen|shred|simmer|sit|skim|slake|slice|slather|slide|slip|smother|paint (?:it|them|the|over|with)|mop|sieve|liquidi[sz]e|soak|soften|splash|splutter|spoon|spread|sprinkle|squeeze|stand|start|steam|stir|strain|stud|stuff|sweat|swirl|take|taste|tear|temper|thicken|throw|tip|toast|top|toss|tuck|transfer|turn|vent|wait|warm|whisk|wilt|natural|then the';
 /** How quickly or gently it is begun. */
 const ADVERB = '(?:(?:at once|immediately|quickly|gently|carefully|slowly|finally|lastly|quietly) )?';
 /** "Until soft and brown": a look, and nothing new to do. */
@@ -185,6 +185,50 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     /\b(?:press|select|choose|hit|push|use) (?:the )?["“'‘]?(?:brown(?:ing)?|sear(?:ing)?)["”'’]?(?:(?: \/ ?\p{L}+)? (?:mode|setting|function|button|key|programme?)|(?=[.,;]|$))/giu,
     'Set the pot',
   ],
+  // "Toss in the seasoned flour, shaking off and keeping the excess": flour, and what falls off.
+  [/\b(?:well[- ])?seasoned (?=(?:plain |corn)?(?:flour|corn ?starch|cornflour)\b)/giu, ''],
+  [
+    /,? \b(?:shaking|tapping|dusting|knocking|patting) off (?:and (?:keeping|saving|reserving) )?(?:the |any |all )*(?:excess|extra|surplus)(?: flour| marinade)?/giu,
+    '',
+  ],
+  [
+    /,? \b(?:letting|allowing) (?:the |any )?(?:excess|extra)(?: marinade)? (?:to )?(?:drip|drain|run) off\b/giu,
+    '',
+  ],
+  [/ ?\((?:and )?discard (?:the |any |all )*(?:excess |leftover |remaining |used |extra )*marinade\)/giu, ''],
+  // "In the cooker on its sauté setting": how the pot is set.
+  [
+    /\b(?:on|in|using|with) (?:its|the|your) (?:\p{L}+ )?(?:saut[eé]|brown(?:ing)?|sear(?:ing)?) (?:setting|function|mode|programme?)/giu,
+    ' ',
+  ],
+  // "Put the lid back and leave for 5 minutes until pink": laid on, and nothing is locked.
+  [
+    /\b(?:put|lay|pop|place|set) (?:the |a )?lid (?:back )?(?:on(?: top)?,? )?(?:and |then )*(?:leave|let)(?: (?:it|them|everything))?(?: (?:to )?(?:cook|steam|poach|stand|sit|warm|wilt))?(?= [^.;]{0,30}\buntil\b[^.;]{0,24}\b(?:pink|opaque|cooked|done|set|firm|tender)\b)(?![^.;]*\bpressure)/giu,
+    'cover loosely and leave',
+  ],
+  [/\bwith (?=(?:very )?little water\b)/giu, 'with a '],
+  [/\bOJ\b/gu, 'orange juice'],
+  // "Transfer the pork to a roasting tin with the remaining apples and roast": they are roasted beside it.
+  [
+    /\b((?:transfer|move|lift|put|place) [^.;,]{3,40}? (?:in|on)?to (?:a|the|your) (?:roasting|baking) (?:tin|tray|dish|pan|sheet)) with ((?:the )?(?:remaining|rest of|other half of) [^.;,]{3,40}?) and (roast|bake)\b/giu,
+    '$1; $3 $2',
+  ],
+  // "Set the cooker to 'sear/sauté' on high": how the pot is set.
+  [
+    /\b(?:set|turn|switch) (?:the |your )?(?:cooker|pot|it|machine)?(?: to| on)? ?["“'‘]?(?:sear|saut[ée]e?|brown)(?: ?\/ ?(?:sear|saut[ée]e?|brown))["”'’]?(?: (?:mode|setting|function))?(?: (?:on|at) (?:high|medium|low))?/giu,
+    'Set the pot',
+  ],
+  // "When the sugar turns brown add the onions": a look, and nothing is browned.
+  [
+    /\b(?:when|once|as soon as) (?:the |it )?(?:\p{L}+ ){0,2}(?:turns?|goes|becomes?|is|are|gets?|starts? to turn|begins? to turn) (?:\p{L}+ )?(?:brown|golden|amber|dark)(?: in colou?r)?\s*[,;]?\s*(?:then )?(?=(?:add|put|tip|stir|throw|drop|slide|pour|in with|in go)\b)/giu,
+    '',
+  ],
+  [/\btemper the (oil|ghee|fat|butter) with\b/giu, 'fry in the $1'],
+  // "Hold the tomatoes: acid keeps the beans hard": not now.
+  [
+    /\(? ?\b(?:hold|hold back|hold off on|keep back|leave out|save) the ([^.;:()]{3,30}?)(?: for (?:later|the end|now))?(?:: [^.;()]*| ?[—–-] [^.;()]*|(?<=for (?:later|now|the end)))\)?/giu,
+    '',
+  ],
   // "Lemon zest and juice": the juice is the lemon's.
   [/\b(lemon|lime|orange) (zest|rind|peel) (?:and|&|\+) (?:the )?juice\b/giu, '$1 $2 and $1 juice'],
   // "Served with jeera rice": what is named for its spice is a side.
@@ -212,7 +256,7 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
     ' ',
   ],
   [
-    /\b(?:press|select|hit|turn on|switch on|choose|push|use) (?:the )?(?:high |low |medium |normal )?["“]?saut[ée]["”]?(?:[-– ](?:mode|setting|function|button|high|low|normal|medium|more|less)| \([^)]{1,14}\))*(?![\p{L}])/giu,
+    /\b(?:press|select|hit|turn on|switch on|choose|push|use|(?:by |on )?(?:pressing|selecting|hitting|choosing|pushing|using)) (?:the )?(?:high |low |medium |normal )?["“]?saut[ée]["”]?(?:[-– ](?:mode|setting|function|button|high|low|normal|medium|more|less)| \([^)]{1,14}\))*(?![\p{L}])/giu,
     'Set the pot',
   ],
   // "Sauté on high, reduce": how the pot is set.

@@ -4,6 +4,7 @@ import type { FoodKind } from '../pantry/food';
 import { type ScriptLine } from './line';
 import { cookedApartFor } from './apart';
 import { linesNamed } from './align';
+import { meansEverything } from './groups';
 import { STANDS } from './board';
 import { inferVerb } from './inferVerb';
 import { KINDS } from './kinds';
@@ -222,6 +223,9 @@ const SOFTENS = new Set(['allium', 'aromatic', 'mushroom', 'slow-veg', 'root-veg
 const RUBBED_IN =
   /\brub\b.*\b(?:butter|fat|lard|suet|margarine)\b.*\binto\b.*\bflour\b|\brub\b.*\bflour\b.*\b(?:butter|lard|suet)\b/i;
 
+/** So many clauses on, what was beaten together is spread over what it is for. */
+const SOON = 4;
+
 /** The verb of a clause, with what only the whole of the method can tell. */
 export function verbTold(r: Reading, c: Clause): string | null {
   const { text, meant, sentence } = c;
@@ -235,6 +239,7 @@ export function verbTold(r: Reading, c: Clause): string | null {
     wasTakenOut: r.acts.some((a) => a.run === r.run && VERBS_THAT.takeOut.has(a.verb)),
     isToCome: (i) => r.isToCome(i) || r.reserved.has(i),
     next: r.parts[c.n + 1]?.text ?? '',
+    soon: r.parts.slice(c.n + 1, c.n + 1 + SOON).map((p) => p.text),
   });
   // "Let the paste sizzle": it was ground, and nothing of it pops.
   if (told === 'pop' && c.product) return 'soften';
@@ -534,6 +539,17 @@ const DISSOLVED: ReadonlySet<FoodKind> = new Set([
   'starch',
 ]);
 
+/** What stays in the pot when everything is taken out. */
+const POURED_KINDS: ReadonlySet<FoodKind> = new Set([
+  ...KINDS.thin,
+  ...KINDS.fat,
+  'syrup',
+  'mustard',
+  'thick-sauce',
+  'salty-sauce',
+  'tomato-thick',
+]);
+
 /** A strip of peel comes out as it went in. */
 const isDissolved = (r: Reading, i: number): boolean =>
   DISSOLVED.has(r.kindOf(i)) && !/\b(?:peel|strips?|rind|pared)\b/i.test(r.lines[i]?.read.text ?? '');
@@ -564,14 +580,16 @@ function done(r: Reading, c: Clause, verb: string): void {
         : [],
     ),
   );
+  // "Move everything to a platter": what pours stays in the pot.
+  const isLiftedWithAll = verb === 'liftout' && meansEverything(text) && r.stage !== 'prep';
   const meant = c.meant.filter((i) =>
     verb === 'liftout'
-      ? !isDissolved(r, i) && !inDough.has(i)
+      ? !isDissolved(r, i) && !inDough.has(i) && !(isLiftedWithAll && POURED_KINDS.has(r.kindOf(i)))
       : // "Combine the marinade ingredients, add the chicken": it comes with the second.
         !(named?.has(i) && r.isRawMeat(i)),
   );
   // "Take out the pepper": the chilli that was in whole, and no ground one.
-  if (verb === 'liftout' && !meant.length && c.meant.length > 0) {
+  if (verb === 'liftout' && !meant.length && c.meant.length > 0 && r.linesIn(text).length > 0) {
     const whole = r.lines.map((_, i) => i).filter((i) => !r.isToCome(i) && isWholeChilli(r.lines[i]));
     if (!whole.length) return;
     meant.push(...whole);
@@ -661,7 +679,8 @@ function done(r: Reading, c: Clause, verb: string): void {
   const fried = (isUntold ? before?.lines : undefined)?.map((l) => l.index) ?? [];
   const meats = fried.filter((i) => r.isMeat(i));
   const isOfVegetables =
-    before?.verb === 'soften' && /\b(?:scoop|lift|take|spoon|remove|set|tip|transfer)/i.test(text);
+    ['soften', 'bloom', 'toast'].includes(before?.verb ?? '') &&
+    /\b(?:scoop|lift|take|spoon|remove|set|tip|transfer)/i.test(text);
   const justFried = meats.length || !isOfVegetables ? meats : fried.filter((i) => !r.isFat(i));
   if (justFried.length) put.again = justFried;
   if (half) put.again = half.lines.map((l) => l.index).filter(isHalved);

@@ -112,12 +112,15 @@ export class ListParts {
       : [];
   }
 
-  /** "The tomatoes, stock and apricots", all of the lamb's part of the list: its stock, and no stock of the couscous. */
+  /** "The tomatoes, stock and apricots", all of the lamb's part of the list: its stock, and no stock of the couscous; the garam masala of the marinade, and not that of the sauce. */
   besideIts(meant: readonly number[]): readonly number[] {
     const partOf = (i: number): string | undefined => this.of.lines[i]?.section;
+    const isOneName = (i: number, j: number): boolean =>
+      ['stock', 'water'].includes(this.of.kindOf(i))
+        ? this.of.kindOf(j) === this.of.kindOf(i)
+        : this.of.lines[i]?.read.food?.id === this.of.lines[j]?.read.food?.id;
     const isTwin = (i: number): boolean =>
-      ['stock', 'water'].includes(this.of.kindOf(i)) &&
-      meant.some((j) => j !== i && this.of.kindOf(j) === this.of.kindOf(i) && partOf(j) !== partOf(i));
+      meant.some((j) => j !== i && isOneName(i, j) && partOf(j) !== partOf(i));
     const parts = new Set(meant.filter((i) => !isTwin(i)).map(partOf));
     const [part] = parts;
     if (parts.size !== 1 || part === undefined || !meant.some(isTwin)) return meant;

@@ -155,9 +155,13 @@ const onlyNamesIt: Rule = ({ last, act }) =>
     : undefined;
 
 /** "Drop it into the sauce in little lumps", "bring it to the boil and whisk in the starch": part of thickening. */
-const partOfThickening: Rule = ({ last, act }) => {
+const partOfThickening: Rule = (pair) => {
+  const { last, act } = pair;
   if (last.verb === 'thicken' && act.verb === 'stirin' && !act.lines.length && last.run === act.run)
     return 'gone';
+  // "Bring it to a boil and cook until reduced to a cup": it has to boil to go down.
+  const isOnlyHot = last.verb === 'boil' && isEmpty(last) && last.minutes === null;
+  if (isOnlyHot && act.verb === 'reduce' && isSaidTogether(pair)) return 'instead';
   return last.verb === 'boil' && isEmpty(last) && act.verb === 'thicken' ? 'instead' : undefined;
 };
 
@@ -356,11 +360,15 @@ const scrapedAfterMeat: Rule = (pair) => {
   return undefined;
 };
 
+/** "Fry onions brown": for as long as that takes, and said without a word for it. */
+const FRIES_BROWN = /\bfry (?:the )?(?:\p{L}+ ){1,3}(?:brown|golden|soft)\b/iu;
+
 /** The same again, fat and what goes into it, a liquid and the scraping. */
 const oneThing: Rule = (pair) => {
   const { last, act, foods } = pair;
   if (!isSameMoment(pair)) return;
-  const hasTime = (a: Act): boolean => a.lines.length > 0 && (a.minutes !== null || a.until !== undefined);
+  const hasTime = (a: Act): boolean =>
+    a.lines.length > 0 && (a.minutes !== null || a.until !== undefined || FRIES_BROWN.test(a.words));
   // "The onions for 8 minutes; add the garlic, 1 minute more": one after the other, each with its own minutes.
   const isNext = last.verb === 'soften' && act.verb === 'soften' && hasTime(last) && hasTime(act);
   // "Add the meat and stew for 10 minutes. Add the pepper": not before those minutes are over.

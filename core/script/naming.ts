@@ -201,7 +201,16 @@ const escaped = (words: string): string => words.replace(/[.*+?^${}()|[\]\\]/g, 
 const byItsPart: LineRule = (n, { line }) => {
   const section = line.section?.toLowerCase() ?? '';
   const part = PART.exec(section)?.[1];
-  if (part && n.words.includes(part)) return true;
+  // "Onion paste and salt", under "For the marinade": no word of "the white paste".
+  const before = part ? n.words[n.words.indexOf(part) - 1] : undefined;
+  const isAnothers = n.lines.some(
+    (l) =>
+      before !== undefined &&
+      l.section !== line.section &&
+      wordsOf(l).all.includes(before) &&
+      wordsOf(l).all.includes(part ?? ''),
+  );
+  if (part && n.words.includes(part) && !isAnothers) return true;
   // "Gremolata: …" of the list, "top with the gremolata" of the method: a name that is no food.
   // "The bouquet garni", of two sprigs and a bay leaf.
   if (
@@ -258,19 +267,29 @@ const byItsMeat: LineRule = (n, { line, food }) => {
 const byStock: LineRule = (n, { food }) =>
   food.kind === 'stock' && (n.free.has('stock') || n.free.has('broth')) ? true : undefined;
 
+/** "Mace", "dill", "okra": short, and a food by itself. */
+const isShortFood = (word: string, pantry: Pantry): boolean =>
+  word.length === 4 && pantry.named(word) !== undefined;
+
+/** "Serve over rice", "with potatoes": no rice wine, and no potato starch. */
+const isMadeOf = (word: string, line: ScriptLine, pantry: Pantry): boolean =>
+  /^(?:wine|vinegar|flour|starch|paper|cracker|sprout)$/.test(lastWord(line)) &&
+  ['grain', 'root-veg', 'pulse-dry', 'pulse-cooked'].includes(pantry.named(word)?.kind ?? '');
+
 /** By a word that only this line has: "cinnamon" for the cinnamon stick. */
 const byAWordOfItsOwn: LineRule = (n, { line, food, i }) => {
   const own = wordsOf(line).all.some(
     (w) =>
       // Meat words never name a stock, nor a cube of one.
       !(food.kind === 'stock-concentrate' && OF_STOCK.test(w)) &&
-      (w.length >= 5 || SHORT_NAMES.has(w)) &&
+      (w.length >= 5 || SHORT_NAMES.has(w) || isShortFood(w, n.pantry)) &&
       !NOT_ALONE.has(w) &&
       n.free.has(w) &&
       !isPlainDescription(w) &&
       !SHARED.has(w) &&
       !OF_THE_POT.has(w) &&
       !ANIMALS.some(([word]) => word.test(w)) &&
+      !isMadeOf(w, line, n.pantry) &&
       n.lines.filter((l) => wordsOf(l).all.includes(w)).length === 1,
   );
   // "The paprika" of a list with a sweet and a hot one: both, where none is told by its word.

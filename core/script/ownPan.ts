@@ -30,6 +30,15 @@ const SAUCY: readonly FoodKind[] = [
   'cheese',
   'sour-dairy',
 ];
+/** What sizzles in a little fat to be poured over at the end. */
+const TEMPERED: readonly FoodKind[] = [
+  ...BEGINS,
+  ...KINDS.spice,
+  'aromatic',
+  'herb-soft',
+  'herb-woody',
+  'nut',
+];
 const WITH_THE_POTS =
   /\b(?:broth|juices?|cooking (?:liquid|stock|water)|liquor|strained|drippings|reserved)\b/i;
 /** So soon the flour and the milk come, clauses. */
@@ -41,6 +50,31 @@ const GOES_ON =
 const OF_THE_POT =
   /\b(?:pot|cooker|lid|lift|serve|plates?|platter|slice|carve|drain|shred|release|vent|open|pressure|brush|baste|slather|paint|smear|toss|broil\w*|grill\w*|bake|oven|tray|sheet|meat)\b|\bover (?:the|each|them|it)\b|^\W*glaze\b|\bcoat (?:the (?!back)|it\b|them\b|each)/i;
 
+/** "Stir the roux into the soup", "pour the white sauce into the pot", "stir it in": what was made beside comes in. */
+const COMES_IN = /\b(?:stir|whisk|pour|add|tip|fold|mix|ladle)\w*\b.*\b(?:in|into|through|to|with|back)\b/iu;
+const NAMES_SAUCE =
+  /\b(?:roux|(?:white|cream|cheese|milk) sauce|b[ée]chamel|(?:cream|milk|flour|roux) mixture)(?!\p{L})/iu;
+const NAMES_IT = /\b(?:it|this)\b/i;
+const INTO_THE_DISH =
+  /\b(?:into|through|to|with) (?:the |your )?(?:soup|pot|cooker|stew|broth|chowder|curry|filling|casserole|chicken|meat|turkey|beef|lamb|pork|vegetables)\b/iu;
+
+/** The white sauce that was made beside the pot, where a clause brings it in. */
+function comesIn(r: Reading, c: Clause): boolean {
+  const sauce = r.acts.findLast((a) => a.verb === 'sauce');
+  const lines = sauce?.lines.map((l) => l.index) ?? [];
+  const isBound = lines.some((i) => r.kindOf(i) === 'flour');
+  const isIn = r.acts.some(
+    (a) => a.verb === 'stirin' && lines.length > 0 && lines.every((i) => a.again.includes(i)),
+  );
+  if (!sauce || !isBound || isIn || !COMES_IN.test(c.text) || c.meant.some((i) => r.isToCome(i)))
+    return false;
+  const isIt = r.last === sauce && NAMES_IT.test(c.text) && INTO_THE_DISH.test(c.text);
+  if (!isIt && !NAMES_SAUCE.test(c.text)) return false;
+  r.stage = r.stage === 'closed' ? 'after' : r.stage;
+  r.put('stirin', r.stage, { ...c, meant: lines }, lines);
+  return true;
+}
+
 /**
  * A white sauce that is begun with butter and flour in a pan beside, a glaze that is boiled in one, while the pot is closed or after: one
  * act, whose lines never come into the pot. True where the clause belongs to one.
@@ -50,6 +84,7 @@ export function ownPan(r: Reading, c: Clause): boolean {
   const fresh = meant.filter((i) => r.isToCome(i));
   const hasMeat = meant.some((i) => r.isMeat(i));
   const { last } = r;
+  if (comesIn(r, c)) return true;
   if (last?.verb === 'sauce') {
     if (hasMeat || OF_THE_POT.test(text) || !(GOES_ON.test(text) || last.words.endsWith(sentence)))
       return false;
@@ -89,6 +124,13 @@ export function ownPan(r: Reading, c: Clause): boolean {
     kinds.some((k) => POURS.includes(k)) &&
     (kinds.length > 1 ||
       soon.slice(1).some((p) => GOES_ON.test(p.text) && r.linesIn(p.text).some((i) => r.isToCome(i))));
+  // "In a small pan, sizzle the oil with the pepper and mint; drizzle over each bowl": never in the pot.
+  const isTempering =
+    kinds.length > 1 && kinds.some((k) => BEGINS.includes(k)) && kinds.every((k) => TEMPERED.includes(k));
+  if (isTempering && !isBound && !isGlaze) {
+    r.putBeside('fry', c, fresh).where = 'pan';
+    return true;
+  }
   if (!isBound && !isGlaze) return false;
   const act = r.putBeside('sauce', c, fresh);
   act.where = 'pan';

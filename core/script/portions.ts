@@ -119,6 +119,8 @@ function partTold(text: string, line: ScriptLine | undefined): number {
     return Math.min(0.5, FEW_SPOONS_G / Math.max(1, line.read.massG.mid));
   const counted = someOfThem(text, line);
   if (counted !== null) return counted;
+  const spoons = spoonsOfThem(text, line);
+  if (spoons !== null) return spoons;
   for (const found of text.matchAll(FIGURE)) {
     const measured = readMeasured(text.slice(found.index));
     const noun = measured?.rest.replace(/^\s*(?:of )?(?:the |your )?/i, '').toLowerCase() ?? '';
@@ -143,6 +145,23 @@ function partTold(text: string, line: ScriptLine | undefined): number {
   }
   return 1;
 }
+/** "2 of the spoons of mustard", "the second tablespoon of curry powder", of a line in spoons: the share that is; null where none is told. */
+function spoonsOfThem(text: string, { read }: ScriptLine): number | null {
+  const { amount, food } = read;
+  if (!food || !amount || amount.min !== amount.max) return null;
+  const of = amount.max + (amount.plus?.unitId === amount.unitId ? amount.plus.max : 0);
+  for (const [, told = '', , noun = ''] of text.matchAll(SPOONS_OF)) {
+    const count = COUNTS.indexOf(told.toLowerCase()) + 1 || Number(told) || 1;
+    const isIt = [read.foodText, ...food.names].some((n) =>
+      foodWords(n).some((w) => foodWords(noun).includes(w)),
+    );
+    if (isIt && count < of) return count / of;
+  }
+  return null;
+}
+const SPOONS_OF =
+  /\b(one|two|three|four|five|six|[1-9]|first|second|third|fourth|last|other)(?: of the)? (spoon(?:ful)?s?|tablespoons?|teaspoons?|tbsps?|tsps?|cups?) (?:of )?(?:the )?((?:\p{L}+ ?){1,3})/giu;
+
 /** "One of the onions" of two: the share that is; null where no such number is told, or it is all of them. */
 function someOfThem(text: string, { read }: ScriptLine): number | null {
   const { amount, food } = read;

@@ -9,6 +9,7 @@ import { KNEADED_BUTTER } from './namingWords';
 import { linesMeant, linesNamed } from './align';
 import { meansEverything, meansSection, namesGroup, WHOLE_SPICES } from './groups';
 import { ListParts } from './listParts';
+import { linesInTurn, withoutTurn } from './inTurn';
 import { type ScriptLine } from './line';
 import { clauses } from './clauses';
 import { VERBS_THAT, type Stage } from './data/verbs';
@@ -105,6 +106,7 @@ const KEPT =
 const SOME_LEFT = 0.25;
 /** So many acts ago it was, at most, of which "the rest" is meant. */
 const REST_WITHIN = 4;
+const AT_THE_TABLE = /\b(?:serv|garnish|top|sprinkl|scatter|strew|finish|plate|table|bowls?\b|warm the)/i;
 const THE_REST = /\bthe (?:rest|remainder|other half)\b(?! of\b)/i;
 /** "Spread the rice over the lamb": what it lies on. */
 const LAID_OVER = /\b(?:over|onto|on top of|on) (the [^,;.]{3,40})$/i;
@@ -485,6 +487,9 @@ export class Reading {
         ...ofPart,
         ...this.linesIn(text.replace(ALL_OF_IT, ' ')).filter((i) => this.isMeat(i)),
       ]);
+    // "The first five ingredients", and what is named beside them.
+    const inTurn = linesInTurn(text, this.lines, this.pantry);
+    if (inTurn.length) return inOrder([...inTurn, ...this.linesIn(withoutTurn(text))]);
     const meant = linesMeant(
       withoutSplash(text, this.lines),
       this.lines,
@@ -536,8 +541,28 @@ export class Reading {
       n,
       text,
       this.#listParts.besideIts(
-        this.#listParts.ofPartTold(n, this.#stillThere(text, this.#meatOfThePot(text, meant))),
+        this.#listParts.ofPartTold(
+          n,
+          this.#stillThere(text, this.#meatOfThePot(text, this.#notOfTheTable(text, meant))),
+        ),
       ),
+    );
+  }
+
+  /** "Fry the tortilla", of a list with one to fry and warm ones to serve: the first. */
+  #notOfTheTable(text: string, meant: readonly number[]): readonly number[] {
+    const isServed = (i: number): boolean => this.lines[i]?.read.written?.moment === 'serve';
+    if (AT_THE_TABLE.test(text) || !meant.some(isServed)) return meant;
+    const nounOf = (i: number): string | undefined => foodWords(this.lines[i]?.read.foodText ?? '').at(-1);
+    return inOrder(
+      meant.map((i) => {
+        const twin = isServed(i)
+          ? this.lines.findIndex(
+              (_, j) => j !== i && !isServed(j) && this.isToCome(j) && nounOf(j) === nounOf(i),
+            )
+          : -1;
+        return twin < 0 ? i : twin;
+      }),
     );
   }
 

@@ -224,6 +224,7 @@ function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment 
     case 'blend':
     case 'mix':
     case 'soak':
+    case 'salt':
     case 'steep':
     case 'roast':
     case 'char':

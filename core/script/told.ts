@@ -21,6 +21,8 @@ export interface Telling {
   isToCome: (line: number) => boolean;
   /** The clause that is next. */
   next: string;
+  /** The clauses that come soon, the next among them. */
+  soon: readonly string[];
 }
 
 /** The same with what its words say, and of what kinds the foods are that it means. */

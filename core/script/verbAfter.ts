@@ -35,6 +35,11 @@ const POURS_IT = /\b(?:stir|pour|add|fold|whisk|tip|swirl|spoon)\b.*\b(?:in|into
 const POURED_OVER = /^\W*(?:and |then )*(?:pour|drizzle|spoon|trickle|sprinkle) (?:it |them )?over\b/i;
 const RESTS_COVERED =
   /^\W*(?:and |then )*(?:(?:put|lay|pop|set|place|rest) (?:the |on the )?lid\b|cover\b|lid (?:back )?on\b)(?!.*\b(?:pressure|lock|seal)\b)/i;
+/** What is beaten for the top of a dish that goes under the grill. */
+const BEATEN = /^\W*(?:meanwhile,? )?(?:beat|whisk|mix|stir|combine)\b/i;
+const OVER_IT_ALL =
+  /\b(?:spread|spoon|pour|dollop|tip|smooth|put)\b.*\b(?:over|on top|on)\b|^\W*top (?:it )?with\b/i;
+const UNDER_FIRE = /\b(?:grill|broil(?:er)?|bake|oven)\b/i;
 const COVERED_WITH_WATER = /\b(?:cover|soak|pour)\w*\b.*\b(?:boiling|hot|boiled|kettle)\b/i;
 const BROUGHT_UP = /\bbring\b.{0,40}\bto (?:a |the )?(?:\p{L}+ )?boil\b(?!.*\d)/iu;
 const CRUSHED = /\b(?:break up|crush|mash|squash)\b/i;
@@ -663,8 +668,19 @@ const ofWhatIsUnsaid: Rule = ({ text, meant, lines, last, isToCome, next, said, 
   return undefined;
 };
 
+/** What is beaten together for the top of a dish that goes under the fire: nothing of it is stirred in. */
+const ofTheCrust: Rule = ({ text, soon, some }) =>
+  some([...KINDS.dairy, 'egg']) &&
+  BEATEN.test(text) &&
+  !INTO.test(text) &&
+  soon.some((t) => OVER_IT_ALL.test(t)) &&
+  soon.some((t) => UNDER_FIRE.test(t))
+    ? 'mix'
+    : undefined;
+
 /** In this order: the first that knows the clause decides; where none does, its words alone. */
 const RULES: readonly Rule[] = [
+  ofTheCrust,
   ofTheTable,
   ofEggsAndDough,
   ofBinding,

@@ -48,6 +48,8 @@ const wasHot = (last: Act | undefined): boolean =>
   );
 /** What is fried one after the other. */
 const FRIED: readonly FoodKind[] = [...KINDS.aromatic, ...KINDS.spice, 'slow-veg', 'root-veg', 'quick-veg'];
+/** "In the same fat: lardons, then shallots". */
+const FRIED_WITH_BACON: readonly FoodKind[] = [...FRIED_TOGETHER, 'cured-meat'];
 /** What is fried for a moment and no longer. */
 const BLOOMED: readonly FoodKind[] = [
   ...KINDS.spice,
@@ -117,8 +119,54 @@ const rawAmong =
 const PUTS_MADE =
   /^\W*(?:and |then )*(?:put|add|place|tip|return|transfer|throw)\b.*\b(?:charred|toasted|blackened)\b/i;
 
+const IN_A_VESSEL = /\b(?:in|into|to) (?:a|the|another) (?:\p{L}+ )?(?:bowl|jug|basin|mug|cup|jar)\b/iu;
+const COVERS_WITH = /\b(?:cover|pour|add)\b/i;
+const STANDS_IN_IT = /\b(?:soak|steep|soften|plump|rehydrat\w*|stand|leave|sit|until soft)\b/i;
+const soaksInABowl = (line: ScriptLine | undefined): boolean =>
+  isDriedChilli(line) ||
+  line?.read.food?.kind === 'dried-mushroom' ||
+  /-chile$|^dried-/.test(line?.read.food?.id ?? '');
+
+/** What is salted to draw its water, before it is anywhere near the pot. */
+const DRAWN: readonly FoodKind[] = [...KINDS.vegetable, ...KINDS.leaf];
+const DRAWS_ON: ReadonlySet<string> = new Set([
+  'marinate',
+  'rest',
+  'rinse',
+  'dry',
+  'soak',
+  'pouroff',
+  'strain',
+]);
+const DRAINS = /\b(?:colander|sieve|drain|sit|stand|leave|draw|weep|squeeze|wring|press)\b/i;
+
 /** A bowl beside, or the pot itself. */
-const ofTheBowl: Rule = ({ text, stage, said, all, some }) => {
+const ofTheBowl: Rule = ({ text, stage, meant, lines, last, next, soon, said, all, some }) => {
+  // "Salt the aubergine and let it sit in a colander".
+  if (
+    said === 'season' &&
+    !wasHot(last) &&
+    some(DRAWN) &&
+    all([...DRAWN, 'salt']) &&
+    (stage === 'prep' || DRAINS.test(`${text} ${next}`))
+  )
+    return 'salt';
+  // "Rinse, and pat dry": what was salted.
+  if (last?.verb === 'salt' && DRAWS_ON.has(said ?? '') && !some(KINDS.meat)) return 'salt';
+  // "Put the chillies in a jug and pour over the hot stock; leave for 15 minutes": they soak, whatever pot was hot.
+  const isOfBowl = IN_A_VESSEL.test(text) && meant.length > 0 && meant.every((i) => soaksInABowl(lines[i]));
+  if (isOfBowl && soon.slice(0, 2).some((t) => SOAKED_IN.test(t) || COVERS_WITH.test(t))) return 'soak';
+  const wasPutThere =
+    last?.verb === 'soak' ||
+    (last?.verb === 'liftout' && !last.lines.some((l) => isMeatLine(lines[l.index])));
+  if (
+    wasPutThere &&
+    meant.length > 0 &&
+    all(KINDS.thin) &&
+    COVERS_WITH.test(text) &&
+    STANDS_IN_IT.test(`${text} ${next}`)
+  )
+    return 'soak';
   if (said === 'rack' && all(KINDS.thin)) return 'add';
   // "Put the bones and the charred onion in the pot": it was charred before.
   if (said === 'toast' && PUTS_MADE.test(text)) return 'add';
@@ -434,9 +482,17 @@ const ofFrying: Rule = ({ text, stage, meant, lines, last, isToCome, said, all, 
       return 'brown';
     if (said === 'brown' && !some(KINDS.aromatic)) return 'brown';
     if (some(['ground-meat'])) return 'brown';
+    // "Brown the beef and onion": the meat says how.
+    if (
+      some(['poultry', 'red-meat']) &&
+      meant.some(rawAmong(lines)) &&
+      (said === 'brown' || /\bbrown/i.test(text))
+    )
+      return 'brown';
     if (some(KINDS.meat) && !some(KINDS.aromatic))
       return said === 'soften' && stage === 'prep' && !/fry|cook|saut/i.test(text) ? null : 'brown';
-    const isSpiceInFat = some(KINDS.spice) && all([...KINDS.spice, ...KINDS.fat, 'herb-woody']);
+    const isSpiceInFat =
+      some(KINDS.spice) && all([...KINDS.spice, ...KINDS.fat, 'herb-woody', 'sugar', 'salt']);
     // "Garlic, paprika and fennel seeds for a minute more": spices burn in the time that onions take.
     const isBrief = BRIEFLY.test(text) || (minutesNamed(text) ?? BRIEF_MIN + 1) <= BRIEF_MIN;
     const isPaste =
@@ -542,7 +598,7 @@ const ofAdding: Rule = ({ text, stage, meant, lines, last, isToCome, next, said,
       // "Stir in the curry paste until it smells".
       if (hadHeat && UNTIL_IT_SMELLS.test(`${text} ${next}`) && all(['thick-sauce', 'salty-sauce', 'sugar']))
         return 'bloom';
-      if (hadHeat && all(FRIED_TOGETHER) && some(KINDS.aromatic)) return 'soften';
+      if (hadHeat && all(FRIED_WITH_BACON) && some(KINDS.aromatic)) return 'soften';
       // "Add the butter and onions and go on frying", where the wine has just boiled away.
       if (some(KINDS.aromatic) && all(FRIED_TOGETHER) && (FRIES_THEM.test(next) || GOES_ON_TO_FRY.test(text)))
         return 'soften';
@@ -611,7 +667,7 @@ const ofWhatIsUnsaid: Rule = ({ text, stage, meant, last, isToCome, next, said, 
             last &&
             VERBS_THAT.leaveHeat.has(last.verb) &&
             some(KINDS.aromatic) &&
-            all(FRIED_TOGETHER)
+            all(FRIED_WITH_BACON)
           ? 'soften'
           : all(KINDS.thin) && last && ['brown', 'soften', 'bloom', 'liftout'].includes(last.verb)
             ? 'deglaze'

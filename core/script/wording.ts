@@ -152,4 +152,4 @@ function longNames({ read }: ScriptLine): readonly string[] {
 
 /** What says that the pot is left to itself. */
 export const MEANWHILE =
-  /^\W*(?:(?:\d{1,2}[.)]|step \d+\W?)\s*)?(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that|the) (?:time|cooking)|while (?:it|that|this|they|the \p{L}+(?: \p{L}+)?)(?:['’]s| is| are)? (?:cook|pressur|braise|stew|bubbl|go|work|com(?:es|ing) (?:up|to)|under|in the)\p{L}*|as (?:it|they|the \p{L}+) cooks?)\b/iu;
+  /^\W*(?:(?:\d{1,2}[.)]|step \d+\W?)\s*)?(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that|the) (?:time|cooking)|while (?:it|that|this|they|the \p{L}+(?: \p{L}+)?)(?:['’]s| is| are)? (?:cook|pressur|braise|stew|bubbl|go|work|com(?:es|ing) (?:up|to)|happen|releas|depressur|under|in the)\p{L}*|as (?:it|they|the \p{L}+) cooks?)\b/iu;

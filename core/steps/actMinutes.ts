@@ -9,7 +9,7 @@ import { isOnlyHot, isTurnedIn, smellsSoon } from './actFacts';
 import { kindOf, type StepInput } from './step';
 
 /** What stands in the refrigerator meanwhile. An hour of it and more is done ahead: it is no part of tonight's clock. */
-const STANDS_COLD: ReadonlySet<string> = new Set(['marinate', 'season', 'brine', 'soak']);
+const STANDS_COLD: ReadonlySet<string> = new Set(['marinate', 'season', 'brine', 'soak', 'salt']);
 const AHEAD_FROM_MIN = 60;
 /** Longer than this nobody stands beside it, minutes. */
 const STOOD_BESIDE_MIN = 8;

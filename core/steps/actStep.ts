@@ -29,7 +29,7 @@ const COMES_BACK = new Set(['add', 'top', 'return', 'rack', 'stirin']);
 /** What simmers with something new comes back only where it stood apart: the sausage that was lifted out. */
 const SIMMERS = new Set(['simmer', 'boil', 'warm']);
 /** Done in a bowl or a jug, whatever pan stands beside. */
-const IN_A_BOWL = new Set(['soak', 'mix', 'blend', 'shape', 'marinate', 'season', 'dredge']);
+const IN_A_BOWL = new Set(['soak', 'salt', 'mix', 'blend', 'shape', 'marinate', 'season', 'dredge']);
 const BOILS_ON = /\b(?:boil|simmer|bubble|stew|braise)(?:s|ing)?\b/i;
 const DRY_PASTA = /^(?:dried|dry|fresh|uncooked) /i;
 const RAW_STATE = /^(?:frozen|thawed|defrosted|raw|fresh) /i;
@@ -160,6 +160,8 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   const { act, mine, input } = done;
   // Once it is cooked nothing is frozen any more.
   const called = (i: PlacedItem): string => {
+    const part = partOfFruit(i, act.words);
+    if (part) return part;
     const name =
       i.read.foodText.split(' ').length > 2 &&
       i.read.known &&
@@ -252,6 +254,17 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
   return isCutShort ? `${named.join(', ')} and the rest` : listed(named);
 }
 
+/** "Stir in the lime zest", of a line that has the limes: what of it goes in; empty where the words say nothing of it. */
+function partOfFruit({ read }: PlacedItem, words: string): string {
+  if (read.food?.kind !== 'citrus') return '';
+  const fruit = read.food.names[0] ?? '';
+  const told =
+    new RegExp(`\\b${fruit}(?:['’]s)? (zest|rind|peel|juice)\\b(?! and (?:the )?(?:juice|zest))`, 'i').exec(
+      words,
+    ) ?? new RegExp(`\\b(zest|rind|peel|juice) of (?:the |a |half a |\\d )?${fruit}`, 'i').exec(words);
+  return told?.[1] ? `${fruit} ${told[1].toLowerCase()}` : '';
+}
+
 /** What these are done to is what is named, meat or not. */
 const PUT_THERE: ReadonlySet<string> = new Set(['rack', 'char', 'roast']);
 
@@ -294,6 +307,9 @@ function madeOf(
   { script, items }: Pick<StepInput, 'script' | 'items'>,
 ): string | null {
   const acts = script?.acts ?? [];
+  const sauce = acts.find((a) => a.verb === 'sauce')?.lines.map((l) => l.index) ?? [];
+  if (sauce.length > 1 && sauce.length === again.length && sauce.every((i) => again.includes(i)))
+    return 'the white sauce';
   const at = acts.findIndex((a) => a.verb === 'shape');
   // Balls are shaped after they are mixed; a dough is dropped as it is.
   const mix =

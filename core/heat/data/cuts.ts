@@ -16,6 +16,8 @@ export interface Cut {
   /** Ordinary thickness of one whole raw piece, mm (its smallest dimension); `boneless` where boning changes it. */
   thicknessMm: number;
   bonelessMm?: number;
+  /** It lies flat: halved and quartered it is as thick as it was. */
+  flat?: boolean;
   /** The thinnest there is of what is only cooked whole, mm; nobody asks how long a finger of a whole bird takes. */
   leastMm?: number;
   /** Minutes at a core of 95 °C until the connective tissue is tender; 0 for lean cuts with none to melt. */
@@ -109,8 +111,8 @@ export const CUTS: readonly Cut[] = [
   cut('beef-cheek', 'beef cheek', 50, 170, 'natural', { exponent: 1.6, depth: 0.9 }),
   cut('beef-short-rib', 'beef short rib', 45, 155, 'natural', { exponent: 1.1, depth: 0.8 }),
   cut('oxtail', 'oxtail', 50, 182, 'natural', { exponent: 1, depth: 0.7 }),
-  cut('beef-brisket', 'beef brisket', 55, 180, 'natural'),
-  cut('beef-skirt', 'beef skirt or flank', 22, 160, 'natural', { cubes: false, exponent: 0.4 }),
+  cut('beef-brisket', 'beef brisket', 55, 180, 'natural', { flat: true }),
+  cut('beef-skirt', 'beef skirt or flank', 22, 160, 'natural', { flat: true, cubes: false, exponent: 0.4 }),
   cut('beef-tongue', 'beef tongue', 70, 140, 'natural', { leastMm: 50, cubes: false, exponent: 1.2 }),
   cut('beef-round', 'beef round', 60, 140, 'ten', { dryAfterMin: 45 }),
   // Thin slices across the grain, rolled: the fibres are short, and the roll is what heat has to cross. 20-30 min in ordinary recipes.
@@ -123,7 +125,7 @@ export const CUTS: readonly Cut[] = [
   cut('pork-shoulder', 'pork shoulder', 60, 128, 'natural'),
   cut('pork-loin', 'pork loin', 28, 8, 'ten', { dryAfterMin: 10, floorMin: FLOOR_MIN.chops, apart: LEAN }),
   cut('pork-tenderloin', 'pork tenderloin', 38, 0, 'ten', { dryAfterMin: 10, exponent: 1, floorMin: FLOOR_MIN.chops, apart: LEAN }),
-  cut('pork-belly', 'pork belly', 40, 128, 'natural'),
+  cut('pork-belly', 'pork belly', 40, 128, 'natural', { flat: true }),
   cut('pork-ribs', 'pork ribs', 25, 100, 'natural', { cubes: false, exponent: 0.5 }),
   cut('pork-cheek', 'pork cheek', 35, 145, 'natural'),
   cut('gammon', 'gammon', 60, 50, 'natural', { cubes: false }),

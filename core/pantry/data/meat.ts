@@ -8,7 +8,7 @@ export const MEAT = [
   row('poultry', 'chicken leg | chicken leg quarter | leg quarter | chicken maryland | chicken quarter | marylands | chicken chop', { pieceG: { each: 320, small: 250, large: 380 }, givesEarly: 0.05, givesTotal: 0.17, fat: 0.08, cut: 'chicken-leg' }),
   row('poultry', 'chicken wing | wing | wingette | chicken drumette | party wing', { pieceG: { each: 90, large: 110 }, givesEarly: 0.05, givesTotal: 0.17, fat: 0.12, cut: 'chicken-wing' }),
   row('poultry', 'chicken pieces | chicken piece | chicken portion | chicken joint | chicken part | piece of chicken | mixed chicken pieces', { pieceG: { each: 180, small: 130, large: 240, piece: 180 }, givesEarly: 0.05, givesTotal: 0.17, fat: 0.08, cut: 'chicken-thigh' }),
-  row('poultry', 'whole chicken | roasting chicken | chicken', { pieceG: { each: 1500, small: 1200, large: 1900, whole: 1500 }, givesEarly: 0.05, givesTotal: 0.17, fat: 0.08, cut: 'whole-chicken' }),
+  row('poultry', 'whole chicken | roasting chicken | chicken | broiler-fryer | fryer | broiler-fryer chicken | frying chicken', { pieceG: { each: 1500, small: 1200, large: 1900, whole: 1500 }, givesEarly: 0.05, givesTotal: 0.17, fat: 0.08, cut: 'whole-chicken' }),
   row('poultry', 'turkey breast | turkey fillet | turkey steak | turkey crown | turkey escalope | turkey schnitzel | turkey tenderloin', { pieceG: { each: 600, piece: 200 }, givesEarly: 0.05, fat: 0.01, cut: 'turkey-breast' }),
   row('poultry', 'chicken gizzard | chicken heart | gizzard | duck gizzard | duck heart | giblet', { pieceG: { each: 20 }, fat: 0.03, cut: 'chicken-heart' }),
   row('poultry', 'turkey thigh', { pieceG: { each: 550 }, fat: 0.04, cut: 'turkey-thigh' }),

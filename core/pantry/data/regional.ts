@@ -110,7 +110,7 @@ export const REGIONAL = [
   row('spice-ground', 'ground mustard seed | ground caraway | ground juniper'),
   row('spice-ground', 'ground bay | ground thyme | ground sage | rubbed sage', { scorch: 1, gPerMl: 0.25 }),
   row('spice-ground', 'cocoa powder | cocoa | unsweetened cocoa', { strength: 0.1, scorch: 3, gPerMl: 0.42 }),
-  row('spice-late', 'truffle oil | rose water | orange blossom water', { gPerMl: 0.95, scorch: 0 }),
+  row('spice-late', 'truffle oil | rose water | rosewater | kewra water | kewra | kevda water | screwpine water | orange blossom water', { gPerMl: 0.95, scorch: 0 }),
   row('spice-whole', 'allspice berry | pimento berry', { pieceG: { each: 0.15 } }),
   row('spice-whole', 'mace blade | blade mace | blade of mace | whole mace | javitri', { pieceG: { each: 0.4 } }),
   row('spice-whole', 'black cardamom pod | black cardamom | tsao-ko-type pod | badi elaichi | black elaichi', { pieceG: { each: 0.9 } }),

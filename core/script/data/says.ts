@@ -82,11 +82,11 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
       /\bskim\b|\b(?:remove|get rid of|take away) (?:the |any |all |most of |excess |as much )*(?:of the )?(?:fat|grease)\b|\b(?:spoon|lift|scrape|take) off the (?:\p{L}+ ){0,2}fat\b|\b(?:spoon|ladle|lift|scrape|take|blot|soak|mop)\b (?:(?:up|away|off) )?(?:any |the |all |most of |excess |of )*(?:fat|grease)(?: (?:off|from|up)\b)?|\b(?:defat|degrease)\b/iu,
     stages: ['after'],
   },
-  { verb: 'skim', words: /\bskim\b|\b(?:spoon|lift|scrape|take) off the (?:\p{L}+ ){0,2}fat\b/iu },
+  { verb: 'skim', words: /\bskim\b/iu },
   {
     verb: 'pouroff',
     words:
-      /\b(?:pour|drain|spoon|tip|ladle) off\b|\b(?:throw|tip) (?:away |out )?(?:most of |all )?the (?:fat|grease)\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b|^\W*(?:and |then )*drain(?: (?:off|any|all|the|excess|extra|most of|away))* (?:grease|fat|oil|drippings|liquid)\b|^\W*drain (?:off )?all but\b/i,
+      /\b(?:lift|scrape|take) off the (?:\p{L}+ ){0,2}fat\b|\b(?:pour|drain|spoon|tip|ladle) off\b|\b(?:throw|tip) (?:away |out )?(?:most of |all )?the (?:fat|grease)\b|\b(?:ladle|pour|tip|spoon|drain) (?:out|away)\b(?=.*\b(?:liquid|fat|juices?|water|broth|but)\b)|\bdiscard all but\b|\bdrain (?:off )?(?:most of |all but .{1,20} of )?the (?:fat|grease)\b|\bdiscard (?:most of )?the fat\b|^\W*(?:and |then )*drain(?: (?:off|any|all|the|excess|extra|most of|away))* (?:grease|fat|oil|drippings|liquid)\b|^\W*drain (?:off )?all but\b/iu,
   },
   {
     verb: 'stuff',

@@ -97,6 +97,10 @@ export const VERBS: readonly Verb[] = [
     caution: 'rawMeat',
   }),
   v('soak', 'Soak {food}', 2, { before: 'prep', text: 'The strained liquor is thin liquid: keep it.' }),
+  v('salt', 'Salt {food}', 2, {
+    before: 'prep',
+    text: 'In a colander: the water that it draws is pressed out, and the salt is wiped or rinsed off.',
+  }),
   v('mix', 'Mix {food}', 2, { before: 'prep' }),
   v('shape', 'Shape them', 8, { before: 'prep', look: 'All of one size.' }),
   v('blend', 'Blend {food}', 3, { before: 'prep', look: 'Smooth.', caution: 'blender' }),
@@ -373,7 +377,7 @@ export const VERBS_THAT = {
   /** Done to meat before it is in the pot. */
   areOfTheBoard: those('season dry marinate dredge pound soak brine score stuff tie blanch roast char'),
   /** Done beside the pot: what was made there goes in where it is named next. */
-  areMadeBeside: those('toast blend mix soak steep roast char blanch'),
+  areMadeBeside: those('toast blend mix soak salt steep roast char blanch'),
   /** Several lines are one thing afterwards: a paste, a mixture. */
   makeOneThing: those('blend mix'),
   /** Done to meat in the hand: no piece is whole afterwards. */

@@ -1,0 +1,161 @@
+/**
+ * How a lid is closed and a pot is set is told in many ways, and means the same. A method is read with these said in one way ("lock the lid",
+ * "pressure cook for", "high pressure", "quick release"), so that no rule of the lid has to know the others.
+ */
+
+/** Programmes of electric pots, by what stands on their keys. */
+const KEYS =
+  '(?:meats?|stews?|soups?|broth|poultry|beans?|chill?i|curry|goulash|ragout|casserole|multi-?grain|rice|porridge)';
+const KEY_OR_TWO = `["'‘’“”]?${KEYS}(?: ?\\/ ?${KEYS})?["'‘’“”]?`;
+const IS_KEY = '(?:button|key|setting|mode|program(?:me)?|function|cycle|preset)';
+/** "Press Meat/Stew", "on the soup setting", "Bean/Chili, 30 minutes": the lid's time, and nothing that is put in. */
+const PROGRAMME = new RegExp(
+  [
+    `\\b(?:press|select|choose|hit|push|pick|set (?:it |the (?:pot|cooker) )?(?:to|on)) (?:the )?${KEY_OR_TWO}(?: ${IS_KEY})?(?![\\p{L}])`,
+    `\\b(?:on|using|with|in|use) (?:the |its )?${KEY_OR_TWO} ${IS_KEY}\\b`,
+    `(?<=^|[.,;]\\s+)(?:the )?(?:${KEYS} ?\\/ ?${KEYS}(?: ${IS_KEY})?|${KEYS} ${IS_KEY})(?=,? (?:for |at |on )?(?:high |low )?\\d|[,.;:])`,
+  ].join('|'),
+  'giu',
+);
+
+const FIGURE = '(?:\\d{1,3}|[a-z]+(?:[- ]five)?)';
+const TIME = `(?:\\d{1,3}|[a-z]{3,7}(?:[- ]five)?) ?(?:-|to )?(?:minutes?|mins?|m|hours?|hrs?)\\b`;
+const HOURS = '(?:half an hour|(?:a|three) quarters? of an hour|an hour)';
+const WEIGHT = '\\d{1,3}(?:[-–]\\d{1,3})? ?(?:lbs?|pounds?|psi|p\\.s\\.i\\.|kpa|bar)\\b\\.?';
+
+/** In the order in which they are tried. */
+const SAID: readonly (readonly [RegExp, string])[] = [
+  // "Repeat at high pressure for four minutes".
+  [/\brepeat(?: the cooking)?(?= (?:at|on|under) (?:high |low |full )?pressure\b)/giu, 'pressure cook'],
+  // "Set control at 10 lbs. and cook 20 min after control jiggles. Cool cooker at once": a weight, in its old words.
+  [
+    /\b(?:set (?:the )?(?:control|regulator|gauge|weight) (?:at|to|on)|bring(?: it| the (?:pot|cooker))? (?:back )?up to|(?:cook(?:ed)?|process)(?: it)? (?:at|under)) (?:5|10|15) ?(?:lbs?|pounds?)\b\.?(?: (?:of )?pressure)?(?! (?:of|beef|pork|meat)\b)/giu,
+    'bring to high pressure',
+  ],
+  [
+    /\s(?:after|once|when|from when) (?:the )?(?:control|regulator|weight|gauge) (?:first )?(?:jiggles?|rocks?|starts to (?:jiggle|rock))\b/giu,
+    ' at pressure',
+  ],
+  [
+    /\b(?:cool (?:the |your )?(?:pot|cooker|pan) (?:at once|immediately|quickly)|reduce (?:the )?pressure (?:at once|immediately|instantly|quickly))(?: (?:under|in|with) (?:cold |running )*water)?/giu,
+    'quick release',
+  ],
+  // "High (15 lb) pressure", "high pressure (15 psi)", "at 15 lb pressure": one pressure.
+  [
+    new RegExp(`\\b(high|low|full|working)[ /,]*\\(?(?:about |around )?${WEIGHT}\\)? pressure\\b`, 'giu'),
+    '$1 pressure',
+  ],
+  [new RegExp(`\\bpressure,? \\((?:(?:high|low)[ /,]*)?(?:about |around )?${WEIGHT}\\)`, 'giu'), 'pressure'],
+  [new RegExp(`\\b(?:5|10|15) ?(?:lbs?|pounds?)\\b\\.? (?:of )?pressure\\b`, 'giu'), 'high pressure'],
+  // "Place the pressure regulator on the vent pipe": the lid is closed by it.
+  [
+    /\b(?:place|put|set) (?:the )?(?:pressure )?(?:regulator|weight|control|rocker|gauge|petcock) (?:back )?on (?:the )?(?:vent(?: pipe)?|steam vent|valve|lid|cover|cooker)\b/giu,
+    'lock the lid',
+  ],
+  // "Fit the lid", "clamp it down".
+  [
+    /\b(?:fit|attach|clamp|fasten|affix|latch|bolt|snap|click|screw|twist)(?: (?:on|down))? (?:the |your |its )?lid(?: (?:on|down|in place|into place|tightly|firmly|securely))*(?! loosely)\b/giu,
+    'lock the lid',
+  ],
+  // "Program the cooker for 22 minutes", "set the pressure cooker for half an hour".
+  [
+    new RegExp(
+      `\\b(?:program(?:me)?|set) (?:the |your )?(?:electric )?(?:pressure[- ])?(?:cooker|pot|machine|appliance|multi-?cooker)(?:['’]s)?(?: timer)? (?:for|to|at|on)(?: (?:cook )?(?:for|at|on))? (?=(?:(?:high|low)(?: pressure)?(?: for|,)? )?(?:${TIME}|${HOURS}))(?![^.;]*\\bsaut)`,
+      'giu',
+    ),
+    'pressure cook for ',
+  ],
+  // "Press + until it reads 9".
+  [
+    /\b(?:until|till) (?:it|the (?:display|panel|screen|timer)) (?:reads|shows|says) (\d{1,2})\b(?! ?(?:[°CF]|degrees))(?: minutes?| mins?)?/giu,
+    'for $1 minutes',
+  ],
+  // "Fifteen (15) minutes", "the best part of an hour (50 minutes)": the figure is meant.
+  [
+    /\b(?:(?:about|around|just (?:under|over)|nearly|almost|a good|the best part of) )*(?:[a-z]+(?:-five)?|(?:half )?an hour(?: and a (?:half|quarter))?) \((?:about |around |i\.?e\.? )?(\d{1,3})\) ?(?=minutes?\b|mins?\b|hours?\b)/giu,
+    '$1 ',
+  ],
+  [
+    /\b(?:(?:about|around|just (?:under|over)|nearly|almost|a good|the best part of) )*(?:(?:half )?an hour(?: and a (?:half|quarter))?) \((?:about |around |i\.?e\.? )?(\d{1,3}) ?(?:minutes?|mins?)\)/giu,
+    '$1 minutes',
+  ],
+  // "Bring it to the boil and then to pressure, and leave for 8 minutes": at pressure, and not to come down.
+  [
+    /\b(to (?:high |full |low )?pressure),? (?:and )?(?:leave|keep|hold|let)(?: it| the (?:pot|cooker))?(?: (?:there|stay|be|cook|go|run))*(?: for)? (?=\d|[a-z]{3,7}(?:[- ]five)? minutes|half an hour|an hour)/giu,
+    '$1 for ',
+  ],
+  // "Heat off. Ten more. Vent."
+  [
+    new RegExp(`\\b(heat off|off the heat)([.;,]) (${FIGURE}) more(?: minutes?| mins?)?(?=[.;,]|$)`, 'giu'),
+    '$1$2 Leave $3 minutes',
+  ],
+  // "Release the pressure as the manufacturer says": nobody knows how.
+  [
+    /\brelease (?:the )?(?:pressure|steam)(?:,)? (?:according to|following|as (?:per|directed (?:by|in)|described in)|per) (?:the |your )?[^.;]{0,40}?(?:manual|manufacturer|instructions|directions|handbook|cooker|pot)\b[^.;,]{0,30}/giu,
+    'open the lid',
+  ],
+  [
+    /\b(?:reduce|release|lower|drop|bring down) (?:the )?(?:pressure|steam) at room temperature\b/giu,
+    'natural release',
+  ],
+  // "Wait for the hiss": it is at pressure.
+  [
+    /\bwait (?:for|until|till) (?:the |it (?:to )?|it['’]s |you hear (?:the |it )?)?(?:first )?(?:(?:starts?|begins?) (?:to )?)?(?:hiss|sing|whistl|rock|jiggl)\w*/giu,
+    'bring to pressure',
+  ],
+  [/\b(?:press|select|choose|hit) manual\b[^.;]{0,40}?(?=\bfor \d)/giu, 'Manual '],
+  // "Set it for 10 at high".
+  [
+    /\bset (?:it|the (?:pot|cooker|timer)) (?:for|to|at) (\d{1,3}) (?:at|on) (high|low)(?: pressure)?\b/giu,
+    '$2 pressure for $1 minutes',
+  ],
+  [/\bpressuri[sz]e (?:it )?and cook\b/giu, 'pressure cook'],
+  [
+    /\b(?:when|once|after|as soon as) (?:the )?(?:valve|pin|button|float|indicator|ring|bobbin) (?:pops? up|rises?|comes? up|is up|has risen|shows?)\b/giu,
+    'at pressure',
+  ],
+  [
+    /\bfrom (?:when|the moment(?: when)?|the time) (?:it|the (?:pot|cooker)) (?:reaches|comes to|is at) (?:high |full )?pressure\b/giu,
+    'at pressure',
+  ],
+  // "Walk away for ten minutes after the beep".
+  [/\b(?:walk away|ignore it|do nothing|forget (?:about )?it|leave it alone) for\b/giu, 'leave it for'],
+  [
+    new RegExp(
+      `\\b(leave|give|wait|let)( it)?(?: be| sit)?(?: for)?(?: another)? (${FIGURE}) before (?=open|vent|releas|turn|you)`,
+      'giu',
+    ),
+    '$1$2 $3 minutes before ',
+  ],
+  [
+    /\b(?:flick|flip|press|turn|move|slide|push) the (?:switch|button|lever|toggle|slider|catch) to (?:release|vent|steam|exhaust)\w*/giu,
+    'open the valve',
+  ],
+  [
+    /\bcool (?:quickly|at once|immediately|rapidly|right away) (?:under|in|with) (?:the |running |cold )*(?:water|tap|faucet)\b/giu,
+    'quick release',
+  ],
+  [
+    /\b(?:leave|let|stand|wait|stay)\b[^.;,]{0,24}\buntil (?:all )?(?:the )?(?:pressure|steam) (?:has |is |have )?(?:all )?(?:reduce[sd]?|gone|lost|out|released)\b/giu,
+    'natural release',
+  ],
+  [
+    /\bonce (?:all )?(?:the )?(?:steam|pressure) (?:is|has been|gets) (?:all |fully |completely )?released\b/giu,
+    'once the pressure has dropped',
+  ],
+  [
+    /(?<=\d ?(?:minutes?|mins?|m)) ?(?:\+|plus) ?(\d{1,2}) ?(?:minutes? |mins? |m )?(?:of )?(?:natural(?:ly)?|NPR|NR)(?: release)?\b/giu,
+    '; natural release for $1 minutes',
+  ],
+  [/\b(?:allow|leave|let)(?: it)? to depressuri[sz]e for\b/giu, 'natural release for'],
+  [/\brelease the (?:steam |pressure )?(?:valve|vent|knob|handle)\b/giu, 'open the valve'],
+  // "For 0:20".
+  [/(?<=\b(?:for|to|at|in|high|low),? )0:(\d\d)\b/giu, '$1 minutes'],
+  [/\b(?:a|another|one) quarter of an hour\b/giu, '15 minutes'],
+  [/(?<!\b(?:and|an hour|hours?|one|two|three|four|\d) (?:and )?(?:a )?)\bhalf an hour\b/giu, '30 minutes'],
+  [/\blet (?:it|the (?:pot|cooker)) (?:sigh|breathe) (?:out|itself out)\b/giu, 'natural release'],
+];
+
+/** A method with its lid, its pressure and its programmes told in one way. */
+export const inLidWords = (method: string): string =>
+  SAID.reduce((text, [said, plain]) => text.replace(said, plain), method.replace(PROGRAMME, 'pressure cook'));
