@@ -52,6 +52,11 @@ const SAID: readonly (readonly [RegExp, string])[] = [
     /\b(?:place|put|set) (?:the )?(?:pressure )?(?:regulator|weight|control|rocker|gauge|petcock) (?:back )?on (?:the )?(?:vent(?: pipe)?|steam vent|valve|lid|cover|cooker)\b/giu,
     'lock the lid',
   ],
+  // "Put the lid on (don't lock)": it only lies there.
+  [
+    /\b(?:(?:put|set|place|lay|pop) )?(?:the )?lid (?:back )?on,? (?:\((?:do not|don['’]t|no need to|not|un)[- ]?(?:lock|seal)\w*(?: it)?\)|without (?:locking|sealing)(?: it)?|but (?:do not|don['’]t) (?:lock|seal)(?: it)?)/giu,
+    'cover loosely',
+  ],
   // "Fit the lid", "clamp it down".
   [
     /\b(?:fit|attach|clamp|fasten|affix|latch|bolt|snap|click|screw|twist)(?: (?:on|down))? (?:the |your |its )?lid(?: (?:on|down|in place|into place|tightly|firmly|securely))*(?! loosely)\b/giu,

@@ -48,6 +48,8 @@ export function tellApart(clean: string, amount: Amount | null, pantry: Pantry):
   if (citrus.length) return citrus;
   const halves = halfAndHalf(clean, amount);
   if (halves.length && halves.every((text) => pantry.find(readAmount(text)?.rest ?? ''))) return halves;
+  const counted = countedTogether(clean, pantry);
+  if (counted.length) return counted;
   const parted = oneAndOther(clean);
   if (parted.length && parted.every((text) => pantry.find(readAmount(text)?.rest ?? ''))) return parted;
   return listApart(clean, amount, pantry);
@@ -97,6 +99,15 @@ function halfAndHalf(clean: string, amount: Amount | null): string[] {
   return [`${half} ${food}, ${found[1] ?? ''}`, `${half} ${food}, ${found[2] ?? ''}`];
 }
 
+/** "1 onion 2 carrots 1 small turnip", as cards set them side by side; empty for anything else. */
+function countedTogether(clean: string, pantry: Pantry): string[] {
+  const parts = clean.split(/ +(?=\d{1,2} (?!(?:oz|g|kg|lb|lbs|ml|cm|mm|inch|in|pieces?)\b)\p{L})/u);
+  const isCounted = (t: string): boolean =>
+    /^\d{1,2} (?:(?:small|large|medium|big) )?\p{L}+(?: \p{L}+)?$/u.test(t) &&
+    pantry.named((readAmount(t)?.rest ?? '').trim()) !== undefined;
+  return parts.length > 1 && parts.every(isCounted) ? parts : [];
+}
+
 /** "2 onions, one sliced, one chopped", "3 carrots: 1 grated, the rest in chunks": two lines of one food; empty for anything else. */
 function oneAndOther(clean: string): string[] {
   const found =
@@ -142,7 +153,8 @@ function peelAndJuice(clean: string): string[] {
 /** What divides the things of one line: a comma, a plus, a word for "and". */
 const APART =
   /\s*(?:,|;|\/(?=\s+(?:\d|[¼-¾]))|\.(?=\s+(?:\d|[¼-¾]|a\s|couple\s|one\s|two\s|three\s|half\s))|\s[+&]\s|\+|\b(?:and|plus|mashed with|kneaded with|mixed with)\b|(?<!\b(?:studded|stuck|spiked|pierced|pricked|whisked|beaten) )\bwith\b(?=\s+(?:\d|[¼-¾]|an?\s)))\s*/iu;
-const TO_SERVE = /,?\s*(?:[-–—]\s*)?\b(?:to serve|for serving|to garnish|for garnish)\b.*$/i;
+const TO_SERVE =
+  /,?\s*(?:[-–—]\s*)?\b(?:to serve|for serving|to garnish|for garnish(?:ing)?|(?:for|as) toppings?|to top|for the top)\b.*$/i;
 /** "Flour for the meat": the flour. */
 const FOR_WHAT = /\s+(?:for (?:the )?\p{L}+(?: \p{L}+)?|to (?:coat|dust|dredge|fry|finish|taste))$/iu;
 /** "Zest of 1 lemon": as much as that gives. */

@@ -260,6 +260,7 @@ interface ScriptPart extends Part {
   isBound?: boolean;
   touchesRaw?: boolean;
   onRack?: boolean;
+  inBowl?: boolean;
   boilsDown?: boolean;
   isCaramel?: boolean;
 }
@@ -276,6 +277,7 @@ function scriptParts(places: readonly ScriptPlace[], computed: Moment): ScriptPa
     isBound: p.isBound,
     touchesRaw: p.touchesRaw,
     onRack: p.onRack,
+    inBowl: p.inBowl,
     boilsDown: p.boilsDown,
     isCaramel: p.isCaramel,
   }));
@@ -308,7 +310,7 @@ function placeLine(
     index,
     line: standing(
       part.later && line.later === undefined ? { ...line, later: true } : line,
-      part.onRack === true,
+      part.inBowl ? 'bowl' : part.onRack ? 'rack' : undefined,
     ),
     ...(part.actId ? { actId: part.actId } : {}),
     touchesRaw: part.touchesRaw === true,
@@ -331,11 +333,11 @@ function placeLine(
   }));
 }
 
-/** A line where it really stands: on the rack by the recipe's words, unless the cook says otherwise. */
-function standing(line: Line, onRack: boolean): Line {
+/** A line where it really stands: on the rack or in a bowl of its own by the recipe's words, unless the cook says otherwise. */
+function standing(line: Line, told: 'rack' | 'bowl' | undefined): Line {
   const { on, ...rest } = line;
   if (on === 'pot') return rest;
-  return on === undefined && onRack ? { ...line, on: 'rack' } : line;
+  return on === undefined && told ? { ...line, on: told } : line;
 }
 
 const MEATS: readonly FoodKind[] = KINDS.meat;

@@ -21,7 +21,7 @@ const PLATES: readonly RegExp[] = [
   // "Makes enough for a 1.5 litre dish (4–6)".
   new RegExp(String.raw`^\W*makes enough\b.*\(${FIGURE}\)\s*$`, 'i'),
   new RegExp(
-    String.raw`\b(?:f(?:ü|u)r|pour|para|per|voor|til|für ca\.?)\s+${FIGURE}\s+(?:pers|por[ctz]|pessoas|gäste|comensales)`,
+    String.raw`\b(?:dosi?|dose|ingredient[ie]s?) (?:per|pour|para) ${FIGURE}\b|\b(?:f(?:ü|u)r|pour|para|per|voor|til|für ca\.?)\s+${FIGURE}\s+(?:pers|por[ctz]|pessoas|gäste|comensales)`,
     'i',
   ),
 ];

@@ -361,6 +361,13 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
   const isPlainFood =
     words.length <= 6 &&
     pantry.named(seen.replace(/,?\s+(?:to taste|to serve|for frying)$/i, '')) !== undefined;
+  // "Pressure cooker chicken curry" is a name; "pressure cook for 5 minutes" is an order.
+  // "Salt, pepper, 1 tsp cumin" are things, and no order to salt.
+  const isImperative =
+    IMPERATIVES.has(firstWord) &&
+    !isPlainFood &&
+    !/^pressure[- ]cooker\b/i.test(step) &&
+    !/^[\p{L}']+\s*[,;&+]/u.test(step);
   const isFacts = factsIn(seen) || (match === null && saysForHowMany(seen));
   const isClutter = !isFacts && CLUTTER.some((re) => re.test(seen));
   return {
@@ -374,13 +381,7 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
     foodShare: nouns.length ? explained / nouns.length : 0,
     hasFood: match !== null,
     isPlainFood,
-    // "Pressure cooker chicken curry" is a name; "pressure cook for 5 minutes" is an order.
-    // "Salt, pepper, 1 tsp cumin" are things, and no order to salt.
-    isImperative:
-      IMPERATIVES.has(firstWord) &&
-      !isPlainFood &&
-      !/^pressure[- ]cooker\b/i.test(step) &&
-      !/^[\p{L}']+\s*[,;&+]/u.test(step),
+    isImperative,
     isNumbered,
     cooks,
     isSentence: /[.!?]$/.test(seen) || /[.!?]\s+\p{Lu}/u.test(seen),
@@ -409,7 +410,8 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
         /^\W*makes enough (?:for|to)\b/i.test(seen)),
     isClutter,
     isNutrition: NUTRITION.test(seen),
-    isEquipment: isEquipment(seen),
+    // "Deglaze the frying pan with the sherry, then pour into the cooker": done, whatever pans are in it.
+    isEquipment: isEquipment(seen) && !(isImperative && match !== null && cooks > 0),
     isStepOnly,
     isFirstBlock: row.afterBlank,
     ...(ofWhat ? { section: `For the ${ofWhat[1] ?? ''}` } : {}),
@@ -462,7 +464,10 @@ function saysForHowMany(line: string): boolean {
 
 /** "60 min manual, NPR": a step, however short; what stands in fields ("NPR: 15 min | Cook: 20") is a fact. */
 const tellsOfTheLid = (line: string): boolean =>
-  (surelyLetsGo(line) || /\b(?:manual|HP|LP)\b/.test(line)) && !/[|:•]/.test(line);
+  (surelyLetsGo(line) ||
+    /\b(?:manual|HP|LP)\b/.test(line) ||
+    /^\W*\d{1,3} ?(?:m|mins?|minutes?) (?:on |at )?(?:high|low)\b/i.test(line)) &&
+  !/[|:•]/.test(line);
 
 /** Several small facts in one line: "Serves 4 | Prep 10 min", "Serves 8   Prep 20 min   Cook 2 h". */
 function factsIn(line: string): boolean {

@@ -93,8 +93,12 @@ export function* readPageInSteps(
   const lines = withRealLists(yield* linesOfPage(text.slice(0, MAX_PAGE_LENGTH), pantry));
   const hasHeading = lines.some((l) => l.isIngredientHeading);
   const firstHeading = lines.findIndex((l) => l.isIngredientHeading);
+  const heads = lines.map((l) => l.isIngredientHeading || l.isMethodHeading || l.isAsideHeading);
+  const isUnderMethod = (i: number): boolean =>
+    lines[heads.lastIndexOf(true, i - 1)]?.isMethodHeading === true;
   const around = (i: number): Around => ({
     hasHeading,
+    isUnderMethod: i > 0 && hasHeading && i > firstHeading && isUnderMethod(i),
     isBeforeHeading: hasHeading && i < firstHeading,
     next: lines[i + 1],
     index: i,

@@ -22,6 +22,8 @@ export type State = (typeof STATES)[number];
 export interface Around {
   /** Somewhere on the page the ingredients have a heading. */
   hasHeading: boolean;
+  /** A heading over the list and one over the method stand before it: what follows is done, and no new list without its own. */
+  isUnderMethod: boolean;
   /** That heading is still to come: nothing before it is an ingredient. */
   isBeforeHeading: boolean;
   next: PageLine | undefined;
@@ -169,6 +171,7 @@ const HEADS_A_BLOCK = /^(?:\p{L}+[ -]){1,3}(?:sauce|paste|marinade|masala|mix|bl
 
 function sectionScore(line: PageLine, around: Around): number {
   const { next } = around;
+  if (around.isUnderMethod && !(next?.hasAmount && next.hasUnit)) return -8;
   if (
     isNamedUnder(line, around) ||
     isUnmarked(line, around) ||
@@ -198,8 +201,13 @@ const STANDS_BESIDE = /,\s*(?:to serve|for serving|to garnish|for garnish|to fin
 /** Lines from the top in which a page still talks of its dish. */
 const EARLY = 6;
 
-function ingredientScore(line: PageLine, { isBeforeHeading, index }: Around, isFurniture: boolean): number {
+function ingredientScore(
+  line: PageLine,
+  { isBeforeHeading, isUnderMethod, index }: Around,
+  isFurniture: boolean,
+): number {
   let s = -1;
+  if (isUnderMethod && !(line.hasAmount && line.hasUnit && !line.isSentence)) s -= 8;
   if (line.hasAmount) s += 2;
   if (line.hasUnit) s += 1.5;
   if (line.hasFood) s += 2;

@@ -48,18 +48,24 @@ export const UNITS: readonly Unit[] = [
     'volume',
     4.929,
     0.15,
-    'tsp|tsp.|tsps|teaspoon|teaspoons|teasp|ts|tl|tsk|cdta|cdtas|cucharadita|cucharaditas|c. à c.|c. à café|c. à thé|cuillère à café|cuillères à café|cucchiaino|cucchiaini|theelepel|teelöffel',
+    'tsp|tsp.|tsps|teaspoon|teaspoons|teaspoonful|teaspoonfuls|teaspoonsful|teasp|ts|tl|tsk|cdta|cdtas|cucharadita|cucharaditas|c. à c.|c. à café|c. à thé|cuillère à café|cuillères à café|cucchiaino|cucchiaini|theelepel|teelöffel',
     {
       bySystem: { metric: 5, uk: 5, au: 5 },
     },
   ),
-  u('dsp', 'volume', 10, 0.2, 'dsp|dessertspoon|dessertspoons|dstspn|dessert spoon|dessert spoons'),
+  u(
+    'dsp',
+    'volume',
+    10,
+    0.2,
+    'dsp|dessertspoon|dessertspoons|dstspn|dessert spoon|dessert spoons|dessertspoonful|dessertspoonfuls',
+  ),
   u(
     'tbsp',
     'volume',
     14.787,
     0.12,
-    'tbsp|tbsp.|tbsps|tbs|tbs.|tb|tb.|tbl|tblsp|tablespoon|tablespoons|tbls|tabsp|el|msk|spsk|cda|cdas|cucharada|cucharadas|eetlepel|esslöffel|c. à s.|c. à soupe|cuillère à soupe|cuillères à soupe|cucchiaio|cucchiai|rounded tablespoon|tblspn|tblspns|tbspn|tbspns|tablspoon|tblespoon|spoon|spoons',
+    'tbsp|tbsp.|tbsps|tbs|tbs.|tb|tb.|tbl|tblsp|tablespoon|tablespoons|tablespoonful|tablespoonfuls|tablespoonsful|tbls|tabsp|el|msk|spsk|cda|cdas|cucharada|cucharadas|eetlepel|esslöffel|c. à s.|c. à soupe|cuillère à soupe|cuillères à soupe|cucchiaio|cucchiai|rounded tablespoon|tblspn|tblspns|tbspn|tbspns|tablspoon|tblespoon|spoon|spoons',
     {
       bySystem: { metric: 15, uk: 15, au: 20 },
     },
@@ -67,7 +73,7 @@ export const UNITS: readonly Unit[] = [
   u('floz', 'volume', 29.574, 0.05, 'fl oz|fl. oz.|fl. oz|floz|fluid ounce|fluid ounces|fl ounce|fl ounces', {
     bySystem: { uk: 28.413 },
   }),
-  u('cup', 'volume', 236.588, 0.08, 'cup|cups|c|c.|taza|tazas|tasse|tasses', {
+  u('cup', 'volume', 236.588, 0.08, 'cup|cups|cupful|cupfuls|c|c.|taza|tazas|tasse|tasses', {
     bySystem: { metric: 250, uk: 250, au: 250 },
   }),
   u('pint', 'volume', 473.176, 0.05, 'pint|pints|pt|pts', {
@@ -80,7 +86,14 @@ export const UNITS: readonly Unit[] = [
   u('splash', 'volume', 15, 0.5, 'splash|splashes|drizzle|drizzles|glug|glugs|slosh'),
   u('square', 'piece', 1, 0.3, 'square|squares|sq', { typicalG: 10 }),
   u('squeeze', 'volume', 5, 0.5, 'squeeze|squeezes'),
-  u('glass', 'volume', 150, 0.25, 'glass|glasses|wineglass|wineglasses|verre|verres|bicchiere|bicchieri'),
+  u(
+    'glass',
+    'volume',
+    150,
+    0.25,
+    'glass|glasses|wineglass|wineglasses|wineglassful|wineglassfuls|verre|verres|bicchiere|bicchieri',
+  ),
+  u('teacup', 'volume', 150, 0.2, 'teacup|teacups|teacupful|teacupfuls|gill|gills'),
   u('shot', 'volume', 30, 0.2, 'shot|shots|jigger|jiggers'),
   u('mug', 'volume', 300, 0.2, 'mug|mugs'),
   u('mm', 'length', 1, 0.1, 'mm|millimetre|millimetres|millimeter|millimeters'),

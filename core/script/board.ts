@@ -12,6 +12,10 @@ const TIP =
 const PERHAPS =
   /^\W*(?:\d{1,2}[.)] *)?(?:alternatively|as an alternative|or,? if you prefer)\b|^\W*optional(?:ly)?\b|^\W*if (?:it(?:['’]s)? )?(?:too|still|not) \b|^\W*if it(?:['’]s| is| seems| looks) (?:\p{L}+ ){0,3}(?:thin|thick|dry|watery|runny|loose|tough|salty|bland)\b|^\W*if you(?:['’]d| would)? (?:like|want|prefer|need)\b.{0,24}\b(?:thick|thin|crisp|smooth|sweet|spic|rich|sauc|gravy)\w*|^\W*if (?:the |your |it )?(?:\p{L}+ ){0,2}(?:is|are|seems?|looks?|feels?|gets?|turns?|needs?|has|still)\b.{0,60}\b(?:thin|thick|dry|watery|runny|loose|tough|firm|sharp|sour|salty|bland|pale|stuck|sticky|too|not|enough|necessary|needed)\b/iu;
 
+/** "Check the lentils; if they are soupy boil for a few minutes". */
+const PERHAPS_IT_IS =
+  /^\W*if (?:it|they|the \p{L}+)(?:['’]s|['’]re| is| are| seems?| looks?)(?: still| a bit| a little| too| rather| very)* (?:soupy|watery|thin|wet|thick|dry|stiff|runny|loose|tough|sharp|sour|salty|bland|firm|hard)\b/iu;
+
 /** "Gather all ingredients": nothing goes anywhere yet. */
 const GATHERS =
   /^\W*(?:first,? |start by |begin by )?(?:gather(?:ing)?|collect(?:ing)?|assembl\w+|get(?:ting)?(?: out)?|prep(?:ar\w+)?|measur\w+(?: out)?|weigh\w*(?: out)?|ready|lay(?:ing)? out|set(?:ting)? out|have)\b.{0,20}\bingredients\b(?! (?:in|to|into)\b)/i;
@@ -246,7 +250,7 @@ export function tip(r: Reading, { text, sentence, named }: Clause): boolean {
   if (GATHERS.test(text) || REPEATS.test(text) || OTHERWISE.test(sentence)) return true;
   if (RINSES_TIN.test(text) && !named.some((i) => r.isToCome(i))) return true;
   if (STATES.test(text) && timeNamed(text) === null) return true;
-  if (!TIP.test(text) && !PERHAPS.test(sentence)) return false;
+  if (!TIP.test(text) && !PERHAPS.test(sentence) && !PERHAPS_IT_IS.test(text)) return false;
   if (/\b(?:stir|mix)/i.test(text) && last?.verb === 'add' && last.stage === 'open' && last.lines.length)
     last.verb = 'top';
   return true;

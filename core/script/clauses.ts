@@ -182,7 +182,7 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   ],
   // "Select Brown setting": a key, and nothing is browned.
   [
-    /\b(?:press|select|choose|hit|push|use) (?:the )?["“'‘]?(?:brown(?:ing)?|sear(?:ing)?)["”'’]?(?:(?: \/ ?\p{L}+)? (?:mode|setting|function|button|key|programme?)|(?=[.,;]|$))/giu,
+    /\b(?:press|select|choose|hit|push|use) (?:the )?["“'‘]?(?:brown(?:ing)?|sear(?:ing)?)["”'’]?(?:(?: \/ ?\p{L}+)? (?:mode|setting|function|button|key|programme?)| on (?:the|your) (?:cooker|pot|machine)|(?=[.,;]|$))/giu,
     'Set the pot',
   ],
   // "Toss in the seasoned flour, shaking off and keeping the excess": flour, and what falls off.
@@ -228,6 +228,36 @@ const SHORT: readonly (readonly [RegExp, string | ((...found: string[]) => strin
   [
     /\(? ?\b(?:hold|hold back|hold off on|keep back|leave out|save) the ([^.;:()]{3,30}?)(?: for (?:later|the end|now))?(?:: [^.;()]*| ?[—–-] [^.;()]*|(?<=for (?:later|now|the end)))\)?/giu,
     '',
+  ],
+  // "Preheat a chargrill pan to high": nothing is in it.
+  [
+    /\b(?:pre-?heat|heat) (?:a|the|your) (?:\p{L}+ ){0,2}(?:griddle|chargrill|grill|frying|cast[- ]iron|griddle|heavy)(?: pan| skillet)?(?: (?:to|over|on|until) (?:a )?(?:very )?(?:high|medium[- ]high|medium|hot|smoking)(?: hot)?(?: heat)?)?(?=[.;]|$)/giu,
+    'get ready',
+  ],
+  // "On a trivet over the chicken": where it stands, and nothing that is laid on it.
+  [/\b(trivet|rack|steamer(?: basket)?) (?:over|above|on top of) the \p{L}+/giu, '$1'],
+  // "Whole spices (keep back the cumin)": all but that.
+  [
+    /(?<=\b(?:spices|ingredients|everything|masalas|seasonings) )\((?:but )?(?:keep back|hold back|keep|save|reserve|leave out|not) (?:the )?([^()]{3,24}?)(?: for (?:later|the end|(?:the )?(?:tempering|tarka|tadka|finish\w*)))?\)/giu,
+    'except the $1',
+  ],
+  // "Lid back on (off) 3 min": the heat is off.
+  [
+    /\blid (?:back )?on,? \((?:off|heat off|off the heat|no heat|no pressure)\),? (?:for )?(?=\d)/giu,
+    'cover loosely for ',
+  ],
+  // "Brown in batches, adding the oil if needed": it is fried in it.
+  [
+    /,? adding (?:the |some of the |a (?:little|bit)(?: more)?(?: of)?(?: the)? |more )?(oil|butter|fat|ghee|dripping|lard) (?:as|if|when) (?:needed|necessary|required|you need it)/giu,
+    ' in the $1',
+  ],
+  // "SAUTÉ HIGH: oil, pork 2 min, out": notes.
+  [/^\W*saut[ée]e?(?: (?:mode|high|low|med(?:ium)?|normal|more|less))*: ?/giu, 'fry '],
+  [/(?<=\d ?(?:min\w*|m|secs?)), out(?=[.;,]|$)/giu, '; take it out'],
+  // "Transfer to a serving bowl": to the table.
+  [
+    /\b(?:transfer|turn out|tip|spoon|ladle|pour) (?:it |them |everything |the \p{L}+ )?(?:in|on)?to (?:a |the |your )?(?:warm |large |shallow |heated )*serving (?:bowl|dish|platter|plate)s?\b(?! and (?:keep|cover|tent))/giu,
+    'serve',
   ],
   // "Lemon zest and juice": the juice is the lemon's.
   [/\b(lemon|lime|orange) (zest|rind|peel) (?:and|&|\+) (?:the )?juice\b/giu, '$1 $2 and $1 juice'],

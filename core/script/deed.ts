@@ -539,6 +539,8 @@ const DISSOLVED: ReadonlySet<FoodKind> = new Set([
   'starch',
 ]);
 
+const IS_PRONOUN = /\b(?:it|them|these)\b/i;
+
 /** What stays in the pot when everything is taken out. */
 const POURED_KINDS: ReadonlySet<FoodKind> = new Set([
   ...KINDS.thin,
@@ -594,6 +596,15 @@ function done(r: Reading, c: Clause, verb: string): void {
     if (!whole.length) return;
     meant.push(...whole);
   }
+  // "Brown the slices on both sides, take them out": those, and not the onions that were cut before.
+  if (
+    verb === 'liftout' &&
+    r.last?.verb === 'brown' &&
+    meant.length > 0 &&
+    !r.linesIn(text).length &&
+    IS_PRONOUN.test(text)
+  )
+    meant.splice(0);
   // "Fry the lardons. Remove with a slotted spoon": what was fried last.
   const isFriedLast = r.stage === 'open' && ['render', 'soften'].includes(r.last?.verb ?? '');
   // "Brown the chicken; onto the plate with the sausage", which is there: what was browned last.
@@ -604,7 +615,13 @@ function done(r: Reading, c: Clause, verb: string): void {
     meant.length > 0 &&
     meant.every((i) => isOutAlready(r, i));
   if (isBesideIt)
-    meant.splice(0, meant.length, ...(r.last?.lines ?? []).map((l) => l.index).filter((i) => r.isMeat(i)));
+    meant.splice(
+      0,
+      meant.length,
+      ...(r.acts.findLast((a) => a.verb === 'brown' && a.lines.some((l) => r.isMeat(l.index)))?.lines ?? [])
+        .map((l) => l.index)
+        .filter((i) => r.isMeat(i)),
+    );
   const isPart = PARTS.some(([words]) => words.test(text));
   if (verb === 'liftout' && !c.meant.length && isFriedLast && !isPart)
     meant.push(
@@ -711,7 +728,9 @@ function isOutAlready(r: Reading, line: number): boolean {
   if (last === undefined) return false;
   // "Remove", and no word of what: what was browned just before.
   const at = r.acts.indexOf(last);
-  const next = r.acts[at + 1];
+  const next = r.acts
+    .slice(at + 1)
+    .find((a) => a.verb === 'liftout' || a.lines.length > 0 || a.again.length > 0);
   return (
     VERBS_THAT.takeOut.has(last.verb) ||
     (next?.verb === 'liftout' && !next.again.length && !next.lines.length)

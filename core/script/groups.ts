@@ -75,6 +75,13 @@ export const STANDS_FOR: readonly {
   { word: /^sugar$/, kinds: ['sugar'] },
   { word: /^syrup$/, kinds: ['syrup'] },
   { word: /^fruit$/, kinds: ['dried-fruit', 'fruit'] },
+  { word: /^mushroom$/, kinds: ['dried-mushroom'] },
+  { word: /^nest$/, kinds: ['pasta'] },
+  {
+    word: /^liquid$/,
+    kinds: ['water', 'stock'],
+    said: /\b(?:add|pour(?: in)?|with) (?:all )?the liquid\b(?! (?:in|from|of))/i,
+  },
   { word: /^nut$/, kinds: ['nut'], said: /\b(?:the|half|add|with|your|toasted|remaining) nuts\b/i },
   { word: /^bean$/, kinds: ['pulse-cooked', 'pulse-dry'] },
   {

@@ -99,7 +99,7 @@ describe('what only sounds like something to do', () => {
     const method =
       'Add the pork, rice and stock. High 6 min, QR. Stir in the prawns, lid on (no heat) 5 minutes.';
     expect(acts('500 g pork; 200 g rice; 400 ml stock; 200 g prawns', method)).toMatch(
-      /release\(\) stirin\/5\(prawn\)$/,
+      /release\(\) stirin\(prawn\) steamlid\/5\(\)$/,
     );
   });
 

@@ -29,11 +29,16 @@ export function sameFoodTold(
   found: ReadonlySet<number>,
 ): Set<number> {
   const out = new Set(found);
-  const numbers = new Set(clause.replace(TIMES, ' ').match(/\d+(?:[.,/]\d+)?/g) ?? []);
+  const segments = clause.replace(TIMES, ' ').split(/[,;&+]|\band\b|\bwith\b/i);
   const told = new Set((clause.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
   for (const i of found) {
     const same = [...found].filter((j) => lines[j]?.read.food?.id === lines[i]?.read.food?.id);
     if (same.length < 2) continue;
+    // "Lemon juice and 1 tbsp of the oil": the figure is the oil's.
+    const words = new Set(same.flatMap((j) => foodWords(lines[j]?.read.foodText ?? '')));
+    const mine = segments.filter((part) => foodWords(part).some((w) => words.has(w)));
+    const ofIt = (mine.length ? mine : segments).join(' ');
+    const numbers = new Set(ofIt.match(/\d+(?:[.,/]\d+)?/g) ?? []);
     const scoreOf = (j: number): number => {
       const text = lines[j]?.read.text.toLowerCase() ?? '';
       // "2 tsp garam masala" of two lines of it: the number with its spoon says more than the number alone.
@@ -54,7 +59,7 @@ export function sameFoodTold(
           : 0;
       // "The tablespoon of butter" beside a knob of it: the one that is measured so.
       const unit = lines[j]?.read.amount?.unitId;
-      const byUnit = unit !== undefined && isMeasuredBy(unit, clause) ? 1 : 0;
+      const byUnit = unit !== undefined && isMeasuredBy(unit, ofIt) ? 1 : 0;
       // "The water" beside a cold water is the one that nothing more is said of.
       const more = new Set((text.match(TOLD_APART) ?? []).map((w) => w.toLowerCase()));
       const unsaid = [...more].filter((w) => !told.has(w)).length * UNSAID;

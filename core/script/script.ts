@@ -58,6 +58,8 @@ export interface ScriptPlace {
   touchesRaw: boolean;
   /** Laid on a rack before the lid, by the recipe's own words. */
   onRack: boolean;
+  /** In a bowl of its own in the pot, with its water, by the recipe's own words. */
+  inBowl: boolean;
   /** Melted to a caramel on purpose, before anything is poured: it does not lie on the floor as sugar. */
   isCaramel: boolean;
 }
@@ -76,6 +78,7 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
   const found = new Map<number, ScriptPlace[]>();
   const aside = keptAside(script, lines);
   const racked = onTheRack(script, lines);
+  const bowled = inItsBowl(script, lines);
   script.acts.forEach((act, at) => {
     for (const { index, share } of act.lines) {
       const kind = lines[index]?.read.food?.kind;
@@ -94,6 +97,7 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
           (BOILS.test(act.words) || script.acts[at + 1]?.verb === 'reduce') &&
           !isBarelyBoiled(act, script.acts[at + 1], (lines[index]?.read.massG.mid ?? 0) * share),
         onRack: racked.has(index),
+        inBowl: bowled.has(index),
         isCaramel: act.verb === 'caramel',
         touchesRaw: act.verb === 'marinate' || act.verb === 'brine' || act.verb === 'season',
         isBound: act.verb === 'stuff' || (['mix', 'soak'].includes(act.verb) && isShaped(script, at, lines)),
@@ -102,6 +106,28 @@ export function placesOf(script: Script, lines: readonly ScriptLine[]): Readonly
     }
   });
   return found;
+}
+
+/** A bowl of its own in the pot: "combine the rice and water in a heatproof bowl; set it on the trivet". */
+const OWN_BOWL =
+  /\b(?:bowl|basin|dish|cake (?:tin|pan)|ramekins?|(?:steel|metal|inner|second|small) (?:pan|pot|tin|insert|container))\b/i;
+const STOOD_ON = /\b(?:trivet|rack|steamer|on top of the (?:meat|chicken|beef|lamb|pork))\b/i;
+
+/** What cooks in a bowl of its own under the first lid, water and all. */
+function inItsBowl({ acts }: Script, lines: readonly ScriptLine[]): ReadonlySet<number> {
+  const lid = acts.findIndex((a) => a.verb === 'close');
+  const before = acts.slice(0, Math.max(0, lid));
+  const isIt = (a: Act, at: number): boolean =>
+    ['add', 'mix', 'rack', 'top'].includes(a.verb) &&
+    OWN_BOWL.test(a.words) &&
+    (STOOD_ON.test(a.words) ||
+      (before[at + 1]?.verb === 'rack' && STOOD_ON.test(before[at + 1]?.words ?? '')));
+  const inside = before.filter(isIt).flatMap((a) => a.lines.map((l) => l.index));
+  // Meat that is put in a dish on the rack is what is cooked, and its juices come to the pot.
+  const hasStarch = inside.some((i) =>
+    ['grain', 'pasta', 'pulse-dry'].includes(lines[i]?.read.food?.kind ?? ''),
+  );
+  return new Set(hasStarch ? inside.filter((i) => lines[i] !== undefined && !isMeat(lines[i])) : []);
 }
 
 /** What lies on a rack when the first lid goes on, with what it was rubbed with. What pours runs through. */

@@ -1,5 +1,6 @@
 import { readLine } from '../dish/read';
 import { defaultKitchen } from '../kitchen/kitchen';
+import { linesApart } from '../page/recipe';
 import { planDish } from '../plan/plan';
 import { dishOf, pantry, told } from './testing/telling';
 
@@ -325,7 +326,9 @@ it('what sizzles in a small pan at the end is poured over', () => {
   const list =
     '250 g lamb; 1 l stock; 1 tbsp oil, plus 2 tbsp for the topping; 1 tsp Aleppo pepper; 1 tsp dried mint';
   const method = `Brown the lamb in 1 tbsp oil. Add the stock.${LID} In a small pan, sizzle the 2 tbsp oil with the pepper and mint for 30 secs. Drizzle over each bowl.`;
-  expect(acts(list, method)).toMatch(/release\(\) fry\/0\.5\(sunflower-oil \S+ dried-basil\)(?: serve\(\))?$/);
+  expect(acts(list, method)).toMatch(
+    /release\(\) fry\/0\.5\(sunflower-oil \S+ dried-basil\)(?: serve\(\))?$/,
+  );
   const [brown] = planDish(dishOf(list, method), defaultKitchen()).script?.acts ?? [];
   expect(brown?.lines.map((l) => Math.round(l.share * 100))).toEqual([100, 33]);
 });
@@ -372,4 +375,98 @@ it.each([
     (f) => f.id === 'soft-carrot-later',
   );
   expect([found?.severity, found?.text.includes(words)]).toEqual([severity, true]);
+});
+
+describe('a bowl of its own in the pot', () => {
+  const LIST =
+    '1.5 lb chicken thighs; 1/2 cup chicken stock; 1 1/2 cups basmati rice; 1 1/2 cups water; 1/2 tsp salt';
+  it.each([
+    'Set a trivet over the chicken. Combine the rice, water and salt in a heatproof bowl that fits; set it on the trivet.',
+    'Put the rice, water and salt in a small metal bowl, and place it on a trivet over the chicken.',
+  ])('keeps its water: %s', (bowl) => {
+    const plan = planDish(
+      dishOf(
+        LIST,
+        `Sear the chicken. Pour in the stock. ${bowl} Lock the lid. High pressure 8 min. NR 10. Fluff the rice.`,
+      ),
+      defaultKitchen(),
+    );
+    expect(plan.liquid.countedMl.mid).toBeGreaterThan(90);
+    expect(plan.liquid.countedMl.mid).toBeLessThan(120);
+    expect(plan.items.filter((i) => i.line.on === 'bowl').map((i) => i.read.food?.id)).toEqual([
+      'white-rice',
+      'water',
+      'salt',
+    ]);
+    expect(plan.script?.acts.some((a) => a.verb === 'rack' && a.again.includes(0))).toBe(false);
+  });
+});
+
+it('a sauce that is stirred together for the table goes into no pot', () => {
+  expect(
+    acts(
+      '4 chicken thighs; 1 cup stock; 1/2 cup Greek yogurt; 1 clove garlic; 1 Tbsp lemon juice',
+      `Put the chicken and stock in.${LID} Stir yogurt, garlic and lemon juice together. Top with the sauce.`,
+    ),
+  ).toMatch(/release\(\) mix\(yoghurt garlic lemon\)/);
+});
+
+it('notes are fried and taken out as they say', () => {
+  expect(
+    acts(
+      '250g pork tenderloin; 1 tbsp soy sauce; 1 tsp cornflour; 2 tsp sesame oil; 1 thumb ginger; 2 garlic cloves; 400ml chicken stock; 150g egg noodles (2 nests); 100g broccoli',
+      'Toss pork w/ soy + cornflour. SAUTÉ HIGH: sesame oil, pork 2 min, out. ginger/garlic 30 sec. Stock in, scrape. Nests in, push under. lid, HP 3, QR. break up the noodles w/ chopsticks, broccoli on top, lid back on (off) 3 min. pork back in.',
+    ),
+  ).toBe(
+    'dredge(soy-sauce cornstarch) brown/2(pork-tenderloin sesame-oil) liftout() soften/0.5(ginger garlic) deglaze(chicken-stock) add(egg-noodle) close/3() hold/3() release() stirin(broccoli) steamlid/3() return()',
+  );
+});
+
+it.each(['(keep back the cumin)', 'except the cumin'])('whole spices are all but one: %s', (but) => {
+  expect(
+    acts(
+      '750g lamb; 600 ml water; 6 cardamoms; 4 cloves; 1/2 tsp cumin seeds; 2 tsp ground fennel',
+      `Put the lamb, water, whole spices ${but}, and half the fennel in the pressure cooker.${LID}`,
+    ),
+  ).toMatch(/^add\(lamb-shoulder water cardamom-pod clove fennel-seed\)/);
+});
+
+it('yoghurt that is bound and boiled waits for nothing', () => {
+  const list = '750g lamb; 600 ml water; 500g yoghurt; 1 tbsp gram flour';
+  const method = `Put the lamb and water in.${LID} Whisk the yoghurt with the gram flour until smooth. Bring it to the boil, stirring. Add the lamb and simmer 12 minutes.`;
+  const found = planDish(dishOf(list, method), defaultKitchen()).steps.find((s) => /smooth/.test(s.title));
+  expect(found?.text).toContain('it may boil');
+  expect(found?.timer).toBeNull();
+});
+
+it('what browned is put with what is out already', () => {
+  const list = '8 chicken thighs; 130g pancetta; 2 tbsp olive oil; 1 onion; 150ml stock';
+  const method = `Put the pancetta in the cold pressure cooker and cook until the fat runs. Scoop out on to a plate. Season the thighs, then brown them in the fat - do it in two batches, adding the oil if needed. Put with the pancetta. Add onion and cook for 6 minutes. Add the stock and return the chicken and pancetta.${LID}`;
+  const found = planDish(dishOf(list, method), defaultKitchen()).script?.acts ?? [];
+  expect(
+    found
+      .slice(0, 5)
+      .map((a) => `${a.verb} ${[...a.lines.map((l) => l.index), ...a.again].join(' ')}`.trim()),
+  ).toEqual(['render 1', 'liftout', 'season 0', 'brown 0 2', 'liftout 0']);
+});
+
+it.each([
+  ['1 onion 2 carrots 1 small turnip', ['onion', 'carrot', 'turnip']],
+  ['3 carrots 2 onions', ['carrot', 'onion']],
+  ['1 can 28 oz tomatoes', ['chopped-tomatoes']],
+  ['2 chicken breasts', ['chicken-breast']],
+])('things set side by side are told apart: %s', (line, foods) => {
+  const items = planDish(dishOf(line, ''), defaultKitchen()).items;
+  const apart = linesApart([{ text: line }], pantry).map((l) => readLine(l.text, pantry).food?.id);
+  expect(apart).toEqual(foods);
+  expect(items.length).toBeGreaterThan(0);
+});
+
+it.each([
+  ['1 tablespoonful sherry', 14.6],
+  ['2 teaspoonfuls curry powder', 4.4],
+  ['a cupful of water', 236.6],
+  ['1 teacup of water', 150],
+])('old spoons and cups hold what they hold: %s', (line, grams) => {
+  expect(Math.abs(readLine(line, pantry).massG.mid / grams - 1)).toBeLessThan(0.05);
 });

@@ -40,6 +40,7 @@ const BEATEN = /^\W*(?:meanwhile,? )?(?:beat|whisk|mix|stir|combine)\b/i;
 const OVER_IT_ALL =
   /\b(?:spread|spoon|pour|dollop|tip|smooth|put)\b.*\b(?:over|on top|on)\b|^\W*top (?:it )?with\b/i;
 const UNDER_FIRE = /\b(?:grill|broil(?:er)?|bake|oven)\b/i;
+const GOES_IN_NEXT = /\b(?:stir|pour|add|whisk|tip|fold|mix)\b.*\b(?:in|into|to the|through)\b/i;
 const COVERED_WITH_WATER = /\b(?:cover|soak|pour)\w*\b.*\b(?:boiling|hot|boiled|kettle)\b/i;
 const BROUGHT_UP = /\bbring\b.{0,40}\bto (?:a |the )?(?:\p{L}+ )?boil\b(?!.*\d)/iu;
 const CRUSHED = /\b(?:break up|crush|mash|squash)\b/i;
@@ -548,8 +549,9 @@ const ofBowls: Rule = ({ text, meant, lines, last, next, isToCome, said, all, so
   if (
     ['stirin', 'mix'].includes(said ?? '') &&
     meant.filter(isToCome).length > 1 &&
-    /^\W*(?:meanwhile,? )?(?:mix|whisk|stir|beat|combine) together\b/i.test(text) &&
-    !INTO.test(text)
+    /^\W*(?:meanwhile,? )?(?:mix|whisk|stir|beat|combine) (?:together\b|.*\btogether\W*$)/i.test(text) &&
+    !INTO.test(text) &&
+    !GOES_IN_NEXT.test(next)
   )
     return 'mix';
   if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add', 'wilt'].includes(said ?? '')) return 'dairy';
@@ -592,7 +594,7 @@ const ofBowls: Rule = ({ text, meant, lines, last, next, isToCome, said, all, so
 };
 
 /** The last things: strewn, poured over, brushed on, brought to the boil once more. */
-const ofTheEnd: Rule = ({ text, meant, last, next, isToCome, said, all, some }) => {
+const ofTheEnd: Rule = ({ text, meant, lines, last, next, isToCome, said, all, some }) => {
   // Ground spice that is sprinkled over is stirred in; leaves and seeds are strewn.
   if (said === 'serve' && all(['spice-ground', 'spice-late']) && /\bsprinkle/i.test(text)) return 'stirin';
   // "Sprinkle over the cheese, cover and leave two minutes": it melts under the lid.
@@ -615,8 +617,11 @@ const ofTheEnd: Rule = ({ text, meant, last, next, isToCome, said, all, some }) 
     /\b(?:pour|spoon|ladle)\b.*\bover\b/i.test(text)
   )
     return 'serve';
-  if (said === 'boil' && !meant.length && last?.verb === 'thicken')
-    return (minutesNamed(text) ?? 0) >= BOILS_DOWN_MIN ? 'reduce' : null;
+  if (said === 'boil' && !meant.length && last?.verb === 'thicken') {
+    // Flour has to cook: five minutes of it are no boiling down.
+    const isFlour = last.lines.some((l) => lines[l.index]?.read.food?.kind === 'flour');
+    return (minutesNamed(text) ?? 0) >= (isFlour ? 2 : 1) * BOILS_DOWN_MIN ? 'reduce' : null;
+  }
   // "Boil them for ten minutes, so that you have a cupful": nothing new is in it, and it goes down.
   const isOnlyJuice = ['skim', 'strain', 'liftout', 'blendafter'].includes(last?.verb ?? '');
   if (said === 'boil' && isOnlyJuice && minutesNamed(text) !== null && !meant.some(isToCome)) return 'reduce';
@@ -645,6 +650,15 @@ const ofWhatIsUnsaid: Rule = ({ text, meant, lines, last, isToCome, next, said, 
   const isRawYet = (i: number): boolean =>
     isToCome(i) && RAW.includes(lines[i]?.read.food?.kind ?? 'other') && lines[i]?.read.cooked !== true;
   if (said === 'serve' && meant.some(isRawYet) && !/\bserve\b/i.test(text)) return 'stirin';
+  // "Broccoli on top, lid back on 3 minutes": it steams.
+  const isGreen = (KINDS.vegetable as readonly string[]).concat('leaf', 'quick-veg');
+  if (
+    ['serve', null].includes(said) &&
+    meant.some(isToCome) &&
+    meant.every((i) => isGreen.includes(lines[i]?.read.food?.kind ?? '')) &&
+    RESTS_COVERED.test(next)
+  )
+    return 'stirin';
   if (said === null && /\bback\b(?! of\b)/i.test(text)) return 'return';
   if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(LAST_OVER_IT)) return 'serve';
   if (said === null && BESIDE_IT.test(text) && all(OF_THE_TABLE)) return 'serve';
@@ -678,9 +692,25 @@ const ofTheCrust: Rule = ({ text, soon, some }) =>
     ? 'mix'
     : undefined;
 
+/** What is put where: couscous in its bowl, lentils on the plates, a joint in the dish that goes under the fire. */
+const ofItsPlace: Rule = ({ text, said, all, some }) => {
+  // "Pour boiling water over the couscous, cover and leave 5 minutes": in a bowl of its own.
+  if (all(['grain', 'pasta', 'water']) && some(['grain', 'pasta']) && COVERED_WITH_WATER.test(text))
+    return 'soak';
+  // "Spoon the lentils onto plates".
+  if (said === 'liftout' && !some(KINDS.meat) && SPOONED_OUT.test(text)) return 'serve';
+  // "Remove the duck to an ovenproof dish and crisp it": it is only moved.
+  if (said === 'fill' && all(KINDS.meat) && MOVES.test(text)) return 'liftout';
+  return undefined;
+};
+const SPOONED_OUT =
+  /\b(?:spoon|ladle|divide|pile|heap|dish)\b.*\b(?:on|onto|into|between|among) (?:the |warm |hot |deep |\d )*(?:plates|bowls|dishes)\b/i;
+const MOVES = /^\W*(?:and |then )*(?:remove|transfer|lift|move|take)\b/i;
+
 /** In this order: the first that knows the clause decides; where none does, its words alone. */
 const RULES: readonly Rule[] = [
   ofTheCrust,
+  ofItsPlace,
   ofTheTable,
   ofEggsAndDough,
   ofBinding,

@@ -78,6 +78,8 @@ const INTO_ANOTHER =
 const IN_THIS_POT =
   /\b(?:in|into|at the bottom of) (?:the|your) (?:(?:inner|pressure|cooking|cold|empty|open|metal|steel) )*(?:pot|cooker|insert|liner)\b|\bin (?:a|the|your) (?:(?:large|big|heavy|deep|lidded|cast[- ]iron) )*(?:casserole|dutch oven|pot|cooker)\b/i;
 const LET_COLOUR = /^\W*(?:and )?let (?:it|them|the \p{L}+) (?:catch|take|get)\b.*\bcolou?r\b/iu;
+const COOKS_TILL_COLOURED =
+  /^\W*(?:and |then )*(?:cook|fry|saut[eé]|sweat|soften|stir|leave|let)\b.*\b(?:until|till)\b (?:they|the (?:onions?|shallots?|leeks?|vegetables|veg|carrots?|peppers?))\b.*\b(?:colou?r|brown|golden)/i;
 const UNTIL_BROWN = /\buntil\b[^.;]*\bbrown/i;
 /** Dry things that are soaked before they are cooked. */
 const SOAKED: readonly FoodKind[] = ['dried-mushroom', 'pulse-dry', 'dried-fruit', 'grain'];
@@ -119,6 +121,8 @@ const rawAmong =
 const PUTS_MADE =
   /^\W*(?:and |then )*(?:put|add|place|tip|return|transfer|throw)\b.*\b(?:charred|toasted|blackened)\b/i;
 
+const SETS_RACK =
+  /^\W*(?:and |then )*(?:set|place|put|lay|stand|position|insert) (?:a|the|your) (?:\p{L}+ )?(?:trivet|rack|steamer(?: basket)?)\b(?! with\b)/iu;
 const IN_A_VESSEL = /\b(?:in|into|to) (?:a|the|another) (?:\p{L}+ )?(?:bowl|jug|basin|mug|cup|jar)\b/iu;
 const COVERS_WITH = /\b(?:cover|pour|add)\b/i;
 const STANDS_IN_IT = /\b(?:soak|steep|soften|plump|rehydrat\w*|stand|leave|sit|until soft)\b/i;
@@ -141,7 +145,7 @@ const DRAWS_ON: ReadonlySet<string> = new Set([
 const DRAINS = /\b(?:colander|sieve|drain|sit|stand|leave|draw|weep|squeeze|wring|press)\b/i;
 
 /** A bowl beside, or the pot itself. */
-const ofTheBowl: Rule = ({ text, stage, meant, lines, last, next, soon, said, all, some }) => {
+const ofTheBowl: Rule = ({ text, stage, meant, lines, last, isToCome, next, soon, said, all, some }) => {
   // "Salt the aubergine and let it sit in a colander".
   if (
     said === 'season' &&
@@ -167,6 +171,8 @@ const ofTheBowl: Rule = ({ text, stage, meant, lines, last, next, soon, said, al
     STANDS_IN_IT.test(`${text} ${next}`)
   )
     return 'soak';
+  // "Set a trivet over the chicken": a thing of iron, and nothing is laid on it yet.
+  if (said === 'rack' && SETS_RACK.test(text) && !meant.some(isToCome)) return null;
   if (said === 'rack' && all(KINDS.thin)) return 'add';
   // "Put the bones and the charred onion in the pot": it was charred before.
   if (said === 'toast' && PUTS_MADE.test(text)) return 'add';
@@ -192,8 +198,19 @@ const ofColour: Rule = ({ text, stage, meant, lines, last, next, said, all, some
   // "Let it catch a little colour": how long what was told goes on.
   if (said === 'brown' && !meant.length && last && IN_THE_POT.has(last.verb) && LET_COLOUR.test(text))
     return null;
+  // "Cook for 5 minutes till they are taking on colour", of the onions: how they look.
+  if (
+    said === 'brown' &&
+    !meant.some((i) => isMeatLine(lines[i])) &&
+    last?.verb === 'soften' &&
+    COOKS_TILL_COLOURED.test(text)
+  )
+    return 'soften';
   // "Heat gently for a quarter of an hour until the fat has run and the skin is brown": the rendering goes on.
   if (said === 'brown' && last?.verb === 'render' && !meant.length && RENDERS_ON.test(text)) return null;
+  // "Do it in two batches in the oil": what browns.
+  if ((said === null || said === 'add') && last?.verb === 'brown' && all(KINDS.fat) && /\bbatch/i.test(text))
+    return 'brown';
   // "Heat the palm oil until it loses its colour".
   if (said === 'brown' && all(KINDS.fat) && /^\W*(?:heat|warm|melt)\b/i.test(text)) return 'heat';
   // "Put the sugar in the dry pot and let it melt until it is the colour of tea".

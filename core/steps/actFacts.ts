@@ -137,3 +137,9 @@ export function isOnlyFlavour(act: Act, { items }: StepInput): boolean {
     kinds.length > 0 && kinds.every((k) => ['herb-woody', 'herb-soft', 'spice-whole', 'citrus'].includes(k))
   );
 }
+
+/** True of spices, garlic and leaves in a little fat: they sizzle, and are done. */
+export const isTempering = (mine: readonly PlacedItem[]): boolean =>
+  mine.some(isFat) &&
+  mine.some((i) => !isFat(i)) &&
+  mine.every((i) => isFat(i) || /^(?:spice-|herb-|aromatic)/.test(kindOf(i) ?? ''));

@@ -121,7 +121,9 @@ function flavourOut({ act, input }: Done): string {
 function textOf(done: Done, how: string, goesOn: string): string {
   const { act, mine, input } = done;
   return [
-    act.where === 'pan' && !IN_A_BOWL.has(act.verb) ? 'In the pan beside the pot.' : '',
+    act.where === 'pan' && !IN_A_BOWL.has(act.verb) && !/\bpan beside\b/i.test(how)
+      ? 'In the pan beside the pot.'
+      : '',
     act.verb === 'deglaze' && !mine.length ? splashFor(act, input) : '',
     isDoneAhead(act)
       ? `The recipe gives it ${formatDuration((act.minutes ?? 0) * 60)}: done ahead, the clock here does not count it.`

@@ -6,6 +6,7 @@ import { BY_THE_SPOON } from '../script/script';
 import {
   againItems,
   isFat,
+  isTempering,
   isGrainFried,
   isInItsOwnPot,
   isMinced,
@@ -141,6 +142,19 @@ const WAYS: readonly Way[] = [
       act.verb === 'sauce' && mine.length > 0 && !mine.some((i) => kindOf(i) === 'flour'),
     text: 'Stirred together and brought to the boil; a slurry goes in at the boil, stirring. It stays out of the pot.',
     look: 'Shining, and it coats the spoon.',
+  },
+  {
+    when: ({ act, mine }) => act.verb === 'fry' && isTempering(mine),
+    title: 'Sizzle {food} in a small pan',
+    text: 'In a pan beside; it is poured over at the end.',
+    look: 'It crackles and smells; nothing dark.',
+  },
+  {
+    when: ({ act, mine }) =>
+      act.verb === 'dredge' && mine.some((i) => (i.read.food?.thin ?? 0) > 0 || kindOf(i) === 'salty-sauce'),
+    title: 'Coat {food}',
+    text: 'Turned by hand or spoon until no dry starch shows.',
+    look: 'A thin coat that shines.',
   },
   {
     when: ({ act, mine }) =>

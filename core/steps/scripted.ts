@@ -259,7 +259,19 @@ function afterTheLid(
         : [];
       const hasEgg = withIt.some((i) => kindOf(i) === 'egg');
       const [first, ...others] = cool(toCool, act.words);
-      if (first)
+      // "Whisk the yoghurt with the gram flour. Bring it to the boil, stirring": bound, it may boil, and nothing cools for it.
+      const next = after[after.indexOf(act) + 1];
+      const isBoiledNext = withIt.length > 0 && !hasEgg && next?.verb === 'boil' && !next.lines.length;
+      if (first && isBoiledNext)
+        steps.push({
+          ...first,
+          title: `Whisk ${listed([...toCool, ...withIt].map((i) => shortName(i.read)))} smooth`,
+          items: [...first.items, ...stepItems(withIt)],
+          text: `The ${listed(withIt.map((i) => shortName(i.read)))} goes in cold. Bound with it, it may boil: slowly up to it, stirring all the time in one direction.`,
+          timer: null,
+          durationS: handwork(2, 0.3),
+        });
+      else if (first)
         steps.push(
           withIt.length
             ? {
@@ -268,8 +280,8 @@ function afterTheLid(
                 text: `Whisk the ${listed(withIt.map((i) => shortName(i.read)))} into it, cold. ${first.text}${hasEgg ? ' Not to the boil again: the yolk would scramble.' : ''}`,
               }
             : first,
-          ...others,
         );
+      steps.push(...others);
       const alone = rest.filter((i) => !withIt.includes(i));
       const saysNothing = act.verb === 'stirin' && !alone.length && !act.again.length;
       if (alone.length || (!toCool.length && !saysNothing))

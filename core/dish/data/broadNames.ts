@@ -32,4 +32,6 @@ export const BROAD_NAMES: Readonly<Record<string, string>> = {
   hen: 'whole-chicken',
   capon: 'whole-chicken',
   poultry: 'chicken-pieces',
+  wine: 'white-wine',
+  'cooking wine': 'white-wine',
 };
