@@ -10,7 +10,7 @@ const PLATES: readonly RegExp[] = [
   // "Enough for 1 large pie (6 people)": who eats says more than what is made.
   new RegExp(String.raw`\(${ABOUT}${FIGURE}\s*${EATERS}\)`, 'i'),
   new RegExp(
-    String.raw`\b(?:serves?|servings?|feeds|portions?|plates|dinner for|lunch for|supper for|enough for|sufficient for|a family of|recipe\s?yield|for)\s*[:=(]*\s*${ABOUT}${FIGURE}(?!\s*(?:\/|x\b|%|min|hour|hr|h\b|sec|day|week|year|inch|cm|mm|g\b|kg|ml|l\b|oz|lb|cup|tbsp|tbs|tsp|°|am\b|pm\b|:\d|[.,]\d|stars?|(?:(?:large|small|big|deep|medium|good|round|\d+(?:[.,]\d+)? ?-?(?:cm|inch|in|litre)) )*(?:pie|batch|loaf|dish|pot|casserole|tray|tin)\b))`,
+    String.raw`(?<!\d\s*)\b(?:serves?|servings?|feeds|portions?|plates|dinner for|lunch for|supper for|enough for|sufficient for|a family of|recipe\s?yield|for)\s*[:=(]*\s*${ABOUT}${FIGURE}(?!\s*(?:\/|x\b|%|min|hour|hr|h\b|sec|day|week|year|inch|cm|mm|g\b|kg|ml|l\b|oz|lb|cup|tbsp|tbs|tsp|°|am\b|pm\b|:\d|[.,]\d|stars?|(?:(?:large|small|big|deep|medium|good|round|\d+(?:[.,]\d+)? ?-?(?:cm|inch|in|litre)) )*(?:pie|batch|loaf|dish|pot|casserole|tray|tin)\b))`,
     'i',
   ),
   new RegExp(

@@ -67,7 +67,7 @@ const STEP_NUMBER =
 
 /** The page as lines: blank ones dropped, wrapped ingredients joined, a list on one line told apart. */
 export function* linesOfPage(text: string, pantry: Pantry): Generator<number, PageLine[]> {
-  const raw = text.split(/\r\n|[\n\r\u2028\u2029]/);
+  const raw = columnsApart(text.split(/\r\n|[\n\r\u2028\u2029]/));
   const rows: { at: number; text: string; afterBlank: boolean }[] = [];
   let afterBlank = true;
   raw.forEach((line, at) => {
@@ -90,6 +90,40 @@ export function* linesOfPage(text: string, pantry: Pantry): Generator<number, Pa
   }
   return lines;
 }
+/** Fewest rows of two columns that are a list and no accident. */
+const LEAST_COLUMN_ROWS = 3;
+/** Two things side by side, as old cards and scans set a list: "2 carrots                  1/2 lb. shelled peas". */
+const SIDE_BY_SIDE = /^\s*((?:\d|[¼-¾⅓⅔]|\p{L})\S*(?: \S+)*?) {3,}(\S+(?: \S+)*)\s*$/u;
+
+/** A list in two columns as one: the left from top to bottom, then the right; what the right breaks off goes on in its next row. */
+function columnsApart(raw: readonly string[]): readonly string[] {
+  const out: string[] = [];
+  for (let at = 0; at < raw.length;) {
+    let end = at;
+    while (end < raw.length && SIDE_BY_SIDE.test(raw[end] ?? '')) end++;
+    const pairs = raw.slice(at, end).map((row) => SIDE_BY_SIDE.exec(row) ?? ['', '', '']);
+    const amounts = pairs.filter(
+      ([, left = '', right = '']) => /^[\d¼-¾⅓⅔]/u.test(left) && /^[\d¼-¾⅓⅔]/u.test(right),
+    );
+    if (pairs.length < LEAST_COLUMN_ROWS || amounts.length * 2 < pairs.length) {
+      out.push(raw[at] ?? '');
+      at++;
+      continue;
+    }
+    const right: string[] = [];
+    for (const [, , cell = ''] of pairs) {
+      const last = right.at(-1);
+      // "1 tablespoon chopped", "parsley".
+      if (last !== undefined && /^\p{Ll}/u.test(cell) && /^[\d¼-¾⅓⅔]/u.test(last))
+        right[right.length - 1] = `${last} ${cell}`;
+      else right.push(cell);
+    }
+    out.push(...pairs.map(([, left = '']) => left), ...right);
+    at = end;
+  }
+  return out;
+}
+
 /** Rows from the top within which a name may have its facts behind it. By judgement. */
 const TITLE_WITHIN = 4;
 

@@ -451,6 +451,9 @@ const WRAPPED_SHARE = 0.85;
 /** Share of rows that end early all the same, at the end of a paragraph. */
 const MOST_SHORT = 0.25;
 
+/** A word that goes on. */
+const HANGS = /\b(?:for|with|and|or|the|an?|of|to|in|into|about|until|then|over|on|at|from|by)$/i;
+
 function joinWrapped(rows: readonly MethodRow[]): string[] {
   const out: string[] = [];
   const isNarrow = isWrapped(rows);
@@ -461,11 +464,11 @@ function joinWrapped(rows: readonly MethodRow[]): string[] {
     else if (last !== undefined && /\p{L}-$/u.test(last) && /^\p{Ll}/u.test(row))
       out[out.length - 1] = last.slice(0, -1) + row;
     else if (
-      isNarrow &&
       last !== undefined &&
-      !/[.!?:;)]$/.test(last) &&
-      /^\p{Ll}/u.test(row) &&
-      last.length > 30
+      last.length > 12 &&
+      ((isNarrow && !/[.!?:;)]$/.test(last) && /^\p{Ll}/u.test(row) && last.length > 30) ||
+        // "… bring to pressure and cook for", "20 minutes.": no row ends with such a word.
+        (isNarrow && HANGS.test(last)))
     )
       out[out.length - 1] = `${last} ${row}`;
     else out.push(row);

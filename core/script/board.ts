@@ -240,13 +240,24 @@ export function waiting({ stage, last }: Reading, { text }: Clause): boolean {
   return Boolean(isWaiting);
 }
 
-/** A tip is no act; "do not stir" says how the last thing goes in. */
 /** "Rinse out the bottle with a little water and add that too": what is in it belongs to the line that was in it. */
 const RINSES_TIN =
   /^\W*(?:and |then )*(?:rinse|swill|swirl|swish|slosh|wash)(?: out)? (?:the|each|that|both|your) (?:\p{L}+ )?(?:bottles?|tins?|cans?|jars?|cartons?|blender|jug|bowl|packets?)\b/iu;
 
+/** "Add half of the beef and sear. Remove and repeat with the rest": all of it is browned, in two goes. */
+function wholeOf(r: Reading): void {
+  const browned = r.acts.findLast((a) => a.verb === 'brown' && a.lines.some((l) => r.isRawMeat(l.index)));
+  for (const line of browned?.lines ?? []) {
+    if (!r.isRawMeat(line.index) || line.share >= 1) continue;
+    line.share = 1;
+    r.used.set(line.index, 1);
+  }
+}
+
+/** A tip is no act; "do not stir" says how the last thing goes in. */
 export function tip(r: Reading, { text, sentence, named }: Clause): boolean {
   const { last } = r;
+  if (REPEATS.test(text)) wholeOf(r);
   if (GATHERS.test(text) || REPEATS.test(text) || OTHERWISE.test(sentence)) return true;
   if (RINSES_TIN.test(text) && !named.some((i) => r.isToCome(i))) return true;
   if (STATES.test(text) && timeNamed(text) === null) return true;

@@ -8,7 +8,7 @@ export const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods
   { words: WHOLE_SPICES, kinds: ['spice-whole'], foods: ['bay-leaf', 'fennel-seed'] },
   {
     words:
-      /\b(?:dry|powdered|ground) (?:masalas?|spices)\b|\b(?:the|all)(?: the)? masalas\b|\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b|\b(?:all (?:of )?(?:the )?|the |your |dry )powders\b|^\W*powders\b/i,
+      /\b(?:dry|powdered|ground) (?:masalas?|spices)\b|\b(?:the|all)(?: the)? masalas\b|\bground spices?\b|\b(?:masala|spice) powders?\b|\bpowdered spices\b|\b(?:all (?:of )?(?:the )?|the |your |dry |and |, )powders\b|^\W*powders\b/i,
     kinds: ['spice-ground'],
   },
   {

@@ -470,3 +470,74 @@ it.each([
 ])('old spoons and cups hold what they hold: %s', (line, grams) => {
   expect(Math.abs(readLine(line, pantry).massG.mid / grams - 1)).toBeLessThan(0.05);
 });
+
+describe('rows and clauses that say perhaps, or where', () => {
+  it.each([
+    [
+      'Meanwhile check the lentils; if they are soupy boil for a few minutes.',
+      /release\(\) stirin\(dijon-mustard\)$/,
+    ],
+    [
+      'Remove the duck to an ovenproof dish and crisp the skin under a very hot grill for 4-5 minutes.',
+      /release\(\) liftout\(\) grill\/5\(\) stirin\(dijon-mustard\)$/,
+    ],
+    ['Spoon the lentils onto plates, duck on top.', /release\(\) serve\(\) stirin\(dijon-mustard\)$/],
+  ])('%s', (sentence, expected) => {
+    expect(
+      acts(
+        '4 duck legs; 300 g green lentils; 500 ml chicken stock; 1 tbsp Dijon mustard',
+        `Brown the duck. Add the lentils and stock.${LID} ${sentence} Stir in the mustard.`,
+      ),
+    ).toMatch(expected);
+  });
+
+  it('couscous stands in its own bowl', () => {
+    expect(
+      acts(
+        '800 g pork shoulder; 250 ml stock; couscous, to serve',
+        `Brown the pork. Add the stock.${LID} Pour boiling water over the couscous, cover and leave 5 minutes; fluff.`,
+      ),
+    ).toMatch(/release\(\) soak\/5\(couscous\) fluff\(\)$/);
+  });
+
+  it('onions that take colour are softened, and nothing else is browned', () => {
+    expect(
+      acts(
+        '800 g pork shoulder; 2 red onions; 3 cloves garlic; 250 ml stock',
+        `Brown the pork and take it out. In go the onions; cook for 5 minutes till they are taking on colour, then the garlic for 1 minute. Add the stock and the pork.${LID}`,
+      ),
+    ).toMatch(/liftout\(\) soften\/5\(red-onion\) soften\/1\(garlic\)/);
+  });
+
+  it('half of the meat and then the rest is all of it, browned', () => {
+    const dish = dishOf(
+      '1.5 lb flank steak; 1 tbsp oil; 3/4 cup beef broth',
+      `Add the oil and half of the beef and sear for 2 minutes. Remove and repeat with the rest. Pour in the broth. Add the beef back in.${LID}`,
+    );
+    const found = planDish(dish, defaultKitchen()).script?.acts ?? [];
+    expect(found[0]?.lines.find((l) => l.index === 0)?.share).toBe(1);
+    expect(found.find((a) => a.verb === 'return')?.lines).toEqual([]);
+  });
+
+  it('slices that were browned come out, and not the onions that were cut', () => {
+    const dish = dishOf(
+      '4 slices of veal shin; flour; 30 g butter; 1 onion; 1 carrot; 200 ml broth',
+      `Dust them with flour. Mince onion and carrot. Melt the butter, brown the slices on both sides, take them out, salt them. In the same fat stew the mince of vegetables gently 5 minutes. Put the meat back. Add the hot broth.${LID}`,
+    );
+    const found = planDish(dish, defaultKitchen()).script?.acts ?? [];
+    expect(found.find((a) => a.verb === 'liftout')).toMatchObject({ again: [0], lines: [] });
+    expect(found.find((a) => a.verb === 'soften')?.lines.map((l) => l.index)).toEqual([3, 4]);
+  });
+
+  it.each([
+    "put the lid on (don't lock) and let stand 5 min till melted",
+    'put the lid on without locking it and let stand 5 min till melted',
+  ])('a lid that is not locked holds nothing: %s', (lid) => {
+    expect(
+      acts(
+        '1 lb chicken breasts; 1 cup broth; 2 cups cheese',
+        `Pour the broth into the cooker; add the chicken.${LID} Shred the chicken. Sprinkle on the cheese, ${lid}.`,
+      ),
+    ).toMatch(/shred\(\) melt\/5\(cheddar\)$/);
+  });
+});

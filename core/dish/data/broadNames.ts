@@ -33,5 +33,4 @@ export const BROAD_NAMES: Readonly<Record<string, string>> = {
   capon: 'whole-chicken',
   poultry: 'chicken-pieces',
   wine: 'white-wine',
-  'cooking wine': 'white-wine',
 };
