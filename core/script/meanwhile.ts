@@ -1,7 +1,7 @@
 import { timeNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
-import { INTO_WHAT_COOKS, isSameBowl, verbTold } from './deed';
+import { INTO_WHAT_COOKS, isSameBowl, verbTold } from './deeds/verb';
 import { KINDS } from './kinds';
 import { joined } from './merge';
 import { type Reading, type Clause, untilTold } from './reading';

@@ -1,5 +1,5 @@
 import { timeNamed } from '../dish/pressure';
-import { INTO_WHAT_COOKS } from './deed';
+import { INTO_WHAT_COOKS } from './deeds/verb';
 import { joined } from './merge';
 import type { Clause, Reading } from './reading';
 import { isPickle, WITH_IT } from './sharp';
