@@ -308,7 +308,7 @@ export const LINES_AS_WRITTEN: readonly [string, string, number | null, string][
   ['1 tbsp chopped fresh rosemary', 'rosemary', 2.22, 'lid'],
   ['2 tbsp chopped fresh tarragon', 'tarragon', 2.96, 'finish'],
   ['10 curry leaves', 'curry-leaf', 1, 'lid'],
-  ['1 tsp mustard seeds', 'mustard-seed', 2.22, 'bloom'],
+  ['1 tsp mustard seeds', 'mustard-seed', 3.55, 'bloom'],
   ['½ tsp fenugreek', 'fenugreek-seed', 1.11, 'bloom'],
   ['1 tbsp ground almonds', 'ground-almond', 6.21, 'thicken'],
   ['40g pistachios, roughly chopped', 'walnut', 40, 'finish'],

@@ -57,6 +57,13 @@ const SAID: readonly (readonly [RegExp, string])[] = [
     /\b(?:(?:put|set|place|lay|pop) )?(?:the )?lid (?:back )?on,? (?:\((?:do not|don['’]t|no need to|not|un)[- ]?(?:lock|seal)\w*(?: it)?\)|without (?:locking|sealing)(?: it)?|but (?:do not|don['’]t) (?:lock|seal)(?: it)?)/giu,
     'cover loosely',
   ],
+  // "Lid, high, 25 mins.", "Lid, HP, 25.": notes.
+  [
+    /(?<=^|[.;]\s+|\n\s*)(?:lid|cover)(?: on)?[,;:.] (?=(?:(?:high|low|HP|LP)\b(?! (?:heat|flame|simmer))|\d{1,3} ?(?:m|min\w*) (?:on |at )?(?:high|low|HP|LP)\b(?! (?:heat|flame)))(?![^.;]*\b(?:without|no) (?:pressure|weight)))/gimu,
+    'Lock the lid, ',
+  ],
+  [/(?<=\bLock the lid, )(high|low)(?! pressure),? /giu, '$1 pressure, '],
+  [/\b(HP|LP), (\d{1,3})(?=[.,;]|$)/gu, '$1 $2 minutes'],
   // "Fit the lid", "clamp it down".
   [
     /\b(?:fit|attach|clamp|fasten|affix|latch|bolt|snap|click|screw|twist)(?: (?:on|down))? (?:the |your |its )?lid(?: (?:on|down|in place|into place|tightly|firmly|securely))*(?! loosely)\b/giu,

@@ -123,7 +123,7 @@ const CORPUS: readonly [string, string, number | null][] = [
   ['3 whole cloves', 'clove', 0.3],
   ['1 star anise', 'star-anise', 1.2],
   ['10 black peppercorns', 'peppercorn', null],
-  ['1 tsp mustard seeds', 'mustard-seed', 2.2],
+  ['1 tsp mustard seeds', 'mustard-seed', 3.6],
   ['2 bay leaves', 'bay-leaf', 0.6],
   ['4 sprigs fresh thyme', 'thyme', 4],
   ['1 tsp dried oregano', 'oregano', 0.74],

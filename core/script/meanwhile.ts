@@ -44,6 +44,11 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     ]).where = 'pan';
     return true;
   }
+  // "…, beat in the horseradish", of the mash.
+  if (isBegun && last.verb === 'mash' && BEATEN_IN.test(c.text) && c.meant.some((i) => r.isToCome(i))) {
+    r.takeInto(last, c.meant);
+    return true;
+  }
   if (isBegun && last.verb === 'mix' && intoTheDough(r, c, last)) return true;
   if (isBegun && FRIES_BESIDE.has(last.verb) && intoTheSkillet(r, c, last)) return true;
   if (!MEANWHILE.test(c.sentence)) return false;
@@ -77,6 +82,8 @@ export function meanwhile(r: Reading, c: Clause): boolean {
 const OF_THE_DISH =
   /\b(?:tip|transfer|spoon|ladle|pour|bake)\b.*\b(?:stew|curry|chilli|ragu|filling|dish|oven|\d{3} ?°?[CF]?)\b/i;
 const MASHES = /^\W*(?:and |then |drain,? (?:and )?)*(?:mash|crush|rice|beat)\b/i;
+const BEATEN_IN =
+  /^\W*(?:and |then )*(?:beat|stir|fold|mix|whip|season)\b(?!.*\b(?:pot|stew|sauce|casserole|curry)\b)/i;
 const PUT_TOGETHER: ReadonlySet<string> = new Set(['stirin', 'dairy', 'wilt', 'coat']);
 const MIXES =
   /^\W*(?:meanwhile,? |(?:in the )?meantime,? )?(?:mix|toss|combine|whisk|stir|beat|dress|make|mash)\b/i;

@@ -256,6 +256,11 @@ const servedTogether: Rule = ({ last, act }) => {
 type Becoming = (pair: Pair) => string | null;
 
 const BECOMES: readonly Becoming[] = [
+  // "Pour in the fish sauce, stir 1 minute": it is what was poured that is stirred.
+  ({ last, act }) =>
+    last.verb === 'deglaze' && act.verb === 'bloom' && isEmpty(act) && last.words.includes(act.words)
+      ? 'deglaze'
+      : null,
   ({ last, act }) => (last.verb === 'bloom' && act.verb === 'pop' && isEmpty(act) ? 'pop' : null),
   ({ last, act }) =>
     ['add', 'deglaze'].includes(last.verb) && act.verb === 'flame' && !act.lines.length ? 'flame' : null,
@@ -270,6 +275,8 @@ const BECOMES: readonly Becoming[] = [
     const isFried = ['soften', 'bloom', 'pop', 'brown'].includes(act.verb);
     if (last.verb !== 'add' || !isFried || !isEmpty(act) || act.stage !== 'open') return null;
     if (act.verb !== 'soften') return act.verb;
+    // "Ginger, anise and stock in the pot, sauté till it steams": nothing softens in a litre of stock.
+    if (foods.pouredG(last) > BOILS_AT_ONCE_G) return 'add';
     if (isMeatAlone(last, foods)) return foods.only(last, 'cured', 'fat') ? 'render' : 'brown';
     return foods.some(last, 'flavour') && foods.only(last, 'flavour', 'fat') ? 'bloom' : 'soften';
   },

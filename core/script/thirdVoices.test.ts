@@ -418,7 +418,7 @@ it('notes are fried and taken out as they say', () => {
       'Toss pork w/ soy + cornflour. SAUTÉ HIGH: sesame oil, pork 2 min, out. ginger/garlic 30 sec. Stock in, scrape. Nests in, push under. lid, HP 3, QR. break up the noodles w/ chopsticks, broccoli on top, lid back on (off) 3 min. pork back in.',
     ),
   ).toBe(
-    'dredge(soy-sauce cornstarch) brown/2(pork-tenderloin sesame-oil) liftout() soften/0.5(ginger garlic) deglaze(chicken-stock) add(egg-noodle) close/3() hold/3() release() stirin(broccoli) steamlid/3() return()',
+    'dredge(soy-sauce cornstarch) brown/2(pork-tenderloin sesame-oil) liftout() soften/0.5(ginger garlic) deglaze(chicken-stock) add(egg-noodle) close() hold/3() release() stirin(broccoli) steamlid/3() return()',
   );
 });
 
@@ -540,4 +540,49 @@ describe('rows and clauses that say perhaps, or where', () => {
       ),
     ).toMatch(/shred\(\) melt\/5\(cheddar\)$/);
   });
+});
+
+it.each([
+  [
+    '500g pork mince; 1 egg; 40g panko; 4 spring onions; thumb ginger; 2T soy; 1.2L stock',
+    'whites of the spring onions + half the ginger chopped fine, mix w/ pork, egg, panko, 1T soy. roll 16 balls. rest of ginger in slices + stock in pot, sauté till it steams. balls in gently. lid, LP 4 min, QR.',
+    /^mix\(.*ground-pork.*\) shape\(\) add\(ginger chicken-stock.*\) close/,
+  ],
+  [
+    '500g beef; 1 onion; 1 L stock; 200 g rice noodles; coriander',
+    'Brown beef. Stock in. lid, HP 20 min, QR. Noodles into bowls, broth over, onion, coriander.',
+    /release\(\) serve\(onion rice-noodle coriander\)$/,
+  ],
+  [
+    '1 kg beef chuck; 5 dl stock; 1 dl cream',
+    'Brown the meat. Pour on the stock. Shut the lid. 25 minutes from full pressure. Draw it aside and wait until the pin has fallen by itself. Stir in the cream.',
+    /release\(\) dairy\(double-cream\)$/,
+  ],
+  [
+    '900 g chicken legs; 400 g egg noodles; 3 shallots; coriander sprigs; 500 ml stock',
+    `Put the chicken and stock in.${LID} Boil the noodles and drain. Divide the noodles among bowls, put a leg on each and ladle the soup over. Top with the crisp noodles, shallots and coriander.`,
+    /boil\(egg-noodle\) serve\(shallot coriander\)$/,
+  ],
+])('bowls, broth and a pot that is drawn aside: %s', (list, method, expected) => {
+  expect(acts(list, method)).toMatch(expected);
+});
+
+describe('a casserole in notes, and its mash', () => {
+  const LIST =
+    '800 g beef skirt; 2 tbsp flour; 3 tbsp oil; 12 shallots; 1 tbsp tomato purée; 400 ml red wine; 200 ml beef stock; 1 kg potatoes; 50 g butter; 100 ml hot milk; 2 tbsp horseradish sauce';
+  const METHOD =
+    "Toss beef in flour. Brown in 2 tbsp of the oil, setting aside each time. Add the last of the oil with the shallots. 5 mins till coloured. Purée in, 1 min. Wine in; scrape; bubble till reduced by a third. Stock, beef back. Lid, high, 25 mins. Natural. While it's cooking boil the potatoes in salted water till tender. Drain, mash with butter & milk, beat in the horseradish. Serve with the mash.";
+  it('close on “lid, high”, and beat the horseradish into the mash', () => {
+    expect(acts(LIST, METHOD)).toMatch(
+      /bloom\/1\(tomato-paste\) deglaze\(red-wine\) reduce\(\) (?:add|return)\(beef-stock\).* close\(\) hold\/25\(\) release\(\) boil\(potato\) mash\(butter milk horseradish\)/,
+    );
+  });
+});
+
+it('water that is added if it is too thick is for whom it may concern, and a boil if it is thin is not', () => {
+  const list = '1 kg chicken thighs; 1 cup rice; 8 cups water; coriander';
+  const of = (end: string): string =>
+    acts(list, `Put the chicken, rice and water in.${LID} ${end} Scatter with the coriander.`);
+  expect(of('Add hot water if too thick.')).toMatch(/release\(\) serve\(coriander\)$/);
+  expect(of('Reduce on sauté if thin.')).toMatch(/release\(\) reduce\(\) serve\(coriander\)$/);
 });

@@ -47,6 +47,9 @@ const soaksInABowl = (line: ScriptLine | undefined): boolean =>
   line?.read.food?.kind === 'dried-mushroom' ||
   /-chile$|^dried-/.test(line?.read.food?.id ?? '');
 
+const ONLY_CUT = /\b(?:chopped|sliced|minced|grated|diced|crushed)(?: (?:very )?(?:fine|finely|small))?\W*$/i;
+const MIXED_NEXT = /^\W*(?:and |then )*(?:mix|combine|knead)\b/i;
+
 /** What is salted to draw its water, before it is anywhere near the pot. */
 const DRAWN: readonly FoodKind[] = [...KINDS.vegetable, ...KINDS.leaf];
 
@@ -76,6 +79,9 @@ export const ofTheBowl: Rule = ({
   all,
   some,
 }) => {
+  // "Spring onions + half the ginger chopped fine, mix with the pork": all of it is for the bowl.
+  if (stage === 'prep' && (said === null || said === 'add') && ONLY_CUT.test(text) && MIXED_NEXT.test(next))
+    return 'mix';
   // "Salt the aubergine and let it sit in a colander".
   if (
     said === 'season' &&

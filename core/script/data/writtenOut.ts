@@ -26,6 +26,8 @@ const IN_PASSING: Record<string, string> = {
 
 /** Short forms of hand notes, as the words they stand for. */
 const NOTES: Written = [
+  // "S+P to taste".
+  [/\bs ?[+&/] ?p\b/gi, 'salt and pepper'],
   [/\b(?:chx|chix|chkn|chk|chiken)\b/gi, 'chicken'],
   [/(?<!\p{L})['’]?shrooms\b/giu, 'mushrooms'],
   [/\bparm\b/gi, 'parmesan'],
@@ -179,8 +181,6 @@ const TURNS: Written = [
     /\b(?:while|whilst) (?:that|it|this|the pot)(?:['’]s| is) (?:on|cooking|in|going|under pressure),? (?!the boil\b)/giu,
     'Meanwhile ',
   ],
-  // "S+P to taste".
-  [/\bs ?[+&/] ?p\b/gi, 'salt and pepper'],
   // "Once the oil shimmers, lay in the beef": it is heated first.
   [
     /(?<=^|[.;]\s+)(?:once|when|as soon as) (?:the |your )?(oil|butter|ghee|fat|dripping|lard) (?:is|gets|starts|begins|shimmers|foams|sizzles|has)[^,.;]{0,30}?,? (?:then )?(?=(?:add|lay|put|place|brown|sear|fry|tip|drop|slide)\b)/giu,
@@ -356,6 +356,25 @@ const TURNS: Written = [
   [
     /\b(?:transfer|move|put|place|slide)(?: (?:it|the (?:pot|casserole|dish|pan)))? (?:in)?to (?:the |a )?(?:hot |preheated )?oven\b/giu,
     'braise',
+  ],
+  // "Purée in, 1 min": of the tube, and nothing is blended.
+  [/(?<=^|[.;,]\s+)pur[ée]e in(?=[,.;]| for\b)/gimu, 'add the purée'],
+  // "Draw it aside and wait until the pin has fallen": off the heat.
+  [/\b(?:draw|pull) (?:it|the (?:pot|pan|cooker)) aside\b(?! and (?:stuff|fill))/giu, 'heat off'],
+  // "Top with the crisp noodles": how they are, and nothing is fried.
+  [
+    /\bcrisp (?=(?:noodles|onions?|shallots?|bacon|skin|pancetta|tortillas?|lardons|breadcrumbs|croutons|potatoes)\b)(?<=\b(?:the|with|and|of|some|fried|your) crisp )/giu,
+    '',
+  ],
+  // "Put a leg on each and ladle the soup over", of bowls that are filled.
+  [
+    /\bput (?:a|one|two|some) (?:\p{L}+ )?(?:leg|thigh|drumstick|piece|shank|slice|chop|breast)s? (?:on|in(?:to)?) (?:each|top)(?: (?:bowl|plate))?\b/giu,
+    'serve',
+  ],
+  // "Noodles into bowls, broth over": to the table.
+  [
+    /(?<=^|[.;]\s+)((?:the )?(?:\p{L}+ )?(?:noodles|rice|pasta|potatoes|mash|polenta|couscous)) (?:in(?:to)?|on(?:to)?) (?:deep |warm |the )?(?:bowls|plates),? /gimu,
+    'serve with the $1, ',
   ],
   // "Draw aside from the heat": nothing is lifted out.
   [
