@@ -47,6 +47,8 @@ const SAID: readonly (readonly [RegExp, string])[] = [
   ],
   [new RegExp(`\\bpressure,? \\((?:(?:high|low)[ /,]*)?(?:about |around )?${WEIGHT}\\)`, 'giu'), 'pressure'],
   [new RegExp(`\\b(?:5|10|15) ?(?:lbs?|pounds?)\\b\\.? (?:of )?pressure\\b`, 'giu'), 'high pressure'],
+  // "Cover, 10 lbs., 10 min. more".
+  [/\b(?:5|10|15) ?(?:lbs?|pounds?)\b\.?, (?=\d{1,3} ?(?:m|min\w*)\b)/giu, 'high pressure, '],
   // "Place the pressure regulator on the vent pipe": the lid is closed by it.
   [
     /\b(?:place|put|set) (?:the )?(?:pressure )?(?:regulator|weight|control|rocker|gauge|petcock) (?:back )?on (?:the )?(?:vent(?: pipe)?|steam vent|valve|lid|cover|cooker)\b/giu,

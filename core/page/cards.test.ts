@@ -96,3 +96,11 @@ it.each([
   const text = `Beef cheeks\nServes 4\n\nIngredients\n4 beef cheeks\n500ml sweet sherry\n500ml beef stock\n1 lime\n\nMethod\nSear the cheeks.\n${row}\nServe.`;
   expect(read(text)?.method).toContain(row);
 });
+
+it('a list says behind its name for how many it is', () => {
+  expect(
+    read(
+      'Lamb stew\nIngredients (6)\n800g lamb\n1.2L lamb stock\nMethod\nBrown the lamb. Add the stock. High pressure 20 minutes.',
+    )?.plates,
+  ).toBe(6);
+});

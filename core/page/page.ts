@@ -252,7 +252,8 @@ function assemble(
         now.plates ??= platesIn(line.text);
         break;
       case 'ingredients':
-        now.plates ??= platesIn(line.text);
+        // "Ingredients (6)": for so many.
+        now.plates ??= platesIn(line.text) ?? (Number(/\((\d{1,2})\)\W*$/.exec(line.text)?.[1] ?? 0) || null);
         section = line.section;
         break;
       case 'section':

@@ -72,6 +72,9 @@ export function deed(r: Reading, c: Clause): boolean {
   // "Stir in a ladle of the hot sauce": nothing new comes in, and what was done before goes on.
   else if (verb === 'stirin' && r.stage !== 'open' && !meant.length) return true;
   else if (verb === 'brown' && !meant.some((i) => r.isMeat(i))) brownUnnamed(r, c);
+  // "Fry skin-side down in the oil from cold until the fat runs": what was made ready on the board.
+  else if (verb === 'render' && SKIN_DOWN.test(c.text) && !meant.some((i) => r.isMeat(i)))
+    done(r, { ...c, meant: [...c.meant, ...rawToCome(r)] }, verb);
   else done(r, inHand(r, c, verb), verb);
   return true;
 }
@@ -193,10 +196,16 @@ function brownUnnamed(r: Reading, c: Clause): void {
     r.put('soften', r.stage, c, c.meant);
     return;
   }
+  r.put('brown', r.stage, c, [...c.meant, ...rawToCome(r)]);
+}
+
+const SKIN_DOWN = /\b(?:skin|fat)[- ]?sides? down\b/i;
+
+/** Meat that is still to come, where none is named: what was made ready on the board, else what is raw. */
+function rawToCome(r: Reading): readonly number[] {
   const all = r.lines.map((_, i) => i).filter((i) => r.isMeat(i) && r.isToCome(i));
   // What was made ready on the board is what is browned; a ham that is added later is not.
   const onBoard = r.acts.filter((a) => VERBS_THAT.areOfTheBoard.has(a.verb)).flatMap((a) => a.again);
   const raw = all.filter((i) => r.isRawMeat(i));
-  const toCome = [all.filter((i) => onBoard.includes(i)), raw, all].find((some) => some.length > 0) ?? [];
-  r.put('brown', r.stage, c, [...c.meant, ...toCome]);
+  return [all.filter((i) => onBoard.includes(i)), raw, all].find((some) => some.length > 0) ?? [];
 }

@@ -34,6 +34,7 @@ export const GROUPS: readonly { words: RegExp; kinds: readonly FoodKind[]; foods
   },
   { words: /\baromatics\b/i, kinds: ['allium', 'aromatic'] },
   { words: /\bherbs\b/i, kinds: ['herb-soft', 'herb-woody'] },
+  { words: /\b(?:all (?:of )?(?:the )?|the )sauces\b/i, kinds: ['salty-sauce', 'thick-sauce'] },
   { words: /\bcheeses\b/i, kinds: ['cheese', 'cream-cheese'] },
   { words: /\b(?:the|all) dairy\b/i, kinds: ['cream', 'sour-dairy', 'milk', 'cheese', 'cream-cheese'] },
 ];

@@ -18,6 +18,9 @@ const GOES_ON =
 const OF_THE_POT =
   /\b(?:pot|cooker|lid|serve|plates?|platter|release|vent|pressure|sauce|stew|curry|broth|meat|tray|grill|broil\w*|oven|heat|boil|simmer)\b/i;
 
+const STIRS_IN =
+  /^\W*(?:and |then )*(?:stir|fold|add|put|tip|throw|toss) (?:it |them )?(?:in|through|into)\b/i;
+
 /** True where the clause belongs to a pickle, a salsa or a slaw that is made in a bowl once the lid is on, or after it. */
 export function pickled(r: Reading, c: Clause): boolean {
   const { text, sentence, meant } = c;
@@ -41,6 +44,8 @@ export function pickled(r: Reading, c: Clause): boolean {
   if (!r.isLate || INTO_WHAT_COOKS.test(text) || OF_THE_POT.test(text)) return false;
   // "For the pickled onions,": what is done for them is told next.
   if (ONLY_CALLED.test(text) && r.parts[c.n + 1]?.sentence === sentence) return true;
+  // "Stir in the spinach and lemon juice": into what cooks, and no salad.
+  if (STIRS_IN.test(text) && !IN_A_BOWL.test(text) && !CALLED_SO.test(text)) return false;
   const isCalledSo = CALLED_SO.test(text) && fresh.length > 0;
   const isOne = isCalledSo
     ? fresh.every((i) => WITH_IT.includes(r.kindOf(i)))

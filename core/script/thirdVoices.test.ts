@@ -586,3 +586,76 @@ it('water that is added if it is too thick is for whom it may concern, and a boi
   expect(of('Add hot water if too thick.')).toMatch(/release\(\) serve\(coriander\)$/);
   expect(of('Reduce on sauté if thin.')).toMatch(/release\(\) reduce\(\) serve\(coriander\)$/);
 });
+
+describe('a note without a full stop, and a card of its time', () => {
+  it('has its sauces by the one word, its keys cut short, and its rice at the table', () => {
+    expect(
+      acts(
+        '700g beef chuck; 2 tbsp oil; 3 tbsp oyster sauce; 2 tbsp fish sauce; 1 tbsp palm sugar; 200ml beef stock; handful thai basil; 4 eggs, to fry; jasmine rice',
+        'sear beef in oil in 2 lots, 6 min each, out\nall the sauces + sugar + stock, scrape, beef back\nlid, HP 30, NPR\nopen, sauté hi, reduce 5 min\nbasil through at the end\ncrispy fried eggs + rice',
+      ),
+    ).toMatch(
+      /^brown\/6\(beef-chuck sunflower-oil\) liftout\(\) deglaze\(oyster-sauce fish-sauce palm-sugar beef-stock\) return\(\) close\(\) hold\/30\(\) release\(\) reduce\/5\(\) stirin\(thai-basil\) serve\(.*white-rice\)$/,
+    );
+  });
+
+  it('closes again at ten pounds', () => {
+    expect(
+      acts(
+        '4 lb chuck roast; 1/2 c. water; 6 carrots; 6 small potatoes',
+        'Brown the roast. Pour in the water. Cover, set control at 10, cook 45 min after control jiggles. Reduce pressure under cold water. Put in carrots & potatoes. Cover, 10 lbs., 10 min. more. Let pressure go down by itself.',
+      ),
+    ).toMatch(/release\(\) add\(carrot potato\) close\(\) hold\/10\(\) release\(\)/);
+  });
+
+  it('spinach and lemon that are stirred in are no salad', () => {
+    expect(
+      acts(
+        '1 lb ground turkey; 6 cups broth; 3 cups baby spinach; lemon',
+        `Put the turkey and broth in.${LID} Stir in spinach and a squeeze of lemon.`,
+      ),
+    ).toMatch(/release\(\) wilt\(spinach lemon\)$/);
+  });
+});
+
+it('what is waited for, and what for, is one resting lid', () => {
+  expect(
+    acts(
+      '500g chicken breast; 750ml chicken stock; 350g penne; 150ml double cream',
+      `Brown the chicken and take it out. Pour in the stock and add the pasta.${LID} Return the chicken, put the lid back on without pressure and leave on keep warm for 5 minutes so the chicken cooks through in the heat. Stir in the cream.`,
+    ),
+  ).toMatch(/release\(\) return\(\) steamlid\/5\(\) dairy\(double-cream\)$/);
+});
+
+it('legs that lie skin down in cold oil are what renders', () => {
+  expect(
+    acts(
+      '4 duck legs; 1 tsp salt; 1 tbsp rapeseed oil; 400ml water',
+      `Rub the legs with the salt. Fry skin-side down in the oil from cold over a medium heat until the fat runs, 8 min. Remove. Add the water and slip in the duck, skin up.${LID}`,
+    ),
+  ).toMatch(/^season\(salt\) render\/8\(sunflower-oil duck-leg\) liftout\(\)/);
+});
+
+it('couscous with its cucumber and herbs is one bowl, and none of it is stirred into the stew', () => {
+  expect(
+    acts(
+      '1.8kg lamb shoulder; 300ml chicken stock; 250g couscous; 300ml boiling stock; 1 cucumber, diced; handful mint & parsley',
+      `Put the lamb in and pour the chicken stock around.${LID} Meanwhile pour the boiling stock over the couscous, cover 5 mins, fluff, cool, then toss with the cucumber, mint and parsley. Pull the meat apart.`,
+    ),
+  ).toMatch(/soak\/5\(couscous .*cucumber.*\) shred\(\)$/);
+});
+
+it('a minute more than computed is the recipe’s minute', () => {
+  const list =
+    '4 bone-in pork chops, 1 inch thick; 1 tbsp olive oil; 1/2 cup white wine; 3/4 cup chicken stock';
+  const of = (minutes: number): number =>
+    planDish(
+      dishOf(
+        list,
+        `Sear the chops. Add the wine and stock. Pressure cook on High ${minutes} min; natural release 8 min, then vent.`,
+      ),
+      defaultKitchen(),
+    ).heat.holdS / 60;
+  const computed = of(1);
+  expect(of(computed + 1)).toBe(computed + 1);
+});

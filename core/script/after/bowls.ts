@@ -112,9 +112,6 @@ export const ofBowls: Rule = ({ text, meant, lines, last, next, isToCome, said, 
     return 'mix';
   if (some(KINDS.dairy) && ['stirin', 'mix', 'simmer', 'add', 'wilt'].includes(said ?? '')) return 'dairy';
   if (some(KINDS.leaf) && ['stirin', 'simmer'].includes(said ?? '')) return 'wilt';
-  // "Cover the couscous with boiling water": in a bowl of its own.
-  if (all(['grain', 'pasta', 'water']) && some(['grain', 'pasta']) && COVERED_WITH_WATER.test(text))
-    return 'soak';
   // "Meanwhile cook the rice", of which the list has no amount: beside it, for the table.
   const isOfTable = meant.every((i) => lines[i]?.read.amount === null);
   const isApart = isOfTable || BY_THE_PACKET.test(text);
@@ -162,7 +159,7 @@ export const ofTheCrust: Rule = ({ text, soon, some }) =>
 /** What is put where: couscous in its bowl, lentils on the plates, a joint in the dish that goes under the fire. */
 export const ofItsPlace: Rule = ({ text, said, all, some }) => {
   // "Pour boiling water over the couscous, cover and leave 5 minutes": in a bowl of its own.
-  if (all(['grain', 'pasta', 'water']) && some(['grain', 'pasta']) && COVERED_WITH_WATER.test(text))
+  if (all(['grain', 'pasta', 'water', 'stock']) && some(['grain', 'pasta']) && COVERED_WITH_WATER.test(text))
     return 'soak';
   // "Spoon the lentils onto plates".
   if (said === 'liftout' && !some(KINDS.meat) && SPOONED_OUT.test(text)) return 'serve';

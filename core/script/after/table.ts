@@ -176,6 +176,15 @@ export const ofWhatIsUnsaid: Rule = ({ text, meant, lines, last, isToCome, next,
   if (said === null && /\bback\b(?! of\b)/i.test(text)) return 'return';
   if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(LAST_OVER_IT)) return 'serve';
   if (said === null && BESIDE_IT.test(text) && all(OF_THE_TABLE)) return 'serve';
+  // "Crispy fried eggs + rice", at the end of a note: what stands beside it.
+  const isLastWord = next === '' && !/\b(?:in|through|into)\b/i.test(text);
+  if (
+    (said === null || said === 'fry') &&
+    isLastWord &&
+    some(['grain', 'pasta', 'bread']) &&
+    all([...OF_THE_TABLE, 'egg'])
+  )
+    return 'serve';
   // "Rice spread over it, not stirred": a layer.
   if (said === 'stirin' && SPREAD_OVER.test(text) && some(['grain', 'pasta'])) return 'top';
   // Spread over the joint and pressed into its fat, before it browns.

@@ -66,6 +66,12 @@ const NOTES: Written = [
 
 /** How the pot is set: keys, programmes and switches, at which nothing is cooked yet. */
 const KEYS: Written = [
+  // "Open, sauté hi, reduce".
+  [
+    /\bsaut[ée]e? (hi|lo|med)\b\.?/giu,
+    (_, how: string) =>
+      `sauté ${how.toLowerCase() === 'hi' ? 'high' : how.toLowerCase() === 'lo' ? 'low' : 'medium'}`,
+  ],
   // "SAUTÉ HIGH: oil, pork 2 min, out": notes.
   [/^\W*saut[ée]e?(?: (?:mode|high|low|med(?:ium)?|normal|more|less))*: ?/giu, 'fry '],
   // "Sauté low.": how the pot is set, and nothing is fried.
@@ -356,6 +362,11 @@ const TURNS: Written = [
   [
     /\b(?:transfer|move|put|place|slide)(?: (?:it|the (?:pot|casserole|dish|pan)))? (?:in)?to (?:the |a )?(?:hot |preheated )?oven\b/giu,
     'braise',
+  ],
+  // "For 5 minutes so the chicken cooks through in the heat": what it is for.
+  [
+    /,? so (?:that )?(?:the \p{L}+|it|they|everything)(?: can)? (?:cooks?|warms?|heats?|finish(?:es)?|poach(?:es)?)\b[^,.;]*/giu,
+    '',
   ],
   // "Purée in, 1 min": of the tube, and nothing is blended.
   [/(?<=^|[.;,]\s+)pur[ée]e in(?=[,.;]| for\b)/gimu, 'add the purée'],
