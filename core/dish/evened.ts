@@ -4,37 +4,10 @@
  */
 
 import { inLidWords } from './lidWords';
+import { NUMBERS, WORD } from './numberWords';
 import { toldApart } from './oneBreath';
 import { withoutRates } from './perWeight';
 
-const NUMBERS: Readonly<Record<string, number>> = {
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-  fifteen: 15,
-  eighteen: 18,
-  twenty: 20,
-  'twenty-five': 25,
-  thirty: 30,
-  'thirty-five': 35,
-  forty: 40,
-  'forty-five': 45,
-  fifty: 50,
-  sixty: 60,
-  ninety: 90,
-};
-const WORD = `(?:${Object.keys(NUMBERS)
-  .sort((a, b) => b.length - a.length)
-  .map((w) => w.replace('-', '[- ]'))
-  .join('|')})`;
 const UNIT = '(?:min(?:ute)?s?|hours?|hrs?|sec(?:ond)?s?)';
 /** "Five to ten minutes", "twenty-five more minutes", "fifteen-minute". */
 const NUMBER_OF_TIME = new RegExp(

@@ -3,6 +3,8 @@
  * "pressure cook for", "high pressure", "quick release"), so that no rule of the lid has to know the others.
  */
 
+import { WORD } from './numberWords';
+
 /** Programmes of electric pots, by what stands on their keys. */
 const KEYS =
   '(?:meats?|stews?|soups?|broth|poultry|beans?|chill?i|curry|goulash|ragout|casserole|multi-?grain|rice|porridge)';
@@ -18,7 +20,7 @@ const PROGRAMME = new RegExp(
   'giu',
 );
 
-const FIGURE = '(?:\\d{1,3}|[a-z]+(?:[- ]five)?)';
+const FIGURE = `(?:\\d{1,3}|${WORD})`;
 const TIME = `(?:\\d{1,3}|[a-z]{3,7}(?:[- ]five)?) ?(?:-|to )?(?:minutes?|mins?|m|hours?|hrs?)\\b`;
 const HOURS = '(?:half an hour|(?:a|three) quarters? of an hour|an hour)';
 const WEIGHT = '\\d{1,3}(?:[-–]\\d{1,3})? ?(?:lbs?|pounds?|psi|p\\.s\\.i\\.|kpa|bar)\\b\\.?';

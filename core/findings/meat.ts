@@ -1,3 +1,4 @@
+import { EATEN_FIRM } from '../heat/data/softness';
 import { isLoose } from '../heat/data/cuts';
 import type { KindForecast } from '../heat/simulate';
 import { formatDuration, formatTemp } from '../quantity/format';
@@ -277,29 +278,17 @@ function plantFindings(input: FindingInput): Finding[] {
     const helping = (fixes: readonly Fix[]): Fix[] => fixes.filter((f) => !stillIn(f));
     const id = `soft-${kind.softening.id}${kind.later ? '-later' : ''}`;
     const heldMin = ((kind.later ? heat.second?.holdS : undefined) ?? heat.holdS) / 60;
-    // Within what two kitchens differ by nobody says that it will be hard.
-    const isNear = heldMin >= windowMin.from * NEARLY_SOFT;
-    if (state === 'still hard' && isNear)
-      return [
-        {
-          id,
-          severity: 'note',
-          about: 'vegetables',
-          lineIds,
-          text: `The ${kind.label} may still be firm`,
-          why: `${Math.round(kind.sizeMm)} mm pieces want about ${windowMin.from} min in this pot. Try one when you open: a few minutes at a simmer are enough.`,
-          fixes: [],
-        },
-      ];
+    // Within what two kitchens differ by nobody says that a carrot will be hard; a bean that is nearly done is not done.
+    const isNear = EATEN_FIRM.has(kind.softening.id) && heldMin >= windowMin.from * NEARLY_SOFT;
     if (state === 'still hard')
       return [
         {
           id,
-          severity: 'careful',
+          severity: isNear ? 'note' : 'careful',
           about: 'vegetables',
           lineIds,
-          text: `The ${kind.label} will still be hard`,
-          why: `${Math.round(kind.sizeMm)} mm pieces want about ${windowMin.from} min in this pot.${kind.softening.id === 'bean-dry' ? ' Soaked overnight they take a third of it.' : ''}`,
+          text: isNear ? `The ${kind.label} may still be firm` : `The ${kind.label} will still be hard`,
+          why: `${Math.round(kind.sizeMm)} mm pieces want about ${windowMin.from} min in this pot.${kind.softening.id === 'bean-dry' ? ' Soaked overnight they take a third of it.' : ''}${isNear ? ' Try one when you open: a few minutes at a simmer are enough.' : ''}`,
           fixes: hardFixes(input, { ...kind, lineIds }, windowMin.from, helping),
         },
       ];

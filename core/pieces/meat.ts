@@ -100,6 +100,8 @@ interface MeatTold {
   hasNoBones?: boolean;
   /** Slices are filled and rolled up. */
   isRolled?: boolean;
+  /** Mince is filled into vegetables: as thick as they are. */
+  isStuffed?: boolean;
   /** How a line is cut, where the line itself does not say. */
   sizeOf?: (lineId: string) => Omit<SizeTold, 'index'> | undefined;
 }
@@ -112,11 +114,12 @@ export function meatPieces(
   items: readonly PlacedItem[],
   dish: Dish,
   kitchen: Kitchen,
-  { hasNoBones = false, isRolled = false, sizeOf = () => undefined }: MeatTold = {},
+  { hasNoBones = false, isRolled = false, isStuffed = false, sizeOf = () => undefined }: MeatTold = {},
 ): MeatPiece[] {
   const found = items.flatMap((item): MeatPiece[] => {
     const food = item.read.food;
-    const cut = cutOf(item);
+    const isFilling = isStuffed && food?.kind === 'ground-meat';
+    const cut = isFilling ? cutById('filling') : cutOf(item);
     if (
       !food ||
       !cut ||

@@ -262,6 +262,7 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
   const acts = script?.acts ?? [];
   const meat = meatPieces(items, dish, kitchen, {
     hasNoBones: isWorkedWithoutBones(acts),
+    isStuffed: acts.some((a) => a.verb === 'stuff' && isOfVegetables(a, items)),
     isRolled: acts.some((a) => a.verb === 'stuff' && ROLLED_UP.test(a.words)),
     sizeOf: (lineId) => script?.sizes.find(({ index }) => dish.lines[index]?.id === lineId),
   });
@@ -308,6 +309,13 @@ function heatDish(dish: Dish, loaded: LoadedPot, calibration: Calibration): Heat
       }
     : { ...base, told: { minutes, isFollowed, ...whistles }, heating: computed, heat };
 }
+
+/** True of peppers, courgettes, onions that are filled: they are what the act brings. */
+const isOfVegetables = ({ id, lines }: Pick<Act, 'id' | 'lines'>, items: readonly PlacedItem[]): boolean =>
+  lines.length > 0 &&
+  items
+    .filter((i) => i.actId === id)
+    .every((i) => /^(?:allium|(?:root|slow|quick)-veg|leaf)$/.test(i.read.food?.kind ?? ''));
 
 const IN_BATCHES = /\b(?:in|into) (two|three|four|2|3|4) (?:batches|goes|lots)\b/i;
 const FIGURES: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4 };

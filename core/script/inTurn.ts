@@ -1,22 +1,9 @@
+import { NUMBERS, WORD } from '../dish/numberWords';
 import type { Pantry } from '../pantry/pantry';
 import { linesNamed } from './align';
 import type { ScriptLine } from './line';
 
-const NUMBERS: readonly string[] = [
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-];
-const COUNT = `(\\d{1,2}|${NUMBERS.join('|')})`;
+const COUNT = `(\\d{1,2}|${WORD})`;
 const UP_TO =
   '(?:,? ?\\(?(?:up )?(?:through|thru|to|until|ending with) (?:and including )?(?:the )?([^()]{3,40})\\))?';
 /** "Soy sauce and next 4 ingredients (through gochujang)". */
@@ -28,9 +15,13 @@ const FIRST = new RegExp(
 );
 const LAST = new RegExp(`\\b(?:the )?last ${COUNT} ingredients\\b`, 'iu');
 /** "Onion through bay leaf", "cumin through cayenne". */
-const THROUGH = /\b(?:the )?((?:\p{L}+ ){0,2}\p{L}+) through (?:the )?((?:\p{L}+ ){0,2}\p{L}+)/iu;
+const THROUGH = /\b(?:the )?((?:\p{L}+ ){0,2}\p{L}+) through (?!the\b)((?:\p{L}+ ){0,2}\p{L}+)/iu;
 
-const countOf = (told = ''): number => NUMBERS.indexOf(told.toLowerCase()) + 1 || Number(told);
+/** "Fold cream through pasta", "press it through a sieve": how it goes in, and nothing is counted. */
+const GOES_THROUGH =
+  /\b(?:stir|fold|toss|pass|push|press|rub|run|swirl|strain|put|work|sieve|turn|spoon|drizzle)\w*\b[^,;]* through\b/i;
+
+const countOf = (told = ''): number => NUMBERS[told.toLowerCase()] ?? Number(told);
 
 /** Lines that a clause counts off by their place in the list: "the first five ingredients", "cumin through cayenne"; none where it counts none. */
 export function linesInTurn(text: string, lines: readonly ScriptLine[], pantry: Pantry): readonly number[] {
@@ -51,7 +42,7 @@ export function linesInTurn(text: string, lines: readonly ScriptLine[], pantry: 
   if (first) return from(0, countOf(first[1]), first[2]);
   const last = LAST.exec(text);
   if (last) return from(Math.max(0, lines.length - countOf(last[1])), countOf(last[1]), undefined);
-  const through = THROUGH.exec(text);
+  const through = GOES_THROUGH.test(text) ? null : THROUGH.exec(text);
   const [start] = named(through?.[1] ?? '');
   const end = named(through?.[2] ?? '').at(-1);
   return start !== undefined && end !== undefined && end > start + 1 ? from(start, 0, through?.[2]) : [];

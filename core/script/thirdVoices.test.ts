@@ -1,3 +1,4 @@
+import { inLidWords } from '../dish/lidWords';
 import { readLine } from '../dish/read';
 import { defaultKitchen } from '../kitchen/kitchen';
 import { linesApart } from '../page/recipe';
@@ -658,4 +659,56 @@ it('a minute more than computed is the recipe’s minute', () => {
     ).heat.holdS / 60;
   const computed = of(1);
   expect(of(computed + 1)).toBe(computed + 1);
+});
+
+it.each(['Stir the butter through the rice.', 'Fold butter through rice.'])(
+  'what goes through something counts nothing off: %s',
+  (fold) => {
+    const said = acts(
+      '500 g chicken; 60 g butter; 1 lemon; 50 g olives; 300 g rice; 400 ml stock',
+      `Put the chicken and stock in.${LID} ${fold}`,
+    );
+    expect(said).not.toMatch(/lemon|olive/);
+  },
+);
+
+it.each(['Let it cool before opening.', 'Leave it standing before you open.', 'Heat off. Stir more. Vent.'])(
+  'a word that is no number is no minutes: %s',
+  (end) => {
+    expect(inLidWords(end)).toBe(end);
+  },
+);
+
+it('beans that get half of their minutes are hard, and are not said to be nearly done', () => {
+  const list = '1 lb dried black beans; 300 g sausage; 1.5 l stock';
+  const found = (minutes: number) =>
+    planDish(
+      dishOf(
+        list,
+        `Brown the sausage. Add the beans and stock. Lock the lid. High pressure ${minutes} minutes. QR.`,
+      ),
+      defaultKitchen(),
+    ).findings.find((f) => f.id === 'soft-bean-dry');
+  for (const minutes of [12, 16, 20]) expect(found(minutes)?.severity ?? 'none').not.toBe('note');
+  expect(found(12)?.text).toContain('will still be hard');
+});
+
+describe('mince in a vegetable', () => {
+  const LIST =
+    '4 large bell peppers; 400g beef mince; 120g cooked rice; 1 egg; 400g tin chopped tomatoes; 200ml beef stock';
+  const plan = planDish(
+    dishOf(
+      LIST,
+      'Mix the mince, rice and egg. Fill the peppers loosely. Pour the tomatoes and stock into the pot. Stand the trivet in it and set the peppers on the trivet. Lock the lid and cook on high for 5 minutes. Leave for 5 minutes, then release.',
+    ),
+    defaultKitchen(),
+  );
+  it('is as thick as the vegetable, and five minutes are not enough for its middle', () => {
+    expect(plan.heat.suggestedMin).toBeGreaterThan(8);
+    expect(plan.findings.find((f) => f.id === 'recipe-minutes')?.severity).toBe('careful');
+    expect(plan.findings.map((f) => f.why).join(' ')).not.toContain('Infinity');
+  });
+  it('is filled into the peppers, and no mince is stuffed', () => {
+    expect(plan.steps.map((s) => s.title)).toContain('Stuff bell peppers');
+  });
 });

@@ -231,7 +231,9 @@ function objectOf(done: Done, verb: Verb, made: ReturnType<typeof asProduct>): s
         ? onPlate
         : unique(input.meat.map((m) => asWritten(m.label, m.item.read.foodText)));
   // What is put on the rack is what is put there, meat or not.
-  const isOnRack = PUT_THERE.has(act.verb) && names.length > 0;
+  // "Fill the peppers" with mince: it is the peppers that are stuffed.
+  const isHollow = act.verb === 'stuff' && input.items.filter(isOfMeatKind).every(isMinced);
+  const isOnRack = (PUT_THERE.has(act.verb) || isHollow) && names.length > 0;
   const who = !isOfMeat || isOnRack ? names : ofMeat.length ? ofMeat : labels;
   const isSimmered = SIMMERS.has(act.verb) && mine.length > 0 && againAll.some(isOut);
   const comesBack = (COMES_BACK.has(act.verb) || isSimmered) && again.length > 0;

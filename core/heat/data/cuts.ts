@@ -58,6 +58,8 @@ const FLOOR_MIN = { lean: 2, quick: 4, chops: 5, mince: 5, stewing: 8, stewsFrom
 export const SLICED_POULTRY_MM = 12;
 /** Thin slices that are filled and rolled up, mm. Source: roulades as they are tied, a thumb to two thick; spread 25 %. */
 export const ROLLED_MM = 38;
+/** Mince in a hollowed vegetable, mm across: a pepper, a courgette, an onion. Source: ordinary sizes as sold, 50-75; spread 20 %. */
+export const STUFFED_MM = 60;
 /** Sausage in coins, mm. Source: ordinary kitchen practice; spread 40 %. */
 export const SLICED_SAUSAGE_MM = 10;
 /** Poultry in cubes of no said size, mm. Source: bites of breast and thigh, 2-3 cm; spread 30 %. */
@@ -137,6 +139,8 @@ export const CUTS: readonly Cut[] = [
   cut('rabbit', 'rabbit', 35, 66, 'ten', { safe: 'ground', exponent: 0.9, depth: 0.8 }),
   cut('ground-meat', 'ground meat', 14, 36, 'quick', { cubes: false, safe: 'ground', floorMin: FLOOR_MIN.mince }),
   cut('meatball', 'meatballs', 40, 14, 'ten', { cubes: false, safe: 'ground', exponent: 2 }),
+  // Mince that is filled into a pepper or a courgette: done when its middle is hot, nothing in it has to melt first.
+  cut('filling', 'mince in a vegetable', STUFFED_MM, 0, 'ten', { cubes: false, safe: 'ground', exponent: 1.8, dryAfterMin: 30, floorMin: FLOOR_MIN.mince }),
   cut('sausage', 'sausage', 28, 19, 'ten', { cubes: false, safe: 'ground', exponent: 1 }),
   cut('cured', 'cured meat', 8, 12, 'quick', { cubes: false }),
 ];

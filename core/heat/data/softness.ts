@@ -136,3 +136,18 @@ function idOf(name: string, kind: string, soaked: boolean): string | undefined {
       return undefined;
   }
 }
+
+/** What may be eaten while it is still firm: vegetables, and no pulses or grains. */
+export const EATEN_FIRM: ReadonlySet<string> = new Set([
+  'potato',
+  'sweet-potato',
+  'carrot',
+  'parsnip',
+  'swede',
+  'celeriac',
+  'beetroot',
+  'squash',
+  'cabbage',
+  'celery',
+  'fennel',
+]);
