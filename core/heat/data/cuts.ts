@@ -59,7 +59,7 @@ export const SLICED_POULTRY_MM = 12;
 /** Thin slices that are filled and rolled up, mm. Source: roulades as they are tied, a thumb to two thick; spread 25 %. */
 export const ROLLED_MM = 38;
 /** Mince in a hollowed vegetable, mm across: a pepper, a courgette, an onion. Source: ordinary sizes as sold, 50-75; spread 20 %. */
-export const STUFFED_MM = 60;
+const STUFFED_MM = 60;
 /** Sausage in coins, mm. Source: ordinary kitchen practice; spread 40 %. */
 export const SLICED_SAUSAGE_MM = 10;
 /** Poultry in cubes of no said size, mm. Source: bites of breast and thigh, 2-3 cm; spread 30 %. */
