@@ -126,6 +126,10 @@ function readContainer(
 const CUT_HOW =
   /^((?:\d[\d\s/.½¼¾–-]*|an?|one|two|three|four|five|six|eight))\s+(?:very )?(?:thick|thin|thinly|fat|good|generous|nice|chunky)(?:[- ]cut)?\s+(?=(?:slices?|rashers?|strips?|coins?|rounds?|wedges?|pieces?)\b)/i;
 
+/** "2 packed cups baby spinach": how the cup is filled stands before it as well as behind it. */
+const CUP_PACKED =
+  /^([\d¼-¾⅓⅔][\d\s/.½¼¾⅓⅔–-]*|an?|one|two|three|four|half an?)\s+((?:(?:firmly|loosely|lightly|tightly|well)[- ])?packed)\s+((?:cups?|c\.?|tbsps?|tablespoons?|handfuls?|pints?)(?: of)?)\s+/iu;
+
 /** "Five spice 1 tsp": a name that begins with a number. */
 const NAMED_BY_NUMBER = /^\W*(?:chinese )?(?:five|seven|three)[- ](?:spice|pepper)/i;
 
@@ -136,7 +140,7 @@ const NAMED_BY_NUMBER = /^\W*(?:chinese )?(?:five|seven|three)[- ](?:spice|peppe
 export function readAmount(text: string): FoundAmount | null {
   if (NAMED_BY_NUMBER.test(text)) return null;
   const plain = plainFigures(text);
-  const found = readPlainAmount(plain.text.replace(CUT_HOW, '$1 '));
+  const found = readPlainAmount(plain.text.replace(CUT_HOW, '$1 ').replace(CUP_PACKED, '$1 $3 $2 '));
   if (!found || !plain.readAs || found.amount.content) return found;
   return { ...found, amount: { ...found.amount, readAs: plain.readAs } };
 }

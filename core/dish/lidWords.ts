@@ -27,6 +27,100 @@ const WEIGHT = '\\d{1,3}(?:[-–]\\d{1,3})? ?(?:lbs?|pounds?|psi|p\\.s\\.i\\.|kp
 
 /** In the order in which they are tried. */
 const SAID: readonly (readonly [RegExp, string])[] = [
+  // "Simmer covered (no whistle on)", "without the weight": an open pot with something over it.
+  [
+    /\(? ?\b(?:with )?(?:no|without(?: (?:the|any|putting on the))?) (?:whistles?|weights?|regulator)(?: (?:on|fitted|attached))? ?\)?(?! (?:sounds?|heard|comes?))|\b(?:with )?(?:the )?(?:whistle|weight) (?:off|removed|taken off)\b/giu,
+    ' (no pressure) ',
+  ],
+  // "Put on the crisping lid, 200°C for 8 minutes": heat from above, and no pressure.
+  [
+    /\b(?:(?:put on|close|lower|attach|fit|use|add|swap (?:to|on|in|for)|switch to|change to|with|under|using) )(?:the |your )?(?:air[- ]?(?:fry(?:er|ing)?|crisp(?:er|ing)?)|crisp(?:ing|er)?|grill(?:ing)?|broil(?:ing|er)?)[- ](?:lid|attachment|top)\b(?:,? (?:and|to) (?:air[- ]?(?:fry|crisp)|crisp|cook|broil|grill)(?: it| them)?)?/giu,
+    'grill',
+  ],
+  [/\bair[- ]?crisp\b/giu, 'air fry'],
+  // "High pressure 12 min / natural release 10 min".
+  [/(?<=\d ?(?:m|mins?|minutes?)) ?\/ ?(?=\p{L})/giu, '; '],
+  // "Set 12:00 on pressure".
+  [/\b(\d{1,2}):00(?= (?:on|at|high|low|pressure|minutes|mins)\b)/giu, '$1 minutes'],
+  [/\bnormal release\b/giu, 'natural release'],
+  // "Until two red rings show": the pressure, as some valves show it.
+  [
+    /\b(?:bring(?: it| the (?:pot|cooker))? (?:back )?|(?:once|when|until|till) (?:the )?(?:indicator|valve|pin|rod) )(?:up )?(?:to|shows|is at) (?:the )?(?:second|2nd|two|both) (?:red |white )?(?:rings?|lines?|bars?|marks?)\b/giu,
+    'bring to high pressure',
+  ],
+  [
+    /\b(?:until|till|when|once) (?:the |all )?(?:rings?|lines?) (?:have |has |are )?(?:gone|sunk|dropped|disappeared)(?: down)?\b/giu,
+    'natural release',
+  ],
+  [
+    /\b(?:let|leave) the (?:rings?|lines?|indicator|rod) (?:to )?(?:go down|sink|drop|fall|disappear)\b/giu,
+    'let the pressure fall',
+  ],
+  // "Cook at 80 kPa".
+  [/\b(?:at|under|to) \d{2,3} ?k\.?pa\b/giu, 'at high pressure'],
+  // "Pressure, high, 4".
+  [
+    new RegExp(`\\bpressure(?: cook)?,? (?:on )?(high|low),? (?:for )?(${FIGURE})(?=[.,;]|$)`, 'giu'),
+    '$1 pressure $2 minutes',
+  ],
+  // "Full pressure, 12", "on HP for twelve": minutes, where nothing else is counted.
+  [
+    new RegExp(
+      `\\b(HP|LP|(?:high|low|full|working) pressure|pressure[- ]cook)(?: for|:|,)? (${FIGURE})(?=[.,;]|$)`,
+      'giu',
+    ),
+    '$1 $2 minutes',
+  ],
+  [
+    /(?<=^|[.;]\s+|\n\s*)(?:and |then )?(?:(?:put|pop) the )?(?:lid|cover) (?:back )?on(?: again)?[,;.] (?:(?:back )?(?:up )?to )?(?:full |high |working )?pressure(?: again)?,? (?:for )?(?=\d|(?:another |a further )|[a-z]{3,7} min)/giu,
+    'Lock the lid, high pressure for ',
+  ],
+  // "Cool under the tap. … Tap again."
+  [
+    /(?<=[.;,] |\n)(?:(?:under )?(?:the )?(?:cold )?tap(?: again)?|same again under the tap)(?=[.;,]|\s*$)/giu,
+    'quick release',
+  ],
+  [
+    /(?<=[.;,] |\n)(?:release|let (?:it|the (?:pressure|steam)) (?:go|out|off|down)|vent)?,? ?(?:as before|(?:in )?the same way|the same as before|again)(?=[.;,]|\s*$)/giu,
+    'release the pressure',
+  ],
+  // "Keep warm for ten, then vent", "do not open it for ten minutes".
+  [
+    new RegExp(
+      `\\b(?:keep|on) (?:it )?warm(?: for)? (${FIGURE})(?: minutes?| mins?)?,? (?:and )?then (?=vent|releas|open|let|quick)`,
+      'giu',
+    ),
+    'natural release for $1 minutes, then ',
+  ],
+  [/\b(?:do not|don['’]t) (?:open|touch|vent)(?: (?:it|the (?:lid|pot|cooker)))? for\b/giu, 'leave it for'],
+  [
+    new RegExp(
+      `\\b(wait|leave it|give it|let it be|let it sit)(?: for)?(?: another)? (${FIGURE}),? (?:and )?(?:then )?(?=vent\\b|releas|open the|quick)`,
+      'giu',
+    ),
+    '$1 $2 minutes, then ',
+  ],
+  [/\bdepressuri[sz]e (?:it )?(?:quickly|at once|fast|immediately)\b/giu, 'quick release'],
+  [
+    /\b(?:put|set|drop|place) (?:on the (?:weight|whistle)|the (?:weight|whistle) on)(?: and count| and time| for)?\b(?! the lid)/giu,
+    'lock the lid; at pressure for',
+  ],
+  [/\blift (?:off )?the weight (?:off )?with\b/giu, 'open the valve with'],
+  [
+    /\bforc(?:e|ing) (?:out )?(?:the )?(?:rest|remainder|remaining (?:steam|pressure))(?: out)?\b/giu,
+    'quick release of the rest',
+  ],
+  [/\bQPR\b/gu, 'quick release'],
+  // "Back to pressure for 4", "same pressure, same release".
+  [
+    new RegExp(
+      `\\b((?:back|up|return\\w*|bring) (?:it )?(?:up )?to (?:full |high |low )?pressure(?: again)?),? (?:for )?(?:another )?(${FIGURE})(?=[.,;]|$)`,
+      'giu',
+    ),
+    '$1 for $2 minutes',
+  ],
+  [/\b(?:at )?(?:the )?same pressure\b/giu, 'at high pressure'],
+  [/\b(?:the )?same release\b/giu, 'release the pressure'],
   // "Repeat at high pressure for four minutes".
   [/\brepeat(?: the cooking)?(?= (?:at|on|under) (?:high |low |full )?pressure\b)/giu, 'pressure cook'],
   // "Set control at 10 lbs. and cook 20 min after control jiggles. Cool cooker at once": a weight, in its old words.

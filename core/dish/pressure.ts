@@ -412,7 +412,7 @@ const MORE_HIGH =
 
 /** A clause that is only a time: "about 15 minutes", "(10 mins)". */
 const BARE_TIME =
-  /^\W*(?:for |takes |taking |this takes )?(?:(?:about|approx\w*\.?|around|roughly|another|~)\s*)?\d{1,2}(?:\s*(?:-|–|to)\s*\d{1,2})?\s?(?:m|mins?|minutes?)\W*$/i;
+  /^\W*(?:for |takes |taking |this takes )?(?:(?:about|approx\w*\.?|around|roughly|another|~)\s*)?\d{1,2}(?:\s*(?:-|–|to)\s*\d{1,2})?\s?(?:m|mins?|minutes?)(?: or so| or thereabouts)?\W*$/i;
 
 /** "10 minutes high, natural" names the minutes at pressure; "natural for 10 minutes" and "10 minutes natural" do not. */
 function isAtPressureFirst(clause: string): boolean {

@@ -48,6 +48,8 @@ export function tellApart(clean: string, amount: Amount | null, pantry: Pantry):
   if (citrus.length) return citrus;
   const halves = halfAndHalf(clean, amount);
   if (halves.length && halves.every((text) => pantry.find(readAmount(text)?.rest ?? ''))) return halves;
+  const shared = oneName(clean, pantry);
+  if (shared.length) return shared;
   const counted = countedTogether(clean, pantry);
   if (counted.length) return counted;
   const parted = oneAndOther(clean);
@@ -60,7 +62,7 @@ export const listName = (text: string): string | null => LABELLED.exec(text.trim
 
 /** "Dry rub (2 tbsp sugar, 1 tbsp paprika)", "Whole spices - 4 cloves, 3 cardamoms": a name for what is listed behind it. */
 const LABELLED =
-  /^((?:\p{L}+[ -]){0,3}(?:spices|rub|marinade|seasonings?|masala|bouquet(?: garni)?|aromatics|dressing|sauce|glaze|slurry|mix|mixture|toppings?|garnish(?:es)?|herbs|vegetables|veg|tempering|tadka|tarka|paste|brine|salsa|slaw|salad|filling|dough|batter|crust|gremolata))\s*(?:[:：]|\s[-–—]|\()\s*([^()]+?)\)?$/iu;
+  /^(for (?:the |a )?\p{L}+(?: \p{L}+)?(?=(?: \([^)]*\))?\s*(?:[:：]|\s[-–—])\s*(?:\d|[¼-¾]|an? )[^,]*,)|(?:\p{L}+[ -]){0,3}(?:spices|rub|marinade|seasonings?|masala|bouquet(?: garni)?|aromatics|dressing|sauce|glaze|slurry|mix|mixture|toppings?|garnish(?:es)?|herbs|vegetables|veg|tempering|tadka|tarka|paste|brine|salsa|slaw|salad|filling|dough|batter|crust|gremolata))(?: \([^)]*\))?\s*(?:[:：]|\s[-–—]|\()\s*([^()]+?)\)?$/iu;
 
 /** "1 beef cube in ¾ pt hot water": the cube, and the water that it makes a stock of; empty for anything else. */
 function cubeInWater(clean: string): string[] {
@@ -97,6 +99,33 @@ function halfAndHalf(clean: string, amount: Amount | null): string[] {
   if (!found || !amount || !food) return [];
   const half = formatAmount(amount, 0.5);
   return [`${half} ${food}, ${found[1] ?? ''}`, `${half} ${food}, ${found[2] ?? ''}`];
+}
+
+/** "1 red + 1 green pepper, in chunks", "1 each red and yellow pepper": two foods that share the last word of their names; empty for anything else. */
+function oneName(clean: string, pantry: Pantry): string[] {
+  const N = '(\\d{1,2}|[½¼¾]|half an?|an?|one|two|three|four|half)';
+  const found =
+    new RegExp(
+      `^${N} (\\p{L}+)\\s*(?:and|&|\\+|plus|,)\\s*${N} (\\p{L}+) ((?:bell |sweet |pointed )?\\p{L}+)(\\W.*)?$`,
+      'iu',
+    ).exec(clean) ??
+    // "1 each red and yellow pepper": as many of both.
+    clean
+      .replace(new RegExp(`^${N} (?:each|of each),? (?:of )?(?=\\p{L}+ (?:and|&|\\+) )`, 'iu'), '$1 ')
+      .match(
+        new RegExp(
+          `^${N} (\\p{L}+)\\s*(?:and|&|\\+)()\\s*(\\p{L}+) ((?:bell |sweet |pointed )?\\p{L}+)(\\W.*)?$`,
+          'iu',
+        ),
+      );
+  if (!found) return [];
+  const [, n = '', one = '', m = '', other = '', noun = '', rest = ''] = found;
+  if (!m && !/\beach\b/i.test(clean)) return [];
+  const names = [`${one} ${noun}`, `${other} ${noun}`];
+  const areFoods = names.every((name) => pantry.named(name) !== undefined) && pantry.named(one) === undefined;
+  // "1 large and 1 small onion": sizes of one food, which are counted together.
+  if (!areFoods || pantry.named(names[0] ?? '')?.id === pantry.named(names[1] ?? '')?.id) return [];
+  return [`${n} ${names[0] ?? ''}${rest}`, `${m || n} ${names[1] ?? ''}${rest}`];
 }
 
 /** "1 onion 2 carrots 1 small turnip", as cards set them side by side; empty for anything else. */
@@ -154,7 +183,7 @@ function peelAndJuice(clean: string): string[] {
 const APART =
   /\s*(?:,|;|\/(?=\s+(?:\d|[¼-¾]))|\.(?=\s+(?:\d|[¼-¾]|a\s|couple\s|one\s|two\s|three\s|half\s))|\s[+&]\s|\+|\b(?:and|plus|mashed with|kneaded with|mixed with)\b|(?<!\b(?:studded|stuck|spiked|pierced|pricked|whisked|beaten) )\bwith\b(?=\s+(?:\d|[¼-¾]|an?\s)))\s*/iu;
 const TO_SERVE =
-  /,?\s*(?:[-–—]\s*)?\b(?:to serve|for serving|to garnish|for garnish(?:ing)?|(?:for|as) toppings?|to top|for the top)\b.*$/i;
+  /,?\s*(?:[-–—]\s*)?\b(?:to serve|for serving|to garnish|for garnish(?:ing)?|(?:for|as) toppings?|to top|for the top|(?:to|for) finish(?:ing)?)\b.*$/i;
 /** "Flour for the meat": the flour. */
 const FOR_WHAT = /\s+(?:for (?:the )?\p{L}+(?: \p{L}+)?|to (?:coat|dust|dredge|fry|finish|taste))$/iu;
 /** "Zest of 1 lemon": as much as that gives. */

@@ -84,7 +84,7 @@ describe('before the lid', () => {
       'add(chicken-drumstick)',
       'close/12()',
       'hold/12()',
-      'release()',
+      'release/10()',
     ]);
     expect(pressureRuns('chicken in. 12 min high, let it sit 10 then vent.')).toMatchObject([
       { minutes: 12, release: 'ten', releaseMin: 10 },

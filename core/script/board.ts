@@ -6,7 +6,7 @@ import type { FoodKind } from '../pantry/food';
 import { VERBS_THAT } from './data/verbs';
 
 const TIP =
-  /^(?:\W*)(?:do not|don['’]?t|never|no need\b|there(?:['’]s| is) no need\b|add (?:a little |some )?more\b|adding more\b|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending)/i;
+  /^(?:\W*)(?:do not|don['’]?t|never|no need\b|there(?:['’]s| is) no need\b|add (?:a little |some )?more\b|adding more\b|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending|(?:double[- ])?check\b(?! (?:the |for |your )*(?:seasoning|salt|taste)\b)(?!.*\b(?:season|taste|adjust)\b)|(?:ensure|verify|confirm)\b|test\b.{0,40}\b(?:done|cooked|tender|ready|soft|through)\b)/i;
 
 /** "If the gravy is thin, boil it down": for whom it may concern, the whole sentence. */
 const PERHAPS =
@@ -253,7 +253,7 @@ function wholeOf(r: Reading): void {
   const browned = r.acts.findLast((a) => a.verb === 'brown' && a.lines.some((l) => r.isRawMeat(l.index)));
   for (const line of browned?.lines ?? []) {
     if (!r.isRawMeat(line.index) || line.share >= 1) continue;
-    line.share = 1;
+    line.share += 1 - (r.used.get(line.index) ?? 0);
     r.used.set(line.index, 1);
   }
 }

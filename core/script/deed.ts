@@ -1,3 +1,4 @@
+import { OWN_BOWL } from './before/board';
 import { timeNamed } from '../dish/pressure';
 import { type FoodKind } from '../pantry/food';
 import { cookedApartFor } from './apart';
@@ -148,7 +149,8 @@ function goesOn(r: Reading, c: Clause): void {
   );
   if (inferred !== null) {
     if (r.stage === 'prep') r.stage = 'open';
-    const verb = inferred === 'add' && RACK.test(sentence) && ON_IT.test(text) ? 'rack' : inferred;
+    const onRack = OWN_BOWL.test(text) && meant.some((i) => r.kindOf(i) === 'grain') ? 'bowl' : 'rack';
+    const verb = inferred === 'add' && RACK.test(sentence) && ON_IT.test(text) ? onRack : inferred;
     r.put(verb, r.stage, { n, text, sentence, meant, named: meant, product: undefined }, meant);
     return;
   }

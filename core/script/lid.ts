@@ -96,7 +96,10 @@ export function closing(r: Reading, c: Clause): boolean {
   // "Put the lid back on and do 3 more minutes. QR": what is let go next was under pressure for so long.
   const minutes = minutesNamed(text);
   const isTold =
-    HOLDS.test(text) || surelyLetsGo(r.parts[c.n + 1]?.text ?? '') || (r.run === 0 && minutes === r.minutes);
+    HOLDS.test(text) ||
+    surelyLetsGo(r.parts[c.n + 1]?.text ?? '') ||
+    // "Close up again and give it four more minutes".
+    (r.run === 0 ? minutes === r.minutes : /\b(?:more|another|further|longer)\b/i.test(text));
   if (whistlesNamed(text) !== null || (minutes !== null && isTold)) r.putLid(c, 'hold');
   r.stage = 'closed';
   return true;
@@ -125,7 +128,7 @@ export function holding(r: Reading, c: Clause): boolean {
     // A second lid, told in one breath: "potatoes in, another 4 minutes under pressure".
     r.stage = 'after';
     r.run++;
-    if (meant.length) r.put('add', r.stage, c, meant);
+    if (meant.length) r.put('add', r.stage, c, meant).minutes = null;
   }
   if (!isHold || r.stage === 'table' || r.run >= r.lids) return false;
   if (r.stage !== 'closed') {

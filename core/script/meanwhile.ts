@@ -10,9 +10,12 @@ import { MEANWHILE } from './wording';
 
 /** "Meanwhile fry the mushrooms in butter": done in a pan or a bowl of its own while the pot is closed. */
 export function meanwhile(r: Reading, c: Clause): boolean {
-  if (r.stage !== 'closed' || !r.has('hold') || r.run + 1 < r.lids) return false;
+  const isToCloseAgain = r.run + 1 < r.lids && !MEANWHILE.test(c.sentence);
+  if (r.stage !== 'closed' || !r.has('hold') || isToCloseAgain) return false;
   // "Meanwhile," before a comma: what is done meanwhile is told next.
   if (ONLY_MEANWHILE.test(c.text)) return true;
+  // "Meanwhile make the dumplings: knead …": its name, and how is told next.
+  if (r.run + 1 < r.lids && NAMES_WHAT.test(c.text) && r.parts[c.n + 1]?.sentence === c.sentence) return true;
   const { last } = r;
   const isBegun = last?.stage === 'closed' && last.run > r.run;
   if ((!MEANWHILE.test(c.sentence) && !isBegun) || OPENS_IT.test(c.text)) return false;
@@ -26,7 +29,9 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     last.run > r.run &&
     c.meant.every((i) => isOfIt(i) || isNameOfIt(i)) &&
     // "Tip the stew into a dish": the pot is open by now.
-    (c.meant.length > 0 || !OF_THE_DISH.test(c.text));
+    (c.meant.length > 0 || !OF_THE_DISH.test(c.text)) &&
+    // "Roll into eight dumplings": what was mixed is shaped.
+    !(last.verb === 'mix' && SHAPES_IT.test(c.text));
   // "…, season and set aside", "push it through a grater into boiling water. Drain": of what is beside the pot.
   if (isGoingOn) {
     const minutes = timeNamed(c.text);
@@ -67,7 +72,9 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     !INTO_WHAT_COOKS.test(c.text) &&
     c.meant.filter((i) => r.isToCome(i)).length > 1 &&
     !c.meant.some((i) => r.isRawMeat(i));
-  const verb = isInMilk ? 'simmer' : isInBowl ? 'mix' : toldVerb;
+  // "Meanwhile grind the coconut and cashews": a paste of its own, and no sauce that is blended.
+  const isGround = toldVerb === 'blendafter' && c.meant.some((i) => r.isToCome(i));
+  const verb = isInMilk ? 'simmer' : isInBowl ? 'mix' : isGround ? 'blend' : toldVerb;
   const isSame = isBegun && isSameBowl(r, c, verb);
   const isBeside = isSame || (verb !== null && BESIDE_IT.has(verb) && c.meant.some((i) => r.isToCome(i)));
   if (isBeside && verb !== null && !isSame) {
@@ -79,6 +86,7 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   return isBeside;
 }
 
+const SHAPES_IT = /^\W*(?:and |then )*(?:roll|form|shape|divide|mould|mold)\b/i;
 const OF_THE_DISH =
   /\b(?:tip|transfer|spoon|ladle|pour|bake)\b.*\b(?:stew|curry|chilli|ragu|filling|dish|oven|\d{3} ?°?[CF]?)\b/i;
 const MASHES = /^\W*(?:and |then |drain,? (?:and )?)*(?:mash|crush|rice|beat)\b/i;
@@ -164,6 +172,8 @@ function intoTheDough(r: Reading, { meant, text }: Clause, dough: Act): boolean 
 }
 
 /** "While the chilli cooks," with what is done told behind the comma. */
+const NAMES_WHAT =
+  /^\W*(?:in the meantime|meanwhile|while (?:it|that|this|the \p{L}+)(?:['’]s| is)? \p{L}+),? (?:make|prepare) (?:the|a|an|some|your) (?:\p{L}+ ){0,2}\p{L}+\W*$/iu;
 const ONLY_MEANWHILE = new RegExp(
   `${MEANWHILE.source}(?: (?:away|on|through|in the pot|under pressure|to pressure))?\\W*$`,
   'iu',

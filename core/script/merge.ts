@@ -410,8 +410,22 @@ const oneThing: Rule = (pair) => {
 };
 
 /** Asked in this order of every two acts. */
+/** "Add half of the chicken. Brown 3 minutes": the goes of one browning. */
+const brownedInGoes: Rule = ({ last, act }) => {
+  const goesOn = (index: number): boolean => last.lines.some((l) => l.index === index && l.share < 1);
+  const isOne = last.verb === 'add' && act.verb === 'brown' && act.lines.length > 0;
+  if (!isOne || last.stage !== act.stage || !act.lines.every((l) => goesOn(l.index))) return;
+  last.verb = 'brown';
+  for (const more of act.lines)
+    for (const line of last.lines.filter((l) => l.index === more.index))
+      line.share = Math.min(1, line.share + more.share);
+  tellOn(last, act, ['minutes', 'until', 'words']);
+  return 'gone';
+};
+
 const RULES: readonly Rule[] = [
   inTheSameBowl,
+  brownedInGoes,
   simmersUnderTheRestingLid,
   liftedOutOnce,
   driesInThePan,

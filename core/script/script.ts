@@ -122,7 +122,9 @@ function inItsBowl({ acts }: Script, lines: readonly ScriptLine[]): ReadonlySet<
     OWN_BOWL.test(a.words) &&
     (STOOD_ON.test(a.words) ||
       (before[at + 1]?.verb === 'rack' && STOOD_ON.test(before[at + 1]?.words ?? '')));
-  const inside = before.filter(isIt).flatMap((a) => a.lines.map((l) => l.index));
+  const inside = before
+    .filter((a, at) => a.verb === 'bowl' || isIt(a, at))
+    .flatMap((a) => a.lines.map((l) => l.index));
   // Meat that is put in a dish on the rack is what is cooked, and its juices come to the pot.
   const hasStarch = inside.some((i) =>
     ['grain', 'pasta', 'pulse-dry'].includes(lines[i]?.read.food?.kind ?? ''),

@@ -1,5 +1,5 @@
 import { firstOf, type Rule, type Told } from './told';
-import { ofTheTable, ofTheEnd, ofWhatIsUnsaid } from './after/table';
+import { ofThePlate, ofTheTable, ofTheEnd, ofWhatIsUnsaid } from './after/table';
 import { ofEggsAndDough, ofBowls, ofTheCrust, ofItsPlace } from './after/bowls';
 import { ofBinding, ofItsLook, ofGlazing, ofBoilingDown } from './after/sauce';
 import { ofReturning, ofTheMeat, ofFrying } from './after/meat';
@@ -8,6 +8,7 @@ import { ofReturning, ofTheMeat, ofFrying } from './after/meat';
 const RULES: readonly Rule[] = [
   ofTheCrust,
   ofItsPlace,
+  ofThePlate,
   ofTheTable,
   ofEggsAndDough,
   ofBinding,

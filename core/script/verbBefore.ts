@@ -1,11 +1,12 @@
 import { firstOf, type Rule, type Told } from './told';
-import { ofTheBowl, ofTheBoard } from './before/board';
+import { ofItsOwnBowl, ofTheBowl, ofTheBoard } from './before/board';
 import { ofColour, ofTheHotFloor, ofMeatInTheHotPot, ofCrackling, ofReturning } from './before/hotPot';
 import { ofBaconAndOnions, ofFrying, ofPouring } from './before/frying';
 import { ofAdding, ofWhatIsUnsaid } from './before/adding';
 
 /** In this order: the first that knows the clause decides; where none does, its words alone. */
 const RULES: readonly Rule[] = [
+  ofItsOwnBowl,
   ofTheBowl,
   ofColour,
   ofTheHotFloor,

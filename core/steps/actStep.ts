@@ -96,7 +96,7 @@ function drinkWords({ act, mine, input }: Done): string {
   if (!GOES_IN.has(act.verb)) return '';
   const drunkMl = (i: PlacedItem): number => (i.read.food?.drinks ?? 0) * i.massG.mid;
   const drinkers = mine.filter(
-    (i) => i.moment === 'lid' && !i.read.soaked && !i.read.cooked && drunkMl(i) > 0,
+    (i) => i.moment === 'lid' && i.line.on !== 'bowl' && !i.read.soaked && !i.read.cooked && drunkMl(i) > 0,
   );
   const ml = drinkers.reduce((sum, i) => sum + drunkMl(i), 0);
   const names = listed(unique(drinkers.map((i) => shortName(i.read))));

@@ -210,6 +210,14 @@ const WAYS: readonly Way[] = [
   },
   { when: isMeatSoftened, title: 'Cook {food}', look: 'No raw colour on the outside.' },
   {
+    when: ({ act, input }) =>
+      act.verb === 'liftout' &&
+      act.again.length > 0 &&
+      againItems(act, input).every((i) => i.line.on === 'bowl'),
+    title: 'Lift out the bowl of {food}',
+    text: 'With gloves or tongs: its rim is as hot as the pot.',
+  },
+  {
     when: ({ act, input }) => act.verb === 'liftout' && isOnlyFlavour(act, input),
     title: 'Fish out {food}',
     text: 'It has given what it had.',

@@ -40,6 +40,10 @@ const TEMPERED =
 const STAYS_SHUT =
   /\b(?:any|those|mussels|clams|shells?)\b.*\b(?:shut|closed|unopened|not open(?:ed)?|(?:do|have|did)(?:n['’]t| not) open(?:ed)?)\b/i;
 
+/** Where cooked meat lies while its sauce is finished. */
+const ON_A_BOARD =
+  /\b(?:on|onto) (?:a|the|your) (?:\p{L}+ )?(?:board|plate|platter|rack|tray|dish)\b|\bunder (?:some |loose )?foil\b/iu;
+
 /** Heat from above. */
 const FROM_ABOVE = /\b(?:air[- ]?fry\w*|broil\w*|grill|salamander|blow ?torch)\b/i;
 
@@ -109,6 +113,8 @@ export const ofTheMeat: Rule = ({ text, meant, last, wasTakenOut, isToCome, next
     /\bcool\b/i.test(next)
   )
     return 'liftout';
+  // "Rest it on a board", "let the chicken sit on a plate while you finish the sauce": out of the pot.
+  if (said === 'rest' && !wasTakenOut && ON_A_BOARD.test(text) && !meant.some(isToCome)) return 'liftout';
   if (said === 'return' && BACK_ON_HEAT.test(text)) return null;
   // "Off the bone, discard the skin": of what is in the hand, and nothing else comes out.
   const isOfTheHand = last && ['bone', 'shred', 'slice'].includes(last.verb);

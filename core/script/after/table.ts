@@ -67,6 +67,39 @@ const FILLING_OVER =
 const TURNED_OUT =
   /\b(?:turn|tip|spread|heap|pile|mound)(?: (?:it|them|everything|the (?:rice|pilaf|pilau|biryani|lot)))?(?: all)? (?:out )?(?:on|onto|into) (?:a|the|your) (?:\p{L}+ ){0,2}(?:platter|serving dish|serving plate)\b/iu;
 
+/** What a plate is laid with. */
+const UNDER_IT: readonly FoodKind[] = ['grain', 'pasta', 'bread'];
+const NOUN_UNDER =
+  '(?:rice|noodles?|pasta|spaghetti|tagliatelle|pappardelle|linguine|penne|mash(?:ed potato(?:es)?)?|polenta|grits|couscous|quinoa|bulg[hu]r|freekeh|orzo|barley|bread|toast|naans?|rot[il]i?s?|tortillas?|pitt?as?|buns?|rolls?)';
+/** "Fan over the rice", "lay on a bed of noodles": what stands behind "over" is on the plate already. */
+const LAID_OVER_IT = new RegExp(
+  `\\b(?:spoon|ladle|pile|heap|lay|set|sit|arrange|fan|serve|tip|pour|put|place|perch|dish|divide|mound)\\w*\\b.*\\b(?:over|on|onto|on top of|alongside|beside|atop)\\b (?:a bed of |beds of |some |the |your |a pile of |hot |steamed |cooked |fluffy |boiled |plain |warm |buttered |creamy |little )*(?:\\p{L}+ )?${NOUN_UNDER}\\b`,
+  'iu',
+);
+/** "Pour the curry sauce over", of what was sliced. */
+const SAUCE_OVER =
+  /^\W*(?:and |then |finally,? )*(?:pour|spoon|ladle|drizzle|flood|nap|tip|trickle)\b(?!.*\b(?:pot|cooker|pan|back)\b).*(?:\b(?:sauce|gravy|juices?|jus|broth|liquor|curry|glaze)\b.*\b(?:over|on top|around|across)\b|\bover\b.*\b(?:sauce|gravy|juices?|jus)\b|\b(?:flood|nap)\b.*\bwith\b)/iu;
+const ON_THE_BOARD: ReadonlySet<string> = new Set([
+  'slice',
+  'serve',
+  'fluff',
+  'shred',
+  'rest',
+  'fill',
+  'bone',
+]);
+
+/** What is laid on what, on the plate. */
+export const ofThePlate: Rule = ({ text, meant, lines, last, soon, isToCome, said }) => {
+  const fresh = meant.filter(isToCome);
+  const isUnder =
+    fresh.length > 0 && fresh.every((i) => UNDER_IT.includes(lines[i]?.read.food?.kind ?? 'other'));
+  if (isUnder && LAID_OVER_IT.test(text) && !soon.some((t) => RESTS_COVERED.test(t))) return 'serve';
+  const isOnPlate = last !== undefined && ON_THE_BOARD.has(last.verb) && fresh.length === 0;
+  if (isOnPlate && said !== 'serve' && SAUCE_OVER.test(text)) return 'serve';
+  return undefined;
+};
+
 /** What is for the table or for the roll, and no pot. */
 export const ofTheTable: Rule = ({ text, meant, lines, last, wasTakenOut, isToCome, said, some }) => {
   // "Stir the meatballs gently": they are in it.

@@ -65,6 +65,36 @@ const DRAWS_ON: ReadonlySet<string> = new Set([
 
 const DRAINS = /\b(?:colander|sieve|drain|sit|stand|leave|draw|weep|squeeze|wring|press)\b/i;
 
+/** What cooks in a bowl of its own on the rack, under the same lid. */
+export const OWN_BOWL =
+  /\b(?:bowl|basin|dish|cake (?:tin|pan)|ramekins?|(?:steel|metal|inner|second|small|heat-?proof|oven-?proof) (?:pan|pot|tin|insert|container))\b/i;
+const STOOD_ON =
+  /\b(?:trivet|rack|steamer|on top of the (?:meat|chicken|beef|lamb|pork|curry|stew)|pot[- ]in[- ]pot|PIP)\b/iu;
+const SWELLS: readonly FoodKind[] = ['grain', 'pasta', 'pulse-dry'];
+const OF_ITS_BOWL: readonly FoodKind[] = [
+  ...SWELLS,
+  ...KINDS.thin,
+  ...KINDS.fat,
+  ...KINDS.spice,
+  'salt',
+  'herb-woody',
+  'coconut-milk',
+];
+
+/** A bowl of rice that stands above the rest. */
+export const ofItsOwnBowl: Rule = ({ text, meant, last, isToCome, soon, said, all, some }) => {
+  const isSetOn = STOOD_ON.test(text) || soon.some((t) => STOOD_ON.test(t));
+  const isPut =
+    [null, 'add', 'mix', 'rack', 'top', 'bowl', 'rinse', 'soak'].includes(said) && meant.some(isToCome);
+  if (isPut && OWN_BOWL.test(text) && some(SWELLS) && all(OF_ITS_BOWL) && (isSetOn || last?.verb === 'rack'))
+    return 'bowl';
+  if (last?.verb !== 'bowl') return undefined;
+  // "Cover it with foil and stand it on the trivet"; "pour in its water".
+  if (!meant.some(isToCome) && (STOOD_ON.test(text) || OWN_BOWL.test(text) || /\bfoil\b/i.test(text)))
+    return null;
+  return all([...KINDS.thin, 'salt']) && /\b(?:over|bowl|dish|it)\b/i.test(text) ? 'bowl' : undefined;
+};
+
 /** A bowl beside, or the pot itself. */
 export const ofTheBowl: Rule = ({
   text,

@@ -6,6 +6,10 @@ import { wasHot, BLOOMED, BRIEFLY, isFatLine, isMeatLine, rawAmong } from './wor
 
 const BRIEF_MIN = 2;
 
+/** The paste of a tube, by its other name. */
+const TOMATO_PUREE =
+  /^\W*(?:and |then )*(?:(?:add |in (?:with )?)?(?:the |your )?)?(?:tomato |tom )?pur[eé]e(?: in)?\W*(?:for )?\d/iu;
+
 const READY_TO_FRY: ReadonlySet<string> = new Set(['dredge', 'season', 'marinate', 'dry']);
 
 const FRIED_THEN = /\b(?:fry|brown|saut|sear)|\bcook\b.*\b(?:sides?|oil|fat|butter|golden|browned)\b/i;
@@ -51,6 +55,8 @@ export const ofBaconAndOnions: Rule = ({ text, stage, meant, lines, last, said, 
 
 /** Softened or browned: by what it is. */
 export const ofFrying: Rule = ({ text, stage, meant, lines, last, isToCome, said, all, some }) => {
+  // "Purée 1 min.", of what stands in the list as tomato purée: it is fried.
+  if (said === 'blend' && all(['tomato-paste']) && TOMATO_PUREE.test(text)) return 'bloom';
   // "Sauté butter and brown the meatballs": the butter is only heated.
   if (
     said === 'soften' &&

@@ -164,7 +164,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'blendafter',
     words:
-      /\b(?:immersion|stick|hand) blender\b|\bliquidi[sz]e\b|(?<!\b(?:to|spice|spices|seasoning|herb|the|this) )\bblend\b(?! (?:well|in|it in|together|through))|\b(?:blitz|whizz)\b|(?<!\b(?:the|a|this|that|some|more|warm|hot|onto|of|with|parsnip|potato|cauliflower|celeriac|carrot|tomato|squash|pumpkin)\s+)\bpur[eé]e(?!\p{L})/iu,
+      /\b(?:immersion|stick|hand) blender\b|\bliquidi[sz]e\b|(?<!\b(?:to|spice|spices|seasoning|herb|the|this) )\bblend\b(?! (?:well|in|it in|together|through))|\b(?:blitz|whizz)\b|\bgrind\b(?! (?:over|in|on|some|an?|plenty|black|fresh)\b)(?!.*\b(?:pepper|salt)\b)|(?<!\b(?:the|a|this|that|some|more|warm|hot|onto|of|with|parsnip|potato|cauliflower|celeriac|carrot|tomato|squash|pumpkin)\s+)\bpur[eé]e(?!\p{L})/iu,
     stages: ['after'],
   },
   {

@@ -263,6 +263,9 @@ export const VERBS: readonly Verb[] = [
   v('return', 'Return {food}', 1, { toMeat: true, text: 'With the juices.' }),
   v('top', '{food} on top', 1, { text: 'Not stirred in.' }),
   v('rack', '{food} on the rack', 1, { toMeat: true, text: 'Above the liquid.' }),
+  v('bowl', '{food} in a bowl of its own', 1, {
+    text: 'With its own water, loosely covered, on the rack above the rest: none of it counts for the pot.',
+  }),
   v('lid', 'Close the lid', 1, {}),
   // Once it is open
   v('shred', 'Shred {food}', 3, {

@@ -161,6 +161,17 @@ const KEYS: Written = [
 
 /** Ways of putting it that would be taken for something else. */
 const TURNS: Written = [
+  // "Cook the rice at the same time: rinse it, put it in a bowl with the water", "for pot-in-pot rice, add …".
+  [
+    /(?<=^|[.;\n]\s*)(?:(?:cook|make|do) the (rice|quinoa|couscous|lentils|dal)[^.;:]{0,24}:|for (?:the |pot[- ]in[- ]pot |PIP )*(rice|quinoa|couscous|lentils|dal),)\s*(?:(?:rinse|wash) (?:it|them|the \p{L}+),? (?:and |then )?)?(put|place|tip) (?:it|them) (?=in)/giu,
+    '$3 the $1$2 ',
+  ],
+  [/(?<=^|[.;\n]\s*)for (?:the )?(?:pot[- ]in[- ]pot|PIP) (?:rice|quinoa|lentils|dal)[,:] /giu, ''],
+  // "Pastry lid, egg wash, 200C 30 min": an oven, and nobody says so.
+  [
+    /(?<=[,;.] |\n)(?<!\b(?:grill|bake|roast|oven|broil|air fry)\b[^.;\n]*)(?:at )?(?=\d{3} ?°? ?[CF]\b(?: fan)?(?:,| for)? \d{1,3}(?:\s?[-–]\s?\d{1,3})? ?(?:m|min|mins|minutes)\b)/gu,
+    'bake at ',
+  ],
   // "Chuck in the garlic", of a list that has beef chuck: no meat.
   [/(?<=^|[.;,]\s+|\band )chuck(?= (?:in|it|them|everything|all|the|your)\b)/gimu, 'throw'],
   // "Finish: coriander, lime.", "To serve: rice": a label of hand notes.
