@@ -31,6 +31,8 @@ const SIZED = new RegExp(
 const COUNTED = /^\s*(?:\d|[¼-¾⅓⅔]|(?:one|two|three|four|five|six)\s)/iu;
 const A_LUMP = new RegExp(String.raw`^(?:an? )?(?:small |good |nice )?${LUMP} (?:of )?`, 'i');
 
+const A_LUMP_OF_IT = new RegExp(String.raw`\b${LUMP}s?\b`, 'i');
+
 /** A line that tells a size by comparison, with millilitres in front; one that is counted already only loses the words. */
 export function withoutComparison(text: string): string {
   const thumb = THUMB.exec(text);
@@ -42,6 +44,10 @@ export function withoutComparison(text: string): string {
     .replace(/\s+(?=[,;)])/g, '')
     .replace(/\s+/g, ' ')
     .trim();
+  // "1 walnut-sized lump of tamarind": so many lumps of that size.
+  const lumps = /^(?:(\d)|(an?|one|two|three|four))\s+/i.exec(rest);
+  const n = lumps ? Number(IN_WORDS[(lumps[2] ?? '').toLowerCase().replace(/^an?$/, 'one')] ?? lumps[1]) : 0;
+  if (lumps && n > 0 && A_LUMP_OF_IT.test(found[0])) return `${n * ml} ml ${rest.slice(lumps[0].length)}`;
   return COUNTED.test(rest) || /\d/.test(rest.split(/[,(]|\b(?:in|with|soaked)\b/, 1)[0] ?? '')
     ? rest
     : `${ml} ml ${rest.replace(A_LUMP, '')}`;

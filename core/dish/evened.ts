@@ -33,6 +33,8 @@ const UNITS: readonly (readonly [RegExp, string])[] = [
   [/(?<=\b1[ -]?)hr\b/giu, 'hour'],
   [/(?<=[\d½¼¾] ?)hrs?\b/giu, 'hours'],
   [/(?<=\d ?)secs?\b/giu, 'seconds'],
+  // "Garlic 30 s.", in notes.
+  [/(?<=\b[1-9]\d ?)s\b(?!['’])(?=[.,;:!)]|\s|$)/gu, 'seconds'],
 ];
 /** A full stop behind what was cut short ends no sentence, where the next word goes on. */
 const CUT_SHORT = /\b([Mm]ins?|[Hh]rs?|[Ss]ecs?)\.(?=,|;|\)|\s+\p{Ll})/gu;

@@ -112,7 +112,10 @@ const PACKED_IN =
   /(?<=\p{L}{3}) in (?:(?:its|their|own|extra|virgin|olive|sunflower|vegetable|rapeseed|spring|salted|salt|light|heavy|natural|rich|thick|sugar|fruit|tomato) )*(?:oil|water|brine|juices?|syrup|vinegar|pur[eé]e|tomato sauce|tomato juice)$/iu;
 
 function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
-  const written = writeOut(evenedLine(stripBullet(text.slice(0, MAX_LINE_LENGTH))), pantry);
+  const written = writeOut(
+    evenedLine(stripBullet(text.slice(0, MAX_LINE_LENGTH)).replace(/[~≈∼]\s?(?=\d)/g, 'about ')),
+    pantry,
+  );
   const clean = withoutLabel(withFigure(withoutComparison(written)), pantry).replace(WEIGHT_LAST, '$1 ($2)');
   let words = describe(clean);
   const found = readPartOf(clean) ?? readAmount(clean) ?? readTrailing(withoutTail(clean));

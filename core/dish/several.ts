@@ -181,7 +181,7 @@ function peelAndJuice(clean: string): string[] {
 
 /** What divides the things of one line: a comma, a plus, a word for "and". */
 const APART =
-  /\s*(?:,|;|\/(?=\s+(?:\d|[¼-¾]))|\.(?=\s+(?:\d|[¼-¾]|a\s|couple\s|one\s|two\s|three\s|half\s))|\s[+&]\s|\+|\b(?:and|plus|mashed with|kneaded with|mixed with)\b|(?<!\b(?:studded|stuck|spiked|pierced|pricked|whisked|beaten) )\bwith\b(?=\s+(?:\d|[¼-¾]|an?\s)))\s*/iu;
+  /\s*(?:,|;|\/(?=\s+(?:\d|[¼-¾]))|(?<=\p{L})\/(?=\d{1,2} ?(?:T|t|tbsp|tsp|g|ml|c|cups?)\b)|\.(?=\s+(?:\d|[¼-¾]|a\s|couple\s|one\s|two\s|three\s|half\s))|\s[+&]\s|\+|\b(?:and|plus|mashed with|kneaded with|mixed with)\b|(?<!\b(?:studded|stuck|spiked|pierced|pricked|whisked|beaten) )\bwith\b(?=\s+(?:\d|[¼-¾]|an?\s)))\s*/iu;
 const TO_SERVE =
   /,?\s*(?:[-–—]\s*)?\b(?:to serve|for serving|to garnish|for garnish(?:ing)?|(?:for|as) toppings?|to top|for the top|(?:to|for) finish(?:ing)?)\b.*$/i;
 /** "Flour for the meat": the flour. */

@@ -43,6 +43,7 @@ const SHORT: Record<string, string> = {
   veg: 'vegetable',
   pep: 'pepper',
   pap: 'paprika',
+  ses: 'sesame',
 };
 
 /** "Soak 1 lb navy beans overnight": what is done to a line, before its amount. */

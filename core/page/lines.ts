@@ -431,6 +431,7 @@ function features(row: { at: number; text: string; afterBlank: boolean }, pantry
       ) &&
         words.length <= 8 &&
         !amount &&
+        !isLabelledList(seen) &&
         // "Curry leaves" are a thing; "curry" heads a part.
         !(match !== null && match.at === 0 && match.words > 1)) ||
       (/^[\p{Lu}\s&'-]{3,40}$/u.test(seen) && words.length <= 4),
@@ -462,8 +463,10 @@ function isLabelledList(line: string): boolean {
     /^(?:\p{L}+ ){0,3}\p{L}+\s*[:：]\s*(\S.*)$/u.exec(line) ??
     /^(?:\p{L}+ ){0,2}\p{L}+\s*(?:[-–—]|\()\s*(\S.*)$/u.exec(line) ??
     [];
-  const things = list.split(/[,;]\s+/);
-  return things.length > 2 && things.filter((t) => readAmount(t) !== null).length >= 2;
+  const things = list.split(/[,;]\s+|\s*\/\s*(?=\d)|\s[+&]\s(?=\d)/);
+  const measured = things.filter((t) => readAmount(t) !== null).length;
+  // "Slurry - 2T cornstarch/2T water": two are a list where each has its amount.
+  return measured >= 2 && (things.length > 2 || measured === things.length);
 }
 
 /** "Adobong manok sa pressure cooker": the name of a dish, and no pot with adjectives before it. */

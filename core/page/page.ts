@@ -147,11 +147,11 @@ const APART_BY_AMOUNT =
   /,\s+(?![^(]*\))(?=\d|[½¼¾⅓⅔]|(?:an?|half|one|two|three) )|,\s+(?![^(]*\))(?=[^,]*\b(?:on top|to serve|for serving|to garnish)\W*$)/iu;
 const FOR_THE_TABLE = /^(?:(?:for|to)\b|toppings?|garnish)/i;
 const LABELLED =
-  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|toppings?|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|(?:to|for) serv(?:e|ing)|(?:to|for) (?:finish|garnish)(?:ing)?)|for (?:the |your )?(?:bowls?|plates?|table|tacos?|wraps?|buns?|tostadas?))\s*[:：]\s*(\S.*,.*)$/iu;
+  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:to temper|tempering|tadka|to go with it|rub|marinade|sauce|glaze|slurry|spices?|spice mix|dressing|toppings?|paste|brine|garnish|filling|stuffing|dumplings?|meatballs?|crust|crumble|pastry|batter|mash|relish|pickle|salsa|slaw|(?:to|for) serv(?:e|ing)|(?:to|for) (?:finish|garnish)(?:ing)?)|for (?:the |your )?(?:bowls?|plates?|table|tacos?|wraps?|buns?|tostadas?))(?:\s*[:：]\s*|\s+[-–—]\s+(?=[\d¼-¾]))(\S.*,.*)$/iu;
 
 /** "Paste: 5 tbsp red curry paste". */
 const LABELLED_ONE =
-  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:rub|marinade|sauce|glaze|slurry|dressing|topping|paste|brine|garnish|filling|stuffing|to finish|to thicken))\s*[:：]\s+(\d[^,]*)$/iu;
+  /^((?:for (?:the )?)?(?:\p{L}+ )?(?:rub|marinade|sauce|glaze|slurry|dressing|topping|paste|brine|garnish|filling|stuffing|to finish|to thicken))(?:\s*[:：]\s+|\s+[-–—]\s+)(\d[^,]*)$/iu;
 
 /** "Nokedli: 400 g flour, 3 eggs": whatever it is called, where what follows is a list with amounts. */
 const NAMED_LIST = /^(\p{L}[\p{L} ]{2,28})\s*[:：]\s*(\S.*,.*)$/u;

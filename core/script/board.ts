@@ -16,6 +16,10 @@ const PERHAPS =
 const PERHAPS_IT_IS =
   /^\W*if (?:it|they|the \p{L}+)(?:['’]s|['’]re| is| are| seems?| looks?)(?: still| a bit| a little| too| rather| very)* (?:soupy|watery|thin|wet|thick|dry|stiff|runny|loose|tough|sharp|sour|salty|bland|firm|hard)\b/iu;
 
+/** "If your cooker is fussy add 100 ml more water": for whoever has such a one. */
+const IF_YOURS =
+  /^\W*(?:and |but )?if (?:your|the|you have an?) (?:\p{L}+ )?(?:pot|cooker|machine|model|pan|brand)\b(?!.*\b(?:is|has been) (?:hot|ready|up)\b).*\b(?:add|use|need|more|extra|longer)\b/iu;
+
 /** "Add hot water if too thick": for whom it may concern. */
 const IF_IT_IS =
   /^\W*(?:and |then )*(?:add|stir in|thin|loosen|let (?:it )?down|splash|pour)\b.*\bif (?:(?:it|they|the \p{L}+)(?:['’]s| is| are| looks?| seems?| gets?) )?(?:too |a bit |a little |very )*(?:thick|thin|dry|stiff|runny|watery|salty|sour)\W*$/iu;
@@ -265,7 +269,10 @@ export function tip(r: Reading, { text, sentence, named }: Clause): boolean {
   if (GATHERS.test(text) || REPEATS.test(text) || OTHERWISE.test(sentence)) return true;
   if (RINSES_TIN.test(text) && !named.some((i) => r.isToCome(i))) return true;
   if (STATES.test(text) && timeNamed(text) === null) return true;
-  const isPerhaps = PERHAPS_IT_IS.test(text) || (IF_IT_IS.test(text) && !named.some((i) => r.isToCome(i)));
+  const isPerhaps =
+    PERHAPS_IT_IS.test(text) ||
+    IF_YOURS.test(text) ||
+    (IF_IT_IS.test(text) && !named.some((i) => r.isToCome(i)));
   if (!TIP.test(text) && !PERHAPS.test(sentence) && !isPerhaps) return false;
   if (/\b(?:stir|mix)/i.test(text) && last?.verb === 'add' && last.stage === 'open' && last.lines.length)
     last.verb = 'top';

@@ -19,7 +19,7 @@ const SPLIT = new RegExp(
     String.raw`,\s*(?:and\s+)?(?:then\s+)?${ADVERB}(?=(?:${STARTS})\b)`,
     // "And", but for one within a look.
     String.raw`(?:(?<!\b(?:${LOOKS}))|(?!\s+and\s+(?:brown|crisp|set(?! (?:it|them|aside|the|to)\b))\b))(?!(?<=\b(?:un)?till? [^.,;]{1,48})\s+and\s+(?:${LOOKS_ON})(?:\s+\p{L}+ly|\s+(?:a little|well|nicely|in spots|at the edges))?\s*(?:$|[.,;–(]))\s+(?:and|then|and then)\s+${ADVERB}(?=(?:${STARTS})\b)`,
-    String.raw`,\s+then\s+|\s+and then\s+`,
+    String.raw`,\s+then\s+|\s+and then\s+|(?<=\d (?:minutes?|seconds?))\s+then\s+`,
     String.raw`,\s+(?:but\s+)?(?=(?:do not|don['’]t)\b)`,
     String.raw`,\s+(?=(?:the )?\p{L}+(?: \p{L}+)? (?:on top|back in|back|in|out|last)(?:[.,;]|$))`,
     // "Brown in the butter, out."

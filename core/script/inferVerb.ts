@@ -150,6 +150,10 @@ export function inferVerb(
       'salty-sauce',
       'thick-sauce',
       'sugar',
+      'syrup',
+      'mustard',
+      'oil',
+      ...TOMATO,
     ]);
   if (isPoured && last && ['brown', 'soften', 'bloom'].includes(last.verb) && !isTimed) return 'add';
   if (goesOn && last.lines.length > 0 && (last.verb !== 'deglaze' || all(KINDS.thin))) return null;

@@ -262,6 +262,11 @@ const BECOMES: readonly Becoming[] = [
       ? 'deglaze'
       : null,
   ({ last, act }) => (last.verb === 'bloom' && act.verb === 'pop' && isEmpty(act) ? 'pop' : null),
+  // "Throw in the curry leaves, lemongrass and cinnamon. As soon as they stop crackling …".
+  ({ last, act, foods }) =>
+    last.verb === 'soften' && act.verb === 'pop' && isEmpty(act) && foods.some(last, 'flavour')
+      ? 'pop'
+      : null,
   ({ last, act }) =>
     ['add', 'deglaze'].includes(last.verb) && act.verb === 'flame' && !act.lines.length ? 'flame' : null,
   // "Make the caramel: add sugar and water to the pot. Cook until amber".

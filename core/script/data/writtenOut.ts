@@ -58,6 +58,7 @@ const NOTES: Written = [
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/\s*(?=\p{L})/giu, 'with '],
   [/(?<=\p{L} )w\. ?(?=\p{Ll})/gu, 'with '],
+  [/\bses(?= (?:oil|seeds?)\b)/gi, 'sesame'],
   [/\bworcs\b/gi, 'worcestershire'],
   [/\s&\s/g, ' and '],
   [/\bpwd\b/gi, 'powder'],
