@@ -32,6 +32,7 @@ const UNITS: readonly (readonly [RegExp, string])[] = [
   [/(?<=\b(?:a|another|one|one more|last|each|per) )min\b/giu, 'minute'],
   [/(?<=\b1[ -]?)hr\b/giu, 'hour'],
   [/(?<=[\d½¼¾] ?)hrs?\b/giu, 'hours'],
+  [/(?<=\d ?(?:min\w*|m)) ?\/ ?(?=sides?\b)/giu, ' per '],
   [/(?<=\d ?)secs?\b/giu, 'seconds'],
   // "Garlic 30 s.", in notes.
   [/(?<=\b[1-9]\d ?)s\b(?!['’])(?=[.,;:!)]|\s|$)/gu, 'seconds'],

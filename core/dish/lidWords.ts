@@ -39,7 +39,7 @@ const SAID: readonly (readonly [RegExp, string])[] = [
   ],
   [/\bair[- ]?crisp\b/giu, 'air fry'],
   // "High pressure 12 min / natural release 10 min".
-  [/(?<=\d ?(?:m|mins?|minutes?)) ?\/ ?(?=\p{L})/giu, '; '],
+  [/(?<=\d ?(?:m|mins?|minutes?)) ?\/ ?(?=(?:natural|quick|NPR|NR|QR|release|vent|open|rest)(?!\p{L}))/giu, '; '],
   // "Set 12:00 on pressure".
   [/\b(\d{1,2}):00(?= (?:on|at|high|low|pressure|minutes|mins)\b)/giu, '$1 minutes'],
   [/\bnormal release\b/giu, 'natural release'],

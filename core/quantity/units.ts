@@ -202,7 +202,7 @@ export const UNITS: readonly Unit[] = [
     'piece',
     1,
     0.3,
-    'piece|pieces|pc|pcs|pc.|pcs.|nos|no.|nos.|fillet|fillets|whole|stück|stk|morceau|morceaux|pezzo|pezzi|trozo|trozos',
+    'piece|pieces|pc|pcs|pc.|pcs.|fillet|fillets|whole|stück|stk|morceau|morceaux|pezzo|pezzi|trozo|trozos',
     {
       typicalG: 100,
     },
@@ -212,7 +212,7 @@ export const UNITS: readonly Unit[] = [
   u('ear', 'piece', 1, 0.3, 'ear|ears|cob|cobs', { typicalG: 150 }),
   u('scoop', 'piece', 1, 0.4, 'scoop|scoops|dollop|dollops|spoonful|spoonfuls', { typicalG: 20 }),
   u('ladle', 'volume', 120, 0.25, 'ladle|ladles|ladleful|ladlefuls'),
-  u('each', 'piece', 1, 0.25, ''),
+  u('each', 'piece', 1, 0.25, 'nos|no.|nos.'),
 ];
 
 const byId = new Map(UNITS.map((unit) => [unit.id, unit]));

@@ -1,7 +1,7 @@
 import { lidCases } from '../../corpora/told';
 
 describe('sentences about pressure in a hurry', () => {
-  it.each(['spent-1', 'second'])(
+  it.each(['spent-1', 'second', 'third'])(
     'close one lid, hold it so long, and let it go so, in nine of ten: %s',
     (name) => {
       const cases = lidCases(`corpora/lids/${name}.txt`);

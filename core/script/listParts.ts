@@ -56,7 +56,8 @@ export class ListParts {
     const isWhole = (of: readonly number[]): boolean =>
       of.length > 1 &&
       of.every((i) => !this.of.used.has(i)) &&
-      of.filter((i) => later.has(i)).length * 2 <= of.length;
+      // "All the ingredients under marinade" says it: its paste, whatever paste is fried later.
+      (told !== null || of.filter((i) => later.has(i)).length * 2 <= of.length);
     const [word = ''] = foodWords(noun);
     const parts = [...this.#sections()]
       .map(([name, of]) => [name, of.filter((i) => !this.of.isMeat(i))] as const)

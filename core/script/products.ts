@@ -52,6 +52,50 @@ const DROPS_THEM =
 const POURS_IT_OVER =
   /^\W*(?:and |then )*(?:pour|tip|spoon|drizzle) (?:(?:it|this|all of it|the lot) )?(?:all )?over\b/i;
 const DROPS_BALLS = /\b(?:drop|sit|place|put|lay|arrange)\b.{0,12}\bballs\b/i;
+/** What a part of the list is called that is no thing made beside: the dish itself, and what has rules of its own. */
+const OF_THE_POT: ReadonlySet<string> = new Set([
+  'sauce',
+  'gravy',
+  'curry',
+  'stew',
+  'base',
+  'marinade',
+  'rub',
+  'glaze',
+  'paste',
+  'mixture',
+  'masala',
+  'dish',
+  'meat',
+  'chicken',
+  'beef',
+  'pork',
+  'lamb',
+  'finish',
+  'serve',
+  'garnish',
+  'topping',
+  'ingredient',
+  'spice',
+  'seasoning',
+  'braise',
+  'soup',
+  'broth',
+  'ragu',
+  'chilli',
+  'casserole',
+  'vegetable',
+  'pot',
+  'slurry',
+  'coating',
+  'aromatic',
+  'later',
+  'first',
+  'meatball',
+  'dumpling',
+  'filling',
+  'stuffing',
+]);
 const OF_IT = /^(?:the|rest|remaining|other|half|whole|spice|whisked|blended|ground)$/;
 
 export const inOrder = (indices: readonly number[]): readonly number[] =>
@@ -106,6 +150,8 @@ export class Products {
       this.of.stage === 'after' && verb === 'mix' && all.some((i) => this.of.kindOf(i) === 'flour');
     // Boiled down in a pan of its own, it is called so when it is poured over.
     if (verb === 'sauce' && all.some((i) => STICKY.includes(this.of.kindOf(i)))) this.#made.set('glaze', all);
+    const called = this.#partOf(all);
+    if (called && (verb === 'mix' || verb === 'blend')) this.#made.set(called, all);
     const names = isDough ? DOUGHS : NAMES_OF[verb];
     if (!names || !all.length || (this.of.stage === 'after' && !isDough)) return;
     const isRoux =
@@ -118,6 +164,15 @@ export class Products {
     // What is ground of nuts alone is no masala: that is what fries in the pot.
     const isSpiced = all.some((i) => SPICED.includes(this.of.kindOf(i)));
     for (const name of names) if (isSpiced || !name.startsWith('masala')) this.#made.set(name, all);
+  }
+
+  /** "For the gremolata", over all that was stirred together: its name from then on; null where the list gives it none of its own. */
+  #partOf(made: readonly number[]): string | null {
+    const parts = new Set(made.map((i) => this.of.lines[i]?.section));
+    const [part] = parts;
+    const name = foodWords(part ?? '').at(-1) ?? '';
+    const isOwn = parts.size === 1 && made.length > 1 && name.length > 3 && !OF_THE_POT.has(name);
+    return isOwn && !this.of.pantry.named(name) ? name : null;
   }
 
   /** What a clause names of what was made before; "the chicken mixture" is none of hoisin and honey. */

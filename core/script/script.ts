@@ -203,7 +203,7 @@ function isLater(act: Act, script: Script): boolean {
 
 /** Stirred in little by little. */
 export const BY_THE_SPOON =
-  /\b(?:spoon(?:ful)?|tablespoon(?:ful)?|little) (?:at a time|by (?:a )?(?:spoon(?:ful)?|little))\b|\bgradually\b/i;
+  /\b(?:spoon(?:ful)?|tablespoon(?:ful)?|little) (?:at a time|by (?:a )?(?:spoon(?:ful)?|little))\b|\bgradually\b|\b(?:stir|whisk|mix)\w* (?:continuously|constantly|all the time|briskly|quickly|well so)\b|\bkeep (?:on )?(?:stirring|whisking)\b/i;
 
 function momentOf(act: Act, at: number, kind: FoodKind, script: Script): Moment {
   const after = script.acts.slice(at + 1);

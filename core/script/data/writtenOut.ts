@@ -31,7 +31,10 @@ const NOTES: Written = [
   [/\b(?:chx|chix|chkn|chk|chiken)\b/gi, 'chicken'],
   [/(?<!\p{L})['’]?shrooms\b/giu, 'mushrooms'],
   [/\bparm\b/gi, 'parmesan'],
-  [/\bchop together the (?=\p{L}+ ingredients\b)/giu, 'mix the '],
+  [
+    /\bchop together the (?=(?:\p{L}+ ingredients|gremolata|salsa|chimichurri|herbs?|dressing|pesto|relish|topping)\b)/giu,
+    'mix the ',
+  ],
   [/\bveg is\b/gi, 'vegetables are'],
   [/\bveg\b/gi, 'vegetables'],
   [/\bvin\b(?!\p{L})/giu, 'vinegar'],
