@@ -39,7 +39,10 @@ const SAID: readonly (readonly [RegExp, string])[] = [
   ],
   [/\bair[- ]?crisp\b/giu, 'air fry'],
   // "High pressure 12 min / natural release 10 min".
-  [/(?<=\d ?(?:m|mins?|minutes?)) ?\/ ?(?=(?:natural|quick|NPR|NR|QR|release|vent|open|rest)(?!\p{L}))/giu, '; '],
+  [
+    /(?<=\d ?(?:m|mins?|minutes?)) ?\/ ?(?=(?:natural|quick|NPR|NR|QR|release|vent|open|rest)(?!\p{L}))/giu,
+    '; ',
+  ],
   // "Set 12:00 on pressure".
   [/\b(\d{1,2}):00(?= (?:on|at|high|low|pressure|minutes|mins)\b)/giu, '$1 minutes'],
   [/\bnormal release\b/giu, 'natural release'],
@@ -152,7 +155,7 @@ const SAID: readonly (readonly [RegExp, string])[] = [
   ],
   // "Put the lid on (don't lock)": it only lies there.
   [
-    /\b(?:(?:put|set|place|lay|pop) )?(?:the )?lid (?:back )?on,? (?:\((?:do not|don['’]t|no need to|not|un)[- ]?(?:lock|seal)\w*(?: it)?\)|without (?:locking|sealing)(?: it)?|but (?:do not|don['’]t) (?:lock|seal)(?: it)?)/giu,
+    /\b(?:(?:put|set|place|lay|pop) )?(?:the )?lid (?:back )?on,? (?:\((?:but )?(?:do not|don['’]t|no need to|not|un)[- ]?(?:lock|seal|close)\w*(?: it)?\)|without (?:locking|sealing)(?: it)?|but (?:do not|don['’]t) (?:lock|seal)(?: it)?)/giu,
     'cover loosely',
   ],
   // "Lid, high, 25 mins.", "Lid, HP, 25.": notes.

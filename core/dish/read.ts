@@ -111,9 +111,16 @@ function broadlyMeant(foodText: string, pantry: Pantry): Food | null {
 const PACKED_IN =
   /(?<=\p{L}{3}) in (?:(?:its|their|own|extra|virgin|olive|sunflower|vegetable|rapeseed|spring|salted|salt|light|heavy|natural|rich|thick|sugar|fruit|tomato) )*(?:oil|water|brine|juices?|syrup|vinegar|pur[eé]e|tomato sauce|tomato juice)$/iu;
 
+/** "(about 1\" thick, 2 1/2 lb total)": two things in one bracket. */
+const THICK_AND_HEAVY = /\(([^(),]*\d[^(),]*\bthick),\s*(?=(?:about |approx\.? )?\d)/giu;
+
 function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
   const written = writeOut(
-    evenedLine(stripBullet(text.slice(0, MAX_LINE_LENGTH)).replace(/[~≈∼]\s?(?=\d)/g, 'about ')),
+    evenedLine(
+      stripBullet(text.slice(0, MAX_LINE_LENGTH))
+        .replace(/[~≈∼]\s?(?=\d)/g, 'about ')
+        .replace(THICK_AND_HEAVY, '($1) ('),
+    ),
     pantry,
   );
   const clean = withoutLabel(withFigure(withoutComparison(written)), pantry).replace(WEIGHT_LAST, '$1 ($2)');

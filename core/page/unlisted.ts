@@ -12,6 +12,11 @@ const BEGINS_SO = new RegExp(`^\\W*(?:and |then |now )?${JUGFUL.source}\\s*(?:[,
 /** Water that never goes into the sauce: soaked in, boiled in, bound with, cooked in a pot of its own. */
 const ELSEWHERE =
   /\b(?:soak\w*|rins\w*|wash\w*|blanch\w*|drain\w*|brin\w*|marinat\w*|salted|saucepan|separate|large (?:pan|pot)|another pan|slurry|slake\w*|dissolv\w*|corn ?(?:flour|starch)|arrowroot|flour|reserv\w*|pasta water|rice|noodles|pasta|spaghetti|gelatine?)\b/i;
+/** "Soak the porcini in 300 ml boiling water; keep the water", which goes into the pot with them. */
+const SOAKED_FOR_IT =
+  /\b(?:soak|cover|steep|rehydrate)\w*\b.*\b(?:porcini|ceps?|mushrooms?|shiitakes?|chill?i(?:es)?|chiles?|anchos?|guajillos?|prunes|saffron|tamarind)\b/i;
+const KEEPS_LIQUOR =
+  /\b(?:soaking|mushroom|porcini|chill?i|their|its) (?:water|liquor|liquid|juices?)\b(?<!\b(?:discard|throw (?:away|out)|pour (?:away|off)|drain off|without)\b.{0,24})/i;
 /** "1 cup water if needed". */
 const PERHAPS = /\b(?:if|as) (?:needed|necessary|required)\b|\bif (?:it|the|you)\b/i;
 const MADE_IN_THE_POT =
@@ -67,7 +72,8 @@ export function unlistedLiquids(
     .filter((sentence) => GOES_IN.test(sentence) || BEGINS_SO.test(sentence))
     .flatMap(clausesOf);
   for (const text of parts) {
-    if (found.length >= MOST_ADDED || ELSEWHERE.test(text) || PERHAPS.test(text)) continue;
+    const isElsewhere = ELSEWHERE.test(text) && !(SOAKED_FOR_IT.test(text) && KEEPS_LIQUOR.test(method));
+    if (found.length >= MOST_ADDED || isElsewhere || PERHAPS.test(text)) continue;
     for (const [words, noun = ''] of text.matchAll(JUGFUL)) {
       const kind = /water/i.test(noun) ? 'water' : 'stock';
       const line = words.trim();

@@ -131,6 +131,7 @@ describe('parts of a list', () => {
     ['8 thighs bone in skin on ~1.3kg', 'chicken-thigh', 1290, 1310],
     ['4 lamb shanks, ~350g each', 'lamb-shank', 1390, 1410],
     ['1 walnut-sized lump of tamarind', 'tamarind-paste', 15, 30],
+    ['4 bone-in pork chops (about 1" thick, 2 1/2 lb total)', 'pork-loin', 1130, 1140],
   ])('weigh what they say: %s', (text, id, from, to) => {
     const read = readLine(text, pantry);
     expect(read.food?.id).toBe(id);
@@ -229,4 +230,41 @@ it('a garnish with a heading of its own is strewn where it is called', () => {
   const table = titles.steps.find((s) => s.title === 'To the table');
   expect(table?.items).toHaveLength(3);
   expect(titles.steps.some((s) => /^Slice/.test(s.title))).toBe(false);
+});
+
+describe('words that are told of another thing', () => {
+  it('fry bacon whole when half of it waits on its plate', () => {
+    const told = acts(
+      '6 slices bacon, diced; 800 g chicken thighs; 1 onion; 300 ml stock; 100 ml cream',
+      `Crisp the bacon and lift it out. Soften the onion in the fat, add the chicken and stock.${LID} Stir in the cream and half the bacon. Scatter over the rest of the bacon.`,
+    );
+    expect(told).toMatch(/^render\(bacon\) liftout/);
+    expect(told).not.toMatch(/render\([^)]*(?:½|0\.5|half)/);
+  });
+
+  it('send back chops with onions spooned over them', () => {
+    expect(
+      acts(
+        '4 pork chops; 1 tbsp oil; 2 onions; 300 ml stock',
+        `Brown the chops in the oil and set aside. Fry the onions for 8 minutes and add the stock. Return the chops, spooning onions over the top.${LID}`,
+      ),
+    ).toMatch(/add\(chicken-stock\) return\([^)]*\) close/);
+  });
+
+  it('drive off water, and leave the oil of a spice out of the list', () => {
+    const told = acts(
+      '900 g lamb shoulder; 2 tbsp oil; 1 tbsp cumin seeds; 200 g yoghurt; 100 ml water',
+      `Heat the oil and fry the cumin seeds until their oils are released. Add the lamb.${LID} Drive off the water until the oil comes up.`,
+    );
+    expect(told).toMatch(/release\(\) reduce/);
+    expect(told.match(/\boil\b/g)).toHaveLength(1);
+  });
+
+  it('count the water that mushrooms were soaked in, when it is kept', () => {
+    const page = `Beef with porcini\n\n900 g beef shin\n20 g dried porcini\n1 onion\n1 tbsp oil\n\nMethod\nSoak the porcini in 300 ml boiling water for 20 minutes.\nBrown the beef in the oil, add the onion, the porcini and their soaking water.\nClose the cooker and cook at high pressure for 35 minutes.`;
+    const lines = readPage(page, pantry).recipes[0]?.lines ?? [];
+    expect(lines.some((l) => /300 ml .*water/.test(l.text))).toBe(true);
+    const thrown = readPage(page.replace('and their soaking water', 'and discard the soaking water'), pantry);
+    expect((thrown.recipes[0]?.lines ?? []).some((l) => /300 ml .*water/.test(l.text))).toBe(false);
+  });
 });

@@ -17,7 +17,7 @@ const EVERY = /\b(?:everything|all|ingredients)\b/i;
 /** "Make the sauce", and how is told behind it. */
 const CALLS_PART = new RegExp(`\\b(?:make|prepare|for) (?:the|your|a) (?:\\p{L}+ ){0,2}?${PART}\\W*$`, 'iu');
 const ITS_INGREDIENTS = new RegExp(
-  `\\b(?:the|all|your) (?:(?:of|the|other|dry|wet) )*(?:\\p{L}+ )?${PART} ingredients\\b|\\bingredients (?:(?:given|listed|mentioned|named|written) )?(?:for|under|of|in|from) (?:the |your )?[\"'‘’“”]?(?:\\p{L}+ )?${PART}\\b`,
+  `\\b(?:the|all|your) (?:(?:of|the|other|dry|wet) )*(?:\\p{L}+ )?${PART} ingredients\\b|\\bingredients (?:(?:given|listed|mentioned|named|written) )?(?:for|under|of|in|from) (?:the |your )?["'‘’“”]?(?:\\p{L}+ )?${PART}\\b`,
   'iu',
 );
 const WITH_PART = new RegExp(

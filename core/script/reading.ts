@@ -699,6 +699,8 @@ export class Reading {
     // "The remaining ingredients" are other lines, and no rest of one.
     if (/\bingredients\b/i.test(text)) return;
     for (const i of linesLeft(text, this.lines, this.pantry)) {
+      // Bacon that was fried and lifted out lies on its plate: half of it went back, and all of it was fried.
+      if (this.acts.some((a) => a.verb === 'liftout' && a.again.includes(i))) continue;
       const whole = this.acts.findLast((a) => a.lines.some((l) => l.index === i))?.lines ?? [];
       const line = whole.find((l) => l.index === i);
       if (!line || this.isToCome(i)) continue;

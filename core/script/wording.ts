@@ -21,7 +21,7 @@ const NOT_THESE =
 /** "As much of the reduced liquid as you like": it has been reduced. */
 const REDUCED = /\b(?:the |its )?reduced (?=(?:liquid|stock|braising|cooking)\b)/giu;
 const OIL_RISES =
-  /\bleaves? (?:its |the )?(?:oil|ghee|fat)\b|\b(?:los|lost|giv|gave|releas|let go|drop|shed|yield)\w*(?: (?:up|off|out|of|all|most))* (?:their|its|the|some) (?:water|liquid|juices?|moisture|oil|fat)\b|\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shows|surfaces|shimmers|is (?:hot|red))\b/gi;
+  /\bleaves? (?:its |the )?(?:oil|ghee|fat)\b|\b(?:its|their) (?:own )?(?:\w+ )?(?:oils?|fats?)\b(?! and\b)|\b(?:los|lost|giv|gave|releas|let go|drop|shed|yield)\w*(?: (?:up|off|out|of|all|most))* (?:their|its|the|some) (?:water|liquid|juices?|moisture|oil|fat)\b|\b(?:the |its |all (?:the )?)?(?:water|liquid|moisture) (?:dries|has dried|is dry|evaporates|has evaporated|is gone|has gone|is absorbed)\b(?: up)?|\b(?:the )?(?:oil|ghee|fat) (?:separates|floats|rises|leaves|comes|starts|turns|shows|surfaces|shimmers|is (?:hot|red))\b/gi;
 /** "Crush some of the beans to thicken the broth": what it is done for. */
 const WHAT_FOR =
   /(?<=\S )to (?:help )?(?:thicken|enrich|sharpen|loosen|brighten|lighten|balance|flavou?r|scent|sweeten) (?:up )?(?:the|it|this|your)\b[^.,;]*$/giu;

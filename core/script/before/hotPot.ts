@@ -246,6 +246,9 @@ export const ofCrackling: Rule = ({ meant, lines, last, said, all, some }) => {
 export const ofReturning: Rule = ({ text, stage, meant, last, wasTakenOut, said, kinds, all, some }) => {
   // Set on top again, it goes back.
   if (said === 'top' && wasTakenOut && meant.length && all(KINDS.meat)) return 'return';
+  // "Return the chops, spooning onions over the top".
+  if (said === 'top' && wasTakenOut && some(KINDS.meat) && /^\W*(?:and |then )*return\b/i.test(text))
+    return 'return';
   if ([null, 'add', 'mix', 'top'].includes(said) && !wasHot(last) && isRubbedIn(text, kinds)) return 'season';
   // "Turn the beef in the hot oil until it loses its pinkness".
   if ((said === null || said === 'add') && some(KINDS.meat) && TURNED_IN_FAT.test(text)) return 'brown';
