@@ -1,4 +1,4 @@
-import type { PlacedItem } from '../moments/item';
+import { isCoat, looseG, type PlacedItem } from '../moments/item';
 import { formatMass, formatTemp } from '../quantity/format';
 import { curdling, type Curdling } from '../sauce/curdle';
 import { sharpnessOf } from '../sauce/present';
@@ -10,7 +10,11 @@ import { capital, holdFix, listed, nameOf } from './words';
 /** Ground spice from which a bloom is easily burnt, g: about a tablespoon. */
 const SPICE_CATCHES_G = 6;
 
+/** A floured coat of which less than this comes loose in the thin liquid is a stew as most cooks make it, g/ml. Source: 2-3 spoonfuls shaken off a kilo, half a litre of stock; spread 30 %. */
+const COAT_IS_BODY = 0.05;
+
 const place = (item: PlacedItem): string => {
+  if (isCoat(item)) return 'put on the meat';
   const words = item.by === 'words' ? (item.read.written?.words ?? '') : '';
   const m = /the ([a-z ]+)$/i.exec(words);
   if (item.by === 'cook') return 'put before the pressure';
@@ -66,6 +70,8 @@ function asTold(item: PlacedItem, input: FindingInput): Severity {
   const { liquid } = input;
   // A spoonful of flour fried with the onions, with a jug of stock after it, is an old way of cooks and hardly settles.
   const isFried = by === 'method' && (item.moment === 'bloom' || item.moment === 'aromatics');
+  // What it may do to the floor is told by the floor.
+  if (by !== 'cook' && isCoat(item) && looseG(item) <= COAT_IS_BODY * liquid.countedMl.mid) return 'note';
   if (isFried && read.food?.kind === 'flour' && item.massG.mid <= FLOUR_BINDS * liquid.countedMl.mid)
     return 'careful';
   if (read.food?.dairy && item.boilsDown && by === 'method') return 'note';
@@ -94,6 +100,10 @@ const TELLS = 0.04;
 
 /** Why a line had better wait: what of dairy splits in this sauce at this heat, told by its fat, its acid and its starch. */
 function harmOf(item: PlacedItem, input: FindingInput): string {
+  if (item.early && isCoat(item)) {
+    const loose = formatMass(looseG(item), input.kitchen.units);
+    return `About ${loose} of it comes loose under the lid. That gives the sauce body, and is counted; it also settles. Shake the meat well, and scrape the floor clean after browning.`;
+  }
   const splits = splitting(item, input);
   if (!item.early || item.early.severity !== 'stop' || !splits) return item.early?.harm ?? '';
   const { food } = item.read;

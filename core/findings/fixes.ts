@@ -22,10 +22,10 @@ export function moveLine(lineId: string, moment: Moment | undefined, label: stri
 }
 
 /** Holds flour or starch back and has it sized after pressure. */
-export function holdAsSlurry(lineId: string): Fix {
+export function holdAsSlurry(lineId: string, label = 'Hold it, size it as slurry'): Fix {
   return {
     id: `slurry-${lineId}`,
-    label: 'Hold it, size it as slurry',
+    label,
     apply: (dish) => editLine(dish, lineId, (line) => ({ ...line, moment: 'thicken', asSlurry: true })),
   };
 }

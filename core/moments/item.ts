@@ -61,6 +61,10 @@ const RIDES_ON_MEAT: ReadonlySet<FoodKind> = new Set([
   'starch',
 ]);
 
+/** The flour that meat is turned in before it is browned. */
+export const isCoat = ({ moment, read, sticksG }: PlacedItem): boolean =>
+  moment === 'sear' && sticksG !== undefined && (read.food?.kind === 'flour' || read.food?.kind === 'starch');
+
 /** How much of a line can thicken or catch in the liquid under the lid, g: what clings to meat stays there with half of it. */
 export function looseG(item: PlacedItem): number {
   const kind = item.read.food?.kind;

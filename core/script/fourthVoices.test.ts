@@ -268,3 +268,22 @@ describe('words that are told of another thing', () => {
     expect((thrown.recipes[0]?.lines ?? []).some((l) => /300 ml .*water/.test(l.text))).toBe(false);
   });
 });
+
+describe('a floured coat', () => {
+  const STEW = '1 kg beef chuck, cubed; 1 cup plain flour; 2 tbsp oil; 2 onions; 500 ml beef stock';
+  const METHOD =
+    'Dredge the beef in the flour, shaking off the excess, and brown it in the oil. Add the onions and stock and scrape. Close and cook at high pressure for 35 minutes. Natural release.';
+
+  it('is body for the sauce and no mistake, and only what sticks is counted', () => {
+    const { findings } = plan(STEW, METHOD);
+    const coat = findings.find((f) => f.id === 'early-l1');
+    expect(coat?.severity).toBe('note');
+    expect(coat?.why).toMatch(/20 g of it comes loose/);
+    expect(coat?.fixes.map((f) => f.label)).toEqual(['Brown it bare, bind with a slurry after']);
+  });
+
+  it('is warned of where hardly any liquid is there to take it up', () => {
+    const { findings } = plan(STEW.replace('500 ml', '250 ml'), METHOD);
+    expect(findings.find((f) => f.id === 'early-l1')?.severity).not.toBe('note');
+  });
+});

@@ -249,6 +249,7 @@ const saysNothing: Rule = ({ last, act }) => {
 const servedTogether: Rule = ({ last, act }) => {
   if (last.verb !== 'serve' || act.verb !== 'serve') return;
   last.lines.push(...act.lines);
+  last.again = [...new Set([...last.again, ...act.again])];
   return 'gone';
 };
 

@@ -46,9 +46,10 @@ const ROLLED: readonly string[] = [
 ];
 /** What flour is made to once the pot is open, and how it goes in. */
 export const DOUGHS: readonly string[] = ['dough', 'batter', 'dumplings'];
-const DROPPED = /\b(?:drop|sit|place|put|spoon|add|lay|dot|float|arrange|lower|slide|scoop)\b/i;
+const DROPPED =
+  /\b(?:drop|tip|throw|pop|slip|(?:stir|mix)(?: in)? (?:the |your |all )*dumplings|fold|poach|sit|place|put|spoon|add|lay|dot|float|arrange|lower|slide|scoop)\b/i;
 const DROPS_THEM =
-  /\b(?:drop|add|lower|slide|put|tip|boil|cook)\b.{0,12}\b(?:these|them|the (?:pieces|bits|noodles|dumplings|gnocchi))\b/i;
+  /\b(?:drop|add|throw|lower|slide|slip|pop|put|tip|stir|float|boil|cook)\b.{0,12}\b(?:these|them|the (?:pieces|bits|noodles|dumplings|gnocchi))\b/i;
 const POURS_IT_OVER =
   /^\W*(?:and |then )*(?:pour|tip|spoon|drizzle) (?:(?:it|this|all of it|the lot) )?(?:all )?over\b/i;
 const DROPS_BALLS = /\b(?:drop|sit|place|put|lay|arrange)\b.{0,12}\bballs\b/i;
@@ -204,7 +205,8 @@ export class Products {
     const isDropped =
       dough !== undefined &&
       this.of.stage === 'after' &&
-      ((this.of.last?.verb === 'mix' && DROPS_THEM.test(text)) || DROPS_BALLS.test(text));
+      ((['mix', 'shape'].includes(this.of.last?.verb ?? '') && DROPS_THEM.test(text)) ||
+        DROPS_BALLS.test(text));
     if (isDropped) return { name: 'dough', lines: dough };
     // "Dissolve the paste in the juices. Pour over the pork": what was just stirred together.
     const wasMixed = this.of.last !== undefined && ['mix', 'blend'].includes(this.of.last.verb);

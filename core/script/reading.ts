@@ -17,7 +17,7 @@ import { KINDS } from './kinds';
 import { inOrder, Products, type Product } from './products';
 import { HALF_OF_IT, linesLeft, shareTold } from './portions';
 import { isPickle } from './sharp';
-import { MEANWHILE, withoutMade, withoutSplash } from './wording';
+import { MEANWHILE, MEANWHILE_LAST, withoutMade, withoutSplash } from './wording';
 
 /** Mixed with something, and no word of what: it was named just before. */
 const WITH_THE_LAST =
@@ -83,6 +83,9 @@ const PUTS_SOMETHING =
   /^\W*(?:and |then )*(?:stir|add|fold|scatter|sprinkle|toss|tip|put|throw|drop|mix|strew|serve|simmer|cook|boil|use|wilt)\b(?! (?:the|your|a|an|some)\b)/i;
 const ALL_OF_IT =
   /\b(?:everything|(?:all )?(?:of )?(?:the|your)? ?(?:\p{L}+ ){0,2}ingredients(?: for (?:the|your) (?:\p{L}+ )?\p{L}+)?)\b/giu;
+/** Brought to what cooks. */
+export const COMES_IN =
+  /^\W*(?:and |then |now |finally,? )*(?:add|drop|tip|mix in|stir(?: in| through| it| them|(?= the\b.*\b(?:in|into|through)\b))|fold|put|return|throw|toss in|slip|slide|float|lay|lower|pop|scrape|pour|nestle|place)\b|^\W*(?:now |then )?(?:the )?(?:\p{L}+ ){1,2}(?:go |goes )?in\W*$/iu;
 const LEAVES = /\b(?:fresh|leaf|leaves|chopped|sprigs?|bunch|stalks?|stems?)\b/i;
 const INTO_SO_MANY =
   /\b(?:in|into) (?:\d{1,2}|two|three|four|five|six|eight|ten|twelve) (?:\p{L}+ )?(?:pieces|chunks|parts|portions)\b/iu;
@@ -316,7 +319,8 @@ export class Reading {
     const until = UNTIL_IT_LOOKS.exec(text)?.[0] ?? '';
     const product = this.#products.namedIn(text.slice(0, text.length - until.length));
     const looked = product ?? this.#products.namedIn(until);
-    const own = this.#meaning(withoutMade(text, looked?.name), n);
+    // "Fry the mushrooms while the beef cooks": the beef is under the lid.
+    const own = this.#meaning(withoutMade(text.replace(MEANWHILE_LAST, ''), looked?.name), n);
     const named = [...inOrder([...own, ...(product?.lines ?? []), ...this.#keptMeant(text)])];
     // "In a little butter", where a later sentence has the butter of the list for itself: no line at all.
     const later = LITTLE_FAT.test(text) ? this.namedAfter(n) : NONE;
@@ -629,6 +633,12 @@ export class Reading {
         ? this.lastNamed.filter((i) => (this.used.get(i) ?? 0) > 0 && !this.isFat(i))
         : [];
     if (takenOut.length) return takenOut;
+    // "Meanwhile fry the mushrooms. Add them to the stew": what was made ready beside the closed pot.
+    const { last } = this;
+    const isBeside = last?.stage === 'closed' && last.run > 0;
+    const made = isBeside && !named.length && COMES_IN.test(text) ? last.lines.map((l) => l.index) : [];
+    if (isBeside && last.verb === 'shape') made.push(...last.again);
+    if (made.length) return made.filter((i) => !this.isFat(i));
     // "Open the coconut milk. Spoon half of it into the pot": whatever was named last.
     if (HALF_OF_IT.test(text) && !this.lastNamed.some((i) => this.isMeat(i)))
       return this.lastNamed.filter((i) => this.isToCome(i));

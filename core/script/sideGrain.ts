@@ -13,6 +13,8 @@ const GOES_ON =
 const OF_THE_POT =
   /\b(?:pot|cooker|lid|serve|plates?|platter|release|vent|pressure|sauce|stew|curry|tagine|broth|meat)\b/i;
 
+const DRAINS = /^\W*(?:and |then )*(?:drain|rinse|set aside|leave|let|stand|soak|cover|pour)\b/i;
+
 const isSideGrain = (r: Reading, line: number): boolean =>
   r.isToCome(line) && r.kindOf(line) === 'grain' && !/rice/.test(r.lines[line]?.read.food?.id ?? '');
 
@@ -21,6 +23,9 @@ export function sideGrain(r: Reading, c: Clause): boolean {
   const { text, sentence, meant } = c;
   const { last } = r;
   const isOfGrain = last?.verb === 'soak' && last.where === 'pan' && last.run > 0;
+  // Noodles that soaked come into the pot; couscous stays in its bowl.
+  const isGrain = r.kindOf(last?.lines[0]?.index ?? -1) === 'grain';
+  if (isOfGrain && !isGrain && !DRAINS.test(text)) return false;
   if (isOfGrain && GOES_ON.test(text) && !OF_THE_POT.test(text) && !meant.some((i) => r.isMeat(i))) {
     const grain = last.lines[0]?.index ?? -1;
     r.takeShare(last, c, ofItsPart(r, meant, grain));

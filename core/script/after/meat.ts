@@ -55,6 +55,7 @@ const ON_A_TRAY =
 const OVER_FLAME =
   /^\W*(?:and |then )*roast\b(?!.*\b(?:oven|tray|tin|gas|\d{3})\b).*\b(?:dry|flame|stir\p{L}*)\b/iu;
 
+const SPOONED_OVER = /^\W*(?:and |then |now )*(?:spoon|pile|lay|tip|put|arrange)\b.*\bover\b/i;
 const ON_TOP_OF = /\b(?:lay|place|put|arrange|set|sit|scatter|nestle)\b.*\bon top of the\b/i;
 
 /** What was strained, put back. */
@@ -83,6 +84,15 @@ export const ofReturning: Rule = ({ text, meant, last, wasTakenOut, next, said, 
     return 'fry';
   // "Lay the shrimp on top of the hot rice".
   if ([null, 'stirin', 'add'].includes(said) && meant.some(isToCome) && ON_TOP_OF.test(text)) return 'top';
+  // "Spoon the mushrooms over", that were fried beside.
+  if (
+    said === null &&
+    last?.stage === 'closed' &&
+    meant.length &&
+    SPOONED_OVER.test(text) &&
+    !meant.some(isToCome)
+  )
+    return 'serve';
   // "Return the broth to the pot with the salt": what was strained goes back, and no meat.
   if (said === 'return' && !some(KINDS.meat) && RETURNS_BROTH.test(text))
     return meant.some(isToCome) ? 'stirin' : null;
