@@ -114,12 +114,17 @@ const PACKED_IN =
 /** "(about 1\" thick, 2 1/2 lb total)": two things in one bracket. */
 const THICK_AND_HEAVY = /\(([^(),]*\d[^(),]*\bthick),\s*(?=(?:about |approx\.? )?\d)/giu;
 
+/** "Cornstarch slurry (2 tbsp each cornstarch and water)". */
+const SLURRY_EACH =
+  /^(?:\p{L}+ )?slurry\W+((?:about )?[\d½¼¾/ ]+ ?\p{L}+) each (?:of )?([\p{L} -]+?) (?:and|&|\+) (?:\p{L}+ )?water\)?\W*$/iu;
+
 function readAfresh(text: string, pantry: Pantry, system: MeasureSystem): ReadLine {
   const written = writeOut(
     evenedLine(
       stripBullet(text.slice(0, MAX_LINE_LENGTH))
         .replace(/[~≈∼]\s?(?=\d)/g, 'about ')
-        .replace(THICK_AND_HEAVY, '($1) ('),
+        .replace(THICK_AND_HEAVY, '($1) (')
+        .replace(SLURRY_EACH, '$1 $2 mixed with $1 water'),
     ),
     pantry,
   );

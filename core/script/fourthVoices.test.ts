@@ -1,3 +1,4 @@
+import { pressureRuns } from '../dish/pressure';
 import { readLine } from '../dish/read';
 import { defaultKitchen } from '../kitchen/kitchen';
 import { readPage } from '../page/page';
@@ -285,5 +286,56 @@ describe('a floured coat', () => {
   it('is warned of where hardly any liquid is there to take it up', () => {
     const { findings } = plan(STEW.replace('500 ml', '250 ml'), METHOD);
     expect(findings.find((f) => f.id === 'early-l1')?.severity).not.toBe('note');
+  });
+});
+
+describe('what stands beside the closed pot', () => {
+  const CLOSED = 'Lamb and stock in. Secure the lid, bring to high pressure and cook for 20 minutes.';
+  it.each([
+    'Put the couscous in a bowl, pour over 400 ml boiling water, cover and leave for 10 minutes, then fluff up.',
+    'Meanwhile, scrunch the onion with the lemon juice and leave for 10 minutes.',
+    'While it cooks, soak the saffron in hot milk and leave to stand 10 minutes.',
+    'Meanwhile marinate the cucumber, let sit 10 minutes.',
+  ])('is no release, however long it is left: %s', (beside) => {
+    expect(pressureRuns(`${CLOSED} ${beside} Quick release.`)).toMatchObject([
+      { minutes: 20, release: 'quick', releaseMin: null },
+    ]);
+    expect(
+      pressureRuns(`${CLOSED} ${beside} Release the pressure naturally for 15 minutes, then quickly.`),
+    ).toMatchObject([{ minutes: 20, release: 'ten', releaseMin: 15 }]);
+  });
+
+  const PAPRIKASH =
+    'Paprikash\n\n8 chicken thighs\n2 onions\n300 ml stock\n200 ml sour cream\n1 tbsp flour\n\nNokedli:\n250 g flour\n2 eggs\n150 ml water\n\nMethod\nFry the onions. Add the chicken and stock. Put on the lid and give it 10 minutes at pressure. Leave it to come down by itself. While it is coming down make the nokedli. Beat the flour, eggs and water until just smooth, push it through a coarse grater into a big pan of boiling salted water. Take out the chicken. Mix the sour cream with the flour, stir it in and let it bubble 2 minutes. Pour over the chicken.';
+
+  it('is made of the lines of its own part, and boils in a pan of its own', () => {
+    const recipe = readPage(PAPRIKASH, pantry).recipes[0];
+    const lines = (recipe?.lines ?? []).map((l) => ({ read: readLine(l.text, pantry), section: l.section }));
+    const made = readScript(recipe?.method ?? '', lines, pantry)?.acts ?? [];
+    const texts = (verb: string): string[] =>
+      (made.find((a) => a.verb === verb)?.lines ?? []).map((l) => lines[l.index]?.read.text ?? '');
+    expect(texts('mix')).toEqual(['250 g flour', '2 eggs', '150 ml water']);
+    expect(texts('dairy')).toEqual(['200 ml sour cream', '1 tbsp flour']);
+    expect(made.find((a) => a.verb === 'boil')?.stage).toBe('closed');
+  });
+
+  it('leaves the onion of a pickle to the pickle', () => {
+    const page =
+      'Tagine\n\n1 kg diced lamb leg\n1 tbsp oil\n1 large red onion, sliced\n300 ml stock\n\nFor the pickled onions\n1 red onion, sliced\nJuice of 1 lemon\n1/2 tsp sugar\n\nMethod\nHeat the oil and fry the onion for 5 mins. Add the lamb and stock. Secure the lid and cook at high pressure for 20 mins. Meanwhile, scrunch the red onion with the lemon juice and sugar and leave to pickle. Release naturally. Serve with the pickled onions.';
+    const recipe = readPage(page, pantry).recipes[0];
+    const lines = (recipe?.lines ?? []).map((l) => ({ read: readLine(l.text, pantry), section: l.section }));
+    const made = readScript(recipe?.method ?? '', lines, pantry)?.acts ?? [];
+    const textsOf = (verb: string) =>
+      made.filter((a) => a.verb === verb).flatMap((a) => a.lines.map((l) => lines[l.index]?.read.text));
+    expect(textsOf('soften')).toEqual(['1 tbsp oil', '1 large red onion, sliced']);
+    expect(textsOf('mix')[0]).toBe('1 red onion, sliced');
+  });
+
+  it('takes none of the slurry’s water for a splash', () => {
+    const told = acts(
+      '1 1/2 lb flank steak; 1/2 cup beef broth; 2 tbsp cornstarch; 3 tbsp water; 1 lb broccoli florets',
+      'Beef and broth in. Lock lid. Manual, high, 10 min. Quick release. While that cooks, microwave the broccoli with a splash of water 3 min. Whisk cornstarch and water; stir in till thick. Fold in the broccoli. Serve.',
+    );
+    expect(told).toMatch(/boil\/3\(broccoli\) thicken\(cornstarch water\) stirin\(\) serve\(\)$/);
   });
 });

@@ -2,6 +2,7 @@ import { isClosedLater, isOpenHeat, minutesNamed, OF_PRESSURE, whistlesNamed } f
 import { speaksOfRelease, surelyLetsGo } from '../dish/release';
 import { linesNamed } from './align';
 import { SAYS } from './data/says';
+import { MEANWHILE_FIRST } from './wording';
 import { COMES_IN, type Clause, type Reading } from './reading';
 
 const CLOSES =
@@ -164,6 +165,8 @@ export function lettingGo(r: Reading, c: Clause): boolean {
     /\b(?:stand|(?<!the )rest)\b/i.test(text) &&
     !/\b(?:pressure|releas|natural)/i.test(text);
   if (r.stage !== 'closed' || !speaksOfRelease(text) || onlyStands) return false;
+  // "While it is coming down make the dumplings": that it comes down is told already.
+  if (r.has('release') && MEANWHILE_FIRST.test(text) && c.meant.length > 0) return false;
   if (!r.has('release')) r.putLid(c, 'release');
   return true;
 }

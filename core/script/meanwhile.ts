@@ -34,6 +34,11 @@ export function meanwhile(r: Reading, c: Clause): boolean {
     // "Roll into eight dumplings": what was mixed is shaped.
     !(last.verb === 'mix' && SHAPES_IT.test(c.text));
   // "…, season and set aside", "push it through a grater into boiling water. Drain": of what is beside the pot.
+  if (isGoingOn && last.verb === 'mix' && BOILED_BESIDE.test(c.text)) {
+    // "Push it through a grater into boiling salted water": what was mixed boils there.
+    r.putBeside('boil', c, []).again = last.lines.map((l) => l.index);
+    return true;
+  }
   if (isGoingOn) {
     const minutes = timeNamed(c.text);
     // "Cook 3 more minutes".

@@ -156,8 +156,14 @@ const onlyNamesIt: Rule = ({ last, act }) =>
 
 /** "Drop it into the sauce in little lumps", "bring it to the boil and whisk in the starch": part of thickening. */
 const partOfThickening: Rule = (pair) => {
-  const { last, act } = pair;
-  if (last.verb === 'thicken' && act.verb === 'stirin' && !act.lines.length && last.run === act.run)
+  const { last, act, foods } = pair;
+  // "Fold in the broccoli", that was steamed beside, is none of it.
+  const isOfIt =
+    isSaidTogether(pair) ||
+    act.again.every(
+      (i) => foods.is(i, 'thin') || last.again.includes(i) || last.lines.some((l) => l.index === i),
+    );
+  if (last.verb === 'thicken' && act.verb === 'stirin' && !act.lines.length && last.run === act.run && isOfIt)
     return 'gone';
   // "Bring it to a boil and cook until reduced to a cup": it has to boil to go down.
   const isOnlyHot = last.verb === 'boil' && isEmpty(last) && last.minutes === null;

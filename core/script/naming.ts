@@ -306,7 +306,13 @@ const byItsNoun: LineRule = (n, { line, food }) => {
   // "Mix the sugar and paprika" names no packet of a mix.
   if (noun === 'mix' && /^\W*(?:then )?mix\b(?!.*\bmix\b)/i.test(clause)) return false;
   // "Blend the paste ingredients" is that part of the list, and no tamarind paste.
-  if (lines.some((l) => l.section?.toLowerCase().includes(noun) && l !== line)) return false;
+  // "Fry the onion" is none of "the pickled onions", which are made of another onion.
+  const isPickled = (section: string): boolean =>
+    lines.some((k) => k.section === section && k !== line && lastWord(k) === noun) &&
+    foodWords(section).some((w) => w.length >= 5 && w !== noun && !n.words.includes(w));
+  const isCalledSo = (section: string): boolean =>
+    section.toLowerCase().includes(noun) && !(line.section !== section && isPickled(section));
+  if (lines.some((l) => l.section !== undefined && l !== line && isCalledSo(l.section))) return false;
   // "Onion" beside an onion and spring onions is the onion.
   // "Paprika", of a list with a sweet and a hot one, is both.
   const isAnothersName = named.some(

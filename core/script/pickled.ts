@@ -8,7 +8,7 @@ import { isPickle, WITH_IT } from './sharp';
 const IN_A_BOWL =
   /\b(?:in|into|to) (?:a|an|another|the) (?:\p{L}+ ){0,2}(?:bowl|jar|jug|dish|basin|glass)\b/iu;
 const PICKLES =
-  /\bpickl(?:e|es|ing)\b|\b(?:cover|toss|mix|combine|steep|macerate|dress|put|stir)\b.*\b(?:with|in|and)\b/i;
+  /\bpickl(?:e|es|ing)\b|\b(?:cover|toss|mix|combine|steep|macerate|dress|put|stir|scrunch|massage|rub|squeeze)\b.*\b(?:with|in|and)\b/i;
 /** "Pickle the onion: …", "for the pickled onions, combine …". */
 const CALLED_SO =
   /^\W*(?:meanwhile,? |in the meantime,? |then |while \p{L}+ \p{L}+,? )?pickle\b|\bfor (?:the|your) (?:quick |fresh )?(?:pickled?|slaw|salsa)\b/iu;

@@ -69,6 +69,8 @@ const STILL_TO_COME = /\b(?:add|rest|remaining|remainder|other|else|but|except)\
 const TAKEN_OUT = /\b(?:scoop|lift|take|fish|spoon|set|put|move|remove|transfer)\b/i;
 /** Water that is not for the dish. */
 const WASHED = /\b(?:soak|rinse|wash|blanch|parboil|scald)\b/i;
+/** Water that is not the water of the slurry, where a later sentence has that. */
+const LITTLE_WATER = /\b(?:splash|little|bit|drop|dash) (?:of )?water\b/i;
 const COVERED = /\b(?:cover(?:ed)?|enough|plenty of|pot of|pan of)\b.{0,24}\bwater\b/i;
 const DRAINED =
   /\bdrain(?!ed)|\brinse\b|\b(?:discard|pour (?:off|away)|throw (?:out|away)|tip away) (?:all )?the (?:\p{L}+ )?water\b/iu;
@@ -328,7 +330,8 @@ export class Reading {
       later.has(i) || [...later].some((k) => this.lines[k]?.read.food?.id === this.lines[i]?.read.food?.id);
     for (const i of named.filter((j) => this.isFat(j) && isSameFat(j))) named.splice(named.indexOf(i), 1);
     // "Soak in lots of water": what is poured away is not the water that a later sentence has.
-    const kept = WASHED.test(text) || this.#isPouredAway(n) ? this.namedAfter(n) : NONE;
+    const kept =
+      WASHED.test(text) || LITTLE_WATER.test(text) || this.#isPouredAway(n) ? this.namedAfter(n) : NONE;
     for (const i of named.filter((j) => this.kindOf(j) === 'water' && kept.has(j)))
       named.splice(named.indexOf(i), 1);
     if (!named.length && THE_REST.test(text)) named.push(...this.#restOfLast());
@@ -608,6 +611,10 @@ export class Reading {
         (KNEADED_BUTTER.test(text) && food?.kind === 'butter') ||
         food?.names.some((name) => said.includes(foodWords(name).at(-1) ?? ''));
       if (!food || this.isMeat(i) || !isSaid) return i;
+      // "Make the noodles. Beat the flour and eggs": the flour that was just called by what is made of it.
+      const { last } = this;
+      const isNamed = last?.verb === 'mix' && this.isLate && last.lines.some((l) => l.index === i);
+      if (isNamed) return i;
       const others = this.lines
         .map((_, j) => j)
         .filter((j) => j !== i && !meant.includes(j) && this.isToCome(j));

@@ -19,6 +19,10 @@ const isMeasuredBy = (unitId: string, clause: string): boolean => {
 const TIMES =
   /\d+(?:\s?[-–]\s?\d+)?\s?(?:m|mins?|minutes?|secs?|seconds?|h|hrs?|hours?|°\s?[CF]?|degrees)\b/gi;
 
+/** True of the only line of its food. */
+const isAlone = (lines: readonly ScriptLine[], j: number): boolean =>
+  lines.every((l, k) => k === j || l.read.food?.id !== lines[j]?.read.food?.id);
+
 /** A word of a line that the clause does not say counts a little against it. */
 const UNSAID = 0.25;
 
@@ -39,6 +43,10 @@ export function sameFoodTold(
     const mine = segments.filter((part) => foodWords(part).some((w) => words.has(w)));
     const ofIt = (mine.length ? mine : segments).join(' ');
     const numbers = new Set(ofIt.match(/\d+(?:[.,/]\d+)?/g) ?? []);
+    // "Beat the flour, eggs and water": the flour of the part in which the eggs stand, and only there.
+    const others = [...found].filter((j) => lines[j]?.read.food?.id !== lines[i]?.read.food?.id);
+    const parts = new Set(others.filter((j) => isAlone(lines, j)).map((j) => lines[j]?.section));
+    const company = parts.size === 1 ? [...parts][0] : undefined;
     const scoreOf = (j: number): number => {
       const text = lines[j]?.read.text.toLowerCase() ?? '';
       // "2 tsp garam masala" of two lines of it: the number with its spoon says more than the number alone.
@@ -74,7 +82,12 @@ export function sameFoodTold(
         (w) => said.has(w) && !same.every((k) => wordsOf(lines[k] as ScriptLine).telling.has(w)),
       );
       const byWord = isCalledSo ? 1 : 0;
-      const byPart = isOfPart ? 1 : section === undefined ? 0 : -2 * UNSAID;
+      const byPart =
+        isOfPart || (company !== undefined && section === company)
+          ? 1
+          : section === undefined
+            ? 0
+            : -2 * UNSAID;
       return byAmount + byUnit + byWord + byPart + [...told].filter((w) => text.includes(w)).length - unsaid;
     };
     const best = Math.max(...same.map(scoreOf));

@@ -50,6 +50,8 @@ const IN_PIECES =
   /\b(?:cut|chop|dice|cube)\b[^.;]{0,40}\b(?:cubes?|pieces|chunks|dice|bite|morsels)\b|\b(?:dice|cube|chop) (?:it|them|the (?:meat|chicken|pork|beef|lamb|ham|turkey))\b/i;
 const BETWEEN_BONES = /\bbetween (?:the |each )?(?:rib )?bones?\b/i;
 
+const isBoiledBeside = (act: Act): boolean => act.verb === 'boil' && act.stage === 'closed';
+
 const FISHED = /\b(?:discard|fish out|throw (?:away|out)|pick out)\b/i;
 const TAKEN = /\b(?:take out|remove)\b/i;
 const GIVES_FLAVOUR: ReadonlySet<string> = new Set([
@@ -319,6 +321,21 @@ const WAYS: readonly Way[] = [
       mine.length > 0 &&
       mine.every((i) => ['bread', 'butter'].includes(kindOf(i) ?? '')),
     title: 'Get {food} ready',
+  },
+  // Dumplings and noodles of a dough: what was mixed is dropped into its own water.
+  {
+    when: ({ act, mine, input }) =>
+      isBoiledBeside(act) && [...mine, ...againItems(act, input)].some((i) => kindOf(i) === 'flour'),
+    title: 'Boil what was made of it',
+    text: 'In a big pan of its own, salted; done when it floats. Drained well.',
+    look: '',
+  },
+  // Beans beside the closed pot drink nothing of its sauce.
+  {
+    when: ({ act, mine }) =>
+      isBoiledBeside(act) && !mine.some((i) => ['pasta', 'grain'].includes(kindOf(i) ?? '')),
+    title: 'Cook {food} beside',
+    text: 'In a pan of its own; drained.',
   },
   // Eggs and rice are boiled; nobody blanches them.
   {
