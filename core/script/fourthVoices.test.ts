@@ -339,3 +339,54 @@ describe('what stands beside the closed pot', () => {
     expect(told).toMatch(/boil\/3\(broccoli\) thicken\(cornstarch water\) stirin\(\) serve\(\)$/);
   });
 });
+
+describe('a note of a green chilli', () => {
+  it('chars what it names, loads what follows, and keeps the rest of the leaves for the table', () => {
+    expect(
+      acts(
+        '900 g chicken thighs; 450 g tomatillos; 2 poblanos; 1 jalapeno; 1 white onion; 4 garlic cloves; 1 tbsp cumin; 250 ml chicken broth; 1 bunch cilantro; 1 can cannellini beans',
+        'Char the tomatillos, chiles, onion and garlic under the broiler, 8 min, turning once. Into the pot with cumin, broth and half the cilantro; chicken on top, salted well. Pressure cook on high 10. QR. Chicken out to a cutting board. Shred chicken, back in it goes along with the beans; simmer 5 or so. Rest of the cilantro. Serve.',
+      ),
+    ).toBe(
+      'char/8(tomatillo poblano green-chilli onion garlic) add(ground-cumin chicken-stock coriander) top(chicken-thigh) close/10() hold/10() release() liftout() shred() return(cannellini-bean) simmer() serve(coriander)',
+    );
+  });
+
+  it('fries a paste until it smells toasty, and toasts no oil', () => {
+    expect(
+      acts(
+        '1 kg beef; 6 shallots; 3 tbsp oil; 400 ml stock',
+        `Blitz the shallots to a paste. Fry it in the oil, 6-8 min, till it smells toasty. Beef and stock in.${LID}`,
+      ),
+    ).toMatch(/^blend\(shallot\) soften\/7\(sunflower-oil\)/);
+  });
+
+  it('reads a slurry of as much of each', () => {
+    const line = readLine('cornstarch slurry (2 tbsp each cornstarch and water)', pantry);
+    expect(line.food?.id).toBe('cornstarch');
+    expect(line.massG.mid).toBeCloseTo(16, 0);
+  });
+});
+
+describe('a release with its minutes behind a comma', () => {
+  it.each(['Natural release, 15 minutes.', 'Natural release. 15 minutes.'])(
+    'opens nothing: %s',
+    (release) => {
+      expect(
+        acts(
+          '4 slices of pork shin; 3 garlic cloves; 200 ml stock; zest of 1 lemon; 4 tbsp chopped parsley',
+          `Pork and stock in. Close and cook at high pressure for 35 minutes. ${release} Meanwhile mix the lemon zest, parsley and the garlic. Lift the shin onto a warm dish.`,
+        ),
+      ).toMatch(/release\/15\(\) mix\(garlic lemon-zest parsley\) liftout\(\)/);
+    },
+  );
+
+  it('lets lardons crisp that were tipped in', () => {
+    expect(
+      acts(
+        '6 sausages; 150 g lardons; 1 onion; 200 ml stock',
+        `Brown the sausages. Tip the lardons into the pan and let them crisp, then soften the onion with them for 5 minutes. Add stock.${LID}`,
+      ),
+    ).toMatch(/^brown\(sausage\) render\(bacon\) soften\/5\(onion\)/);
+  });
+});

@@ -93,7 +93,7 @@ export const STANDS_FOR: readonly {
   { word: /^onion$/, kinds: ['allium'], named: /\bshallots?\b/i },
   { word: /^tomato$/, kinds: ['tomato-thick'] },
   {
-    word: /^(?:chilli|chili|chile)$/,
+    word: /^(?:chillis?|chilis?|chiles?)$/,
     kinds: ['aromatic', 'quick-veg', 'slow-veg', 'spice-whole', 'pickle', 'spice-ground'],
     named:
       /\b(?:jalape[nñ]os?|serranos?|habaneros?|scotch bonnets?|poblanos?|anchos?|guajillos?|pasillas?|chipotles?|birds?[- ]?eyes?)\b/i,

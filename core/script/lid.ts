@@ -1,5 +1,5 @@
 import { isClosedLater, isOpenHeat, minutesNamed, OF_PRESSURE, whistlesNamed } from '../dish/pressure';
-import { speaksOfRelease, surelyLetsGo } from '../dish/release';
+import { isAllNatural, speaksOfRelease, surelyLetsGo } from '../dish/release';
 import { linesNamed } from './align';
 import { SAYS } from './data/says';
 import { MEANWHILE_FIRST } from './wording';
@@ -141,12 +141,20 @@ export function holding(r: Reading, c: Clause): boolean {
   return !speaksOfRelease(text) || lettingGo(r, c);
 }
 
+const BARE_MINUTES =
+  /^\W*(?:for )?(?:about |around |approx\.? |~ ?)?\d{1,2}(?: ?(?:[-–]|to) ?\d{1,2})? (?:minutes|mins?)\W*$/i;
+
 const THE_REST_OUT =
   /^\W*(?:and |then )*(?:let|vent|release|open|blow)\b.{0,20}\b(?:rest|remaining|remainder)\b(?: of (?:it|the (?:pressure|steam)))?(?: out| off| go)?\W*$|^\W*evaporate\W*$|^\W*(?:and |then )*let (?:it|the (?:steam|pressure))(?: all)? (?:out|off|go)\W*$/i;
 
 /** Let go, also without a word about the lid: it was closed before. */
 export function lettingGo(r: Reading, c: Clause): boolean {
   const { text } = c;
+  // "Natural release, 15 minutes.": so long it takes, and nobody has opened it.
+  if (r.stage === 'closed' && r.last?.verb === 'release' && BARE_MINUTES.test(text)) {
+    if (!isAllNatural(r.last.words)) r.last.minutes ??= minutesNamed(text);
+    return true;
+  }
   // "Ten minutes by itself, then let the rest out": the one release.
   if (r.stage === 'closed' && THE_REST_OUT.test(text)) {
     if (!r.has('release')) r.putLid(c, 'release');

@@ -281,6 +281,11 @@ const BECOMES: readonly Becoming[] = [
     last.verb === 'add' && act.verb === 'caramel' && isEmpty(act) && foods.only(last, 'sweet', 'fat', 'thin')
       ? 'caramel'
       : null,
+  // "Tip the lardons into the pan and let them crisp".
+  ({ last, act, foods }) =>
+    last.verb === 'add' && act.verb === 'render' && isEmpty(act) && foods.some(last, 'meat')
+      ? 'render'
+      : null,
   ({ last, act }) => (last.verb === 'add' && act.verb === 'stuff' && !act.lines.length ? 'stuff' : null),
   // What has gone in is fried: meat is browned, bacon is rendered, spices are bloomed.
   ({ last, act, foods }) => {

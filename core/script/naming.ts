@@ -426,9 +426,13 @@ const byTheKind: ClauseRule = ({ clause, lines, free, isEverything }, found) => 
   if (isEverything) return;
   for (const { word, kinds, named: as, said } of STANDS_FOR) {
     if (said && !said.test(clause)) continue;
-    const of = lines.flatMap((l, i) => (l.read.food && kinds.includes(l.read.food.kind) ? [i] : []));
-    if (of.some((i) => found.has(i)) || ![...free].some((w) => word.test(w))) continue;
-    for (const i of of) if (!as || as.test(lines[i]?.read.foodText ?? '')) found.add(i);
+    // "The chillies and garlic", of a list with jalapeños: garlic is one of their kind, and no chilli.
+    const isSo = (i: number): boolean => as?.test(lines[i]?.read.foodText ?? '') ?? true;
+    const isCalledSo = (i: number): boolean =>
+      isSo(i) || foodWords(lines[i]?.read.foodText ?? '').some((w) => word.test(w));
+    const ofKind = lines.flatMap((l, i) => (l.read.food && kinds.includes(l.read.food.kind) ? [i] : []));
+    if (ofKind.some((i) => found.has(i) && isCalledSo(i)) || ![...free].some((w) => word.test(w))) continue;
+    for (const i of ofKind) if (isSo(i)) found.add(i);
   }
 };
 

@@ -15,6 +15,10 @@ const BROUGHT_UP = /\bbring\b.{0,40}\bto (?:a |the )?(?:\p{L}+ )?boil\b(?!.*\d)/
 
 const LAID_ON = /\blay\b.*\b(?:on|over)\b|\bon each\b/i;
 
+/** "Coriander.", "rest of the parsley". */
+const BARE_LEAVES =
+  /^\W*(?:and |then |finally,? )*(?:(?:the )?(?:rest|remainder|other half) of )?(?:the |your |some |plenty of |lots of |fresh |chopped )*\p{L}+(?: (?:leaves|sprigs))?(?:(?:,| and) \p{L}+)?\W*$/iu;
+
 /** "Saffron rice beside", "mash on the side". */
 const BESIDE_IT = /\b(?:beside|alongside|on the side|on top)\b/i;
 
@@ -209,6 +213,8 @@ export const ofWhatIsUnsaid: Rule = ({ text, meant, lines, last, isToCome, next,
   if (said === null && /\bback\b(?! of\b)/i.test(text)) return 'return';
   if (said === null && /\bon top\b|\bto serve\b|\bover$/i.test(text) && all(LAST_OVER_IT)) return 'serve';
   if (said === null && BESIDE_IT.test(text) && all(OF_THE_TABLE)) return 'serve';
+  // "Coriander.", "rest of the parsley": leaves alone, and no word of what is done to them.
+  if (said === null && meant.some(isToCome) && BARE_LEAVES.test(text) && all(['herb-soft'])) return 'serve';
   // "Crispy fried eggs + rice", at the end of a note: what stands beside it.
   const isLastWord = next === '' && !/\b(?:in|through|into)\b/i.test(text);
   if (

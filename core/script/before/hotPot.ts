@@ -212,7 +212,7 @@ const WET_AND_FRIED: readonly FoodKind[] = [
 ];
 
 /** What crackles, and what only sizzles as it is poured. */
-export const ofCrackling: Rule = ({ meant, lines, last, said, all, some }) => {
+export const ofCrackling: Rule = ({ text, meant, lines, last, said, all, some }) => {
   // A spoonful of liquid that sizzles in the paste is poured in; only what is whole or leafy crackles by itself.
   const isLiquid = (i: number): boolean =>
     ([...KINDS.thin, ...KINDS.dairy, 'coconut-milk'] as FoodKind[]).includes(
@@ -238,6 +238,14 @@ export const ofCrackling: Rule = ({ meant, lines, last, said, all, some }) => {
   if (said === 'pop' && some(['cured-meat']) && all(['cured-meat', ...KINDS.fat])) return 'render';
   // Lardons until they are golden: their fat is what they fry in.
   if ((said === 'brown' || said === 'soften') && some(['cured-meat']) && all(['cured-meat', ...KINDS.fat]))
+    return 'render';
+  // "Tip the lardons into the pan and let them crisp".
+  const isBacon = (l: { index: number }): boolean => lines[l.index]?.read.food?.kind === 'cured-meat';
+  const isLeftToCrisp =
+    said === null &&
+    !meant.length &&
+    /^\W*(?:and )?(?:let|leave) (?:it|them) (?:to )?(?:crisp|brown|colour|sizzle)\b/i.test(text);
+  if (isLeftToCrisp && last?.verb === 'add' && last.lines.length && last.lines.every(isBacon))
     return 'render';
   return undefined;
 };

@@ -122,7 +122,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'toast',
-    words: /\bdry[- ]?(?:roast|fry|toast)\w*|\btoast\w*\b|\bchar(?:red|ring)?\b|\bblacken\w*/i,
+    words: /\bdry[- ]?(?:roast|fry|toast)\w*|\btoast(?!y\b)\w*\b|\bchar(?:red|ring)?\b|\bblacken\w*/i,
     stages: ['prep', 'open'],
   },
   {
@@ -322,7 +322,7 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   {
     verb: 'add',
     words:
-      /\b(?:add|incorporate|put|pour|moisten|place|stir|tip|chuck|bung|sling|fling|plonk|arrange|nestle|settle|slide|sit|tuck|lay|layer|drop|throw|dump|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b/i,
+      /\b(?:add|incorporate|put|pour|moisten|place|stir|tip|chuck|bung|sling|fling|plonk|arrange|nestle|settle|slide|sit|tuck|lay|layer|drop|throw|dump|combine|mix|in with|spoon|stand|sprinkle|whisk|toss)\b|^\W*(?:and |then |all |everything )*(?:goes )?into the (?:pot|cooker|insert|pressure cooker)\b/i,
     stages: ['prep', 'open'],
   },
 ];
