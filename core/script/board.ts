@@ -4,6 +4,7 @@ import { KINDS } from './kinds';
 import { type Reading, type Clause } from './reading';
 import type { FoodKind } from '../pantry/food';
 import { VERBS_THAT } from './data/verbs';
+import { IS_MINCE } from './wording';
 
 const TIP =
   /^(?:\W*)(?:do not|don['’]?t|never|no need\b|there(?:['’]s| is) no need\b|add (?:a little |some )?more\b|adding more\b|if you(?:'|’| )|if (?:necessary|needed|required|wanted|liked)\b|optional|tips?\s*[:!–-]|note\b|be careful|make sure|you can|alternatively|or use|feel free|depending|(?:double[- ])?check\b(?! (?:the |for |your )*(?:seasoning|salt|taste)\b)(?!.*\b(?:season|taste|adjust)\b)|(?:ensure|verify|confirm)\b|test\b.{0,40}\b(?:done|cooked|tender|ready|soft|through)\b)/i;
@@ -60,6 +61,8 @@ export const BOILED = /\b(?:(?:par)?boil|bubble|simmer|blanch)/i;
 
 /** Work of the knife: it is told at the board, and goes in where it is named next. */
 export function knifeWork(r: Reading, { n, text, sentence, named, meant }: Clause): boolean {
+  // "Mince + grated onion + cumin": what it is, and nothing to do with a knife.
+  if (IS_MINCE.test(text) && named.some((i) => r.kindOf(i) === 'ground-meat')) return false;
   // Once the pot is open it is what goes to the table: "slice the rest of the orange".
   const isForTable =
     r.stage === 'after' && r.parts[n + 1]?.sentence !== sentence && !named.some((i) => r.isMeat(i));

@@ -283,6 +283,12 @@ describe('a floured coat', () => {
     expect(coat?.fixes.map((f) => f.label)).toEqual(['Brown it bare, bind with a slurry after']);
   });
 
+  it('is no layer of its own in the pot', () => {
+    const { fill } = plan(STEW, METHOD);
+    expect(fill.layers.map((l) => l.id)).not.toContain('other');
+    expect(fill.layers.filter((l) => l.lineIds.includes('l1')).map((l) => l.id)).toEqual(['meat']);
+  });
+
   it('is warned of where hardly any liquid is there to take it up', () => {
     const { findings } = plan(STEW.replace('500 ml', '250 ml'), METHOD);
     expect(findings.find((f) => f.id === 'early-l1')?.severity).not.toBe('note');
@@ -389,4 +395,13 @@ describe('a release with its minutes behind a comma', () => {
       ),
     ).toMatch(/^brown\(sausage\) render\(bacon\) soften\/5\(onion\)/);
   });
+});
+
+it('mixes mince that a note squeezes together with its spices, and cuts nothing', () => {
+  expect(
+    acts(
+      '500 g lamb mince; 1 small onion, grated; 2 tsp cumin; 1 tsp allspice; small handful mint; 1 tbsp oil; 300 ml stock',
+      `mince + grated onion + half the cumin + allspice + mint, squeeze together. make 12 ovals. brown koftas in the oil. stock in.${LID}`,
+    ),
+  ).toMatch(/^mix\(ground-lamb onion ground-cumin allspice mint\) brown/);
 });

@@ -158,3 +158,6 @@ export const MEANWHILE_LAST =
   /\b(?:while|as) (?:it|that|the \p{L}+)(?: \p{L}+)?(?:['’]s| is| are)? (?:cook|pressure|braise|stew|under pressure|in the (?:pot|cooker))\p{L}*\W*$/iu;
 /** What says that the pot is left to itself. */
 export const MEANWHILE = new RegExp(`${MEANWHILE_FIRST.source}|${MEANWHILE_LAST.source}`, 'iu');
+
+/** "Mince + grated onion + cumin": what it is, and nothing to do with a knife. */
+export const IS_MINCE = /^\W*mince\b\W*(?:[+&,]|and\b|with\b)/i;

@@ -3,6 +3,7 @@ import { type FoodKind } from '../../pantry/food';
 import { type ScriptLine } from '../line';
 import { KINDS } from '../kinds';
 import { type Rule } from '../told';
+import { IS_MINCE } from '../wording';
 import { wasHot, isMeatLine } from './words';
 
 const INTO_ANOTHER =
@@ -159,6 +160,9 @@ const OF_THE_KNIFE = /\b(?:seeds?|stalks?|stems?|cores?|membranes?|pith|stones?|
 
 /** Flour, soaking, rubbing and tying, before there is heat. */
 export const ofTheBoard: Rule = ({ text, stage, meant, lines, last, isToCome, next, said, all, some }) => {
+  // "Mince + grated onion + cumin + mint, squeeze together": a bowl.
+  const isOfMince = stage === 'prep' && meant.length > 2 && some(['ground-meat']) && IS_MINCE.test(text);
+  if (isOfMince && (said === null || said === 'add') && !/\b(?:pot|cooker|pan)\b/i.test(text)) return 'mix';
   // "Salt the beef and grind over the pepper": out of the mill, and no paste.
   if (said === 'blend' && all(['salt', 'spice-ground', 'spice-whole']) && OUT_OF_THE_MILL.test(text))
     return stage === 'prep' ? 'season' : 'add';

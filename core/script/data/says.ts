@@ -310,7 +310,8 @@ export const SAYS: readonly { verb: string; words: RegExp; stages?: readonly Sta
   },
   {
     verb: 'mix',
-    words: /\b(?:mix|combine|whisk|beat|dissolve|knead|work)\b|\bstir\b.*\btogether\b/i,
+    words:
+      /\b(?:mix|combine|whisk|beat|dissolve|knead|work)\b|\b(?:stir|squeeze|squish|scrunch)\b.*\btogether\b/i,
     stages: ['prep'],
   },
   {
