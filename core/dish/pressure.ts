@@ -1,3 +1,4 @@
+import { withoutBowls } from './beside';
 import { evened } from './evened';
 import { kept } from '../quantity/kept';
 import { readNumber } from '../quantity/number';
@@ -254,21 +255,6 @@ export function clausesOf(method: string): string[] {
 
 const NO_PRESSURE =
   /\b(?:(?:with )?(?:the )?lid (?:back )?on\W+)?(?:with )?(?:no|without(?: any)?|not under) pressure\b|\b(?:(?:put|place) )?(?:the )?lid (?:back )?on\W+(?:with )?(?:no heat|off the heat|heat off|the heat off)\b/gi;
-
-/** What stands in a bowl beside the closed pot, and what of its sentence speaks of the pot after all. */
-const OF_A_BOWL =
-  /^\W*(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that) time|while (?:it|that|the \p{L}+)(?:['’]s| is)? (?:cook|com|pressur)\p{L}*)\b|\b(?:in|into|to) (?:a|an|another|the) (?:\p{L}+ ){0,2}(?:bowl|jug|jar|basin)\b|\b(?:soak|steep|pickle|macerate|marinate)\b|\bpour (?:over|on)\b.*\bboiling\b|\bcouscous\b/iu;
-const OF_THE_LID = /\b(?:lid|pressure|releas\w*|vent\w*|valve|cooker|pot|NPR|QR|steam|pin|naturally)\b/i;
-const IS_LEFT =
-  /\b(?:leave|let (?:it|them|the \p{L}+)?|stands?|sit|rest|wait|set aside)\b[^.!?;]{0,40}?\b\d+(?: ?[-–] ?\d+)? minutes?\b/giu;
-
-/** A method without the minutes that something stands in a bowl of its own: they are no release. */
-const withoutBowls = (method: string): string =>
-  method.replace(/[^.!?\n]+/gu, (sentence) =>
-    OF_A_BOWL.test(sentence) && !OF_THE_LID.test(sentence)
-      ? sentence.replace(IS_LEFT, 'set aside')
-      : sentence,
-  );
 
 /** As below; kept, because a dish is planned at every keystroke. */
 export const pressureRuns = kept<string, readonly PressureRun[]>(300, (method) => method, runsIn);

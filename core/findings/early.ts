@@ -1,4 +1,4 @@
-import { isCoat, looseG, type PlacedItem } from '../moments/item';
+import { isMeatCoat, looseG, type PlacedItem } from '../moments/item';
 import { formatMass, formatTemp } from '../quantity/format';
 import { curdling, type Curdling } from '../sauce/curdle';
 import { sharpnessOf } from '../sauce/present';
@@ -14,7 +14,7 @@ const SPICE_CATCHES_G = 6;
 const COAT_IS_BODY = 0.05;
 
 const place = (item: PlacedItem): string => {
-  if (isCoat(item)) return 'put on the meat';
+  if (isMeatCoat(item)) return 'put on the meat';
   const words = item.by === 'words' ? (item.read.written?.words ?? '') : '';
   const m = /the ([a-z ]+)$/i.exec(words);
   if (item.by === 'cook') return 'put before the pressure';
@@ -71,7 +71,7 @@ function asTold(item: PlacedItem, input: FindingInput): Severity {
   // A spoonful of flour fried with the onions, with a jug of stock after it, is an old way of cooks and hardly settles.
   const isFried = by === 'method' && (item.moment === 'bloom' || item.moment === 'aromatics');
   // What it may do to the floor is told by the floor.
-  if (by !== 'cook' && isCoat(item) && looseG(item) <= COAT_IS_BODY * liquid.countedMl.mid) return 'note';
+  if (by !== 'cook' && isMeatCoat(item) && looseG(item) <= COAT_IS_BODY * liquid.countedMl.mid) return 'note';
   if (isFried && read.food?.kind === 'flour' && item.massG.mid <= FLOUR_BINDS * liquid.countedMl.mid)
     return 'careful';
   if (read.food?.dairy && item.boilsDown && by === 'method') return 'note';
@@ -100,7 +100,7 @@ const TELLS = 0.04;
 
 /** Why a line had better wait: what of dairy splits in this sauce at this heat, told by its fat, its acid and its starch. */
 function harmOf(item: PlacedItem, input: FindingInput): string {
-  if (item.early && isCoat(item)) {
+  if (item.early && isMeatCoat(item)) {
     const loose = formatMass(looseG(item), input.kitchen.units);
     return `About ${loose} of it comes loose under the lid. That gives the sauce body, and is counted; it also settles. Shake the meat well, and scrape the floor clean after browning.`;
   }
@@ -138,7 +138,8 @@ export function momentFindings(input: FindingInput): Finding[] {
       lineIds: [item.lineId],
       text: `${capital(nameOf(item))} ${PLURAL.test(nameOf(item)) ? 'are' : 'is'} ${place(item)}`,
       why: harmOf(item, input),
-      fixes: item.touchesRaw ? [] : [holdFix(item)],
+      // What the floor offers for its coat is not offered twice.
+      fixes: item.touchesRaw || (isMeatCoat(item) && input.floor.level !== 'low') ? [] : [holdFix(item)],
     });
   }
   const bloom = items.filter((i) => i.moment === 'bloom' && i.read.food?.kind === 'spice-ground');

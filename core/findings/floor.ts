@@ -1,5 +1,5 @@
 import { isHeldBack } from '../dish/moment';
-import { isCoat, type PlacedItem } from '../moments/item';
+import { isMeatCoat, type PlacedItem } from '../moments/item';
 import type { FloorRisk } from '../pot/floor';
 import { formatVolume } from '../quantity/format';
 import type { Finding, Fix, Severity } from './finding';
@@ -7,7 +7,7 @@ import { freeLineId, loadInOrder, pourIn, setRule, standOn } from './fixes';
 import { helpingAloneOrTogether } from './helping';
 import type { FindingInput } from './input';
 import { ownLiquid } from './liquid';
-import { BARE, nameOf, listed, holdFix } from './words';
+import { BROWN_IT_BARE, nameOf, listed, holdFix } from './words';
 
 const FLOOR_SEVERITY: Record<FloorRisk['level'], Severity> = { low: 'fine', some: 'careful', high: 'stop' };
 
@@ -25,7 +25,7 @@ function floorRemedies({ floor, rules, items, fill, liquid, kitchen }: FindingIn
   if (early.length)
     out.push({
       id: 'hold-all',
-      label: early.every(isCoat) ? BARE : `Hold back ${listed(early.map(nameOf))}`,
+      label: early.every(isMeatCoat) ? BROWN_IT_BARE : `Hold back ${listed(early.map(nameOf))}`,
       apply: (d) => early.reduce((x, i) => holdFix(i).apply(x), d),
     });
   if (fill.broken.length) out.push(loadInOrder([], 'Load it in the computed order'));

@@ -1,6 +1,6 @@
 import type { Moment } from '../dish/moment';
 import { shortName } from '../dish/names';
-import { isCoat, type PlacedItem } from '../moments/item';
+import { isMeatCoat, type PlacedItem } from '../moments/item';
 import type { Fix } from './finding';
 import { holdAsSlurry, moveLine } from './fixes';
 
@@ -18,12 +18,12 @@ const HOLD_LABELS: Partial<Record<Moment, string>> = {
   serve: 'Keep it for the table',
 };
 
-export const BARE = 'Brown it bare, bind with a slurry after';
+export const BROWN_IT_BARE = 'Brown it bare, bind with a slurry after';
 
 /** Gives an early item back to the moment the rules compute for it; starch becomes a sized slurry. */
 export function holdFix(item: PlacedItem): Fix {
   const isStarch = item.read.food?.kind === 'flour' || item.read.food?.kind === 'starch';
-  if (isCoat(item)) return holdAsSlurry(item.lineId, BARE);
+  if (isMeatCoat(item)) return holdAsSlurry(item.lineId, BROWN_IT_BARE);
   return isStarch
     ? holdAsSlurry(item.lineId)
     : moveLine(item.lineId, item.computed, HOLD_LABELS[item.computed] ?? 'Hold it back');

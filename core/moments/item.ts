@@ -61,17 +61,19 @@ const RIDES_ON_MEAT: ReadonlySet<FoodKind> = new Set([
   'starch',
 ]);
 
-/** The flour that meat is turned in before it is browned. */
-export const isCoat = ({ moment, read, sticksG }: PlacedItem): boolean =>
-  moment === 'sear' && sticksG !== undefined && (read.food?.kind === 'flour' || read.food?.kind === 'starch');
+/** Flour in which something is turned before it is browned. */
+export const isCoat = ({ moment, read }: Pick<PlacedItem, 'moment' | 'read'>): boolean =>
+  moment === 'sear' && (read.food?.kind === 'flour' || read.food?.kind === 'starch');
+
+/** A coat whose meat is browned too: it is known how much of it sticks. */
+export const isMeatCoat = (item: PlacedItem): boolean => isCoat(item) && item.sticksG !== undefined;
 
 /** How much of a line can thicken or catch in the liquid under the lid, g: what clings to meat stays there with half of it. */
 export function looseG(item: PlacedItem): number {
   const kind = item.read.food?.kind;
-  const isCoat = item.moment === 'sear' && (kind === 'flour' || kind === 'starch');
   // A marinade rides on its meat, above the liquid.
   const isMarinade = item.touchesRaw && RIDES_ON_MEAT.has(kind ?? 'other');
-  return isCoat || isMarinade
+  return isCoat(item) || isMarinade
     ? Math.min(item.massG.mid, item.sticksG ?? item.massG.mid) * COAT_LOOSENS.value
     : item.massG.mid;
 }

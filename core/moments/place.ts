@@ -15,7 +15,7 @@ import { placesOf, type ScriptPlace } from '../script/script';
 import { exactly, scaleRange } from '../quantity/range';
 import type { MeasureSystem } from '../quantity/units';
 import { COAT_STICKS } from './data/coat';
-import { type PlacedItem, shareName } from './item';
+import { isCoat, type PlacedItem, shareName } from './item';
 import { dividedParts, EARLY_HARMS, ruleFor, type EarlyHarm, type Part, type RuleContext } from './rules';
 
 /** What placing depends on besides the dish. */
@@ -144,8 +144,6 @@ export function placeDish(dish: Dish, options: PlaceOptions): PlacedItem[] {
 function withCoats(items: readonly PlacedItem[]): PlacedItem[] {
   const isMeat = (i: PlacedItem): boolean => MEATS.includes(i.read.food?.kind ?? 'other');
   const meatG = items.filter((i) => i.moment === 'sear' && isMeat(i)).reduce((s, i) => s + i.massG.mid, 0);
-  const isCoat = (i: PlacedItem): boolean =>
-    i.moment === 'sear' && (i.read.food?.kind === 'flour' || i.read.food?.kind === 'starch');
   return items.map((i) => (isCoat(i) && meatG > 0 ? { ...i, sticksG: COAT_STICKS.value * meatG } : i));
 }
 

@@ -1,5 +1,5 @@
 import { isHeldBack } from '../dish/moment';
-import { isCoat, type PlacedItem } from '../moments/item';
+import { isMeatCoat, type PlacedItem } from '../moments/item';
 import type { FoodKind } from '../pantry/food';
 import {
   BOWL_COVER,
@@ -127,7 +127,7 @@ const volumeMl = (item: PlacedItem): number => {
   const food = item.read.food;
   if (!food) return 0;
   const isWet = SAUCE_KINDS.has(food.kind) || LIQUID.has(food.kind);
-  const inPotG = isCoat(item) ? Math.min(item.massG.mid, item.sticksG ?? item.massG.mid) : item.massG.mid;
+  const inPotG = isMeatCoat(item) ? Math.min(item.massG.mid, item.sticksG ?? item.massG.mid) : item.massG.mid;
   return inPotG / (isWet ? Math.max(0.9, food.gPerMl) : SOLID_G_PER_ML);
 };
 const isLiquid = (item: PlacedItem): boolean => item.read.food !== null && LIQUID.has(item.read.food.kind);
@@ -166,7 +166,7 @@ export function fillPot(
   const height = heightMm(pot);
   // A rub lies on its meat, and on nothing else.
   const hasMeat = under.some((i) => MEAT_LAYER.has(i.read.food?.kind ?? 'other'));
-  const rides = (i: PlacedItem): boolean => (i.touchesRaw || isCoat(i)) && hasMeat && !isLiquid(i);
+  const rides = (i: PlacedItem): boolean => (i.touchesRaw || isMeatCoat(i)) && hasMeat && !isLiquid(i);
   const isRacked = (i: PlacedItem): boolean => i.line.on === 'rack' && !isLiquid(i);
   // Where the meat was taken off the rack its rub came with it.
   const hasRack = under.some((i) => isRacked(i) && !rides(i));

@@ -52,7 +52,7 @@ export const STANDS =
   /\b(?:leave|keep(?! warm| hot)|marinat\w*|chill|fridge|refrigerat\w*|overnight|let (?:it |them |the \p{L}+ )?(?:sit|stand|rest)|rest|set aside)\b.*(?:\b(?:hours?|hrs?|min\w*|overnight|fridge)\b)|\bovernight\b|\brefrigerate\b|\bmarinate\b|^chill\b/iu;
 
 const SET_TO_SAUTE =
-  /^(?:\W*)(?:turn|set|switch|press|select|put|use|hit|choose)\b.{0,40}\bsaut[eé](?: (?:mode|setting|function|\(.{1,12}\)))?(?: (?:on )?(?:high|low|medium|normal))?\W*$/i;
+  /^(?:\W*)(?:turn|set|switch|press|select|put|use|hit|choose)\b.{0,40}\bsaut[eé](?: (?:mode|setting|function|\(.{1,12}\)))?(?: (?:on )?(?:high|low|medium|normal))?\W*$|^\W*saut[eé] (?:mode|setting|function)(?: on)?(?: (?:high|low|medium|normal))?\W*$/i;
 
 const SITS =
   /^\W*(?:and |then )?(?:stand|rest|wait)(?: for)?(?: about)? \d|\b(?:let|leave)(?: (?:it|them|the \p{L}+)\b.*)? (?:sit|stand|rest|wait|come to room)\b/iu;

@@ -54,8 +54,10 @@ export function inferVerb(
   const all = (group: readonly FoodKind[]): boolean => kinds.every((k) => group.includes(k));
   const some = (group: readonly FoodKind[]): boolean => kinds.some((k) => group.includes(k));
   if (meansEverything(text) || /\beverything\b/i.test(text)) return stage === 'after' ? 'stirin' : 'add';
+  // What was made beside the closed pot does not go on in the open one.
   const goesOn =
     last !== undefined &&
+    !(last.stage === 'closed' && stage !== 'closed') &&
     ![
       'liftout',
       'close',

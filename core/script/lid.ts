@@ -1,9 +1,10 @@
 import { isClosedLater, isOpenHeat, minutesNamed, OF_PRESSURE, whistlesNamed } from '../dish/pressure';
+import { MEANWHILE_FIRST } from '../dish/beside';
 import { isAllNatural, speaksOfRelease, surelyLetsGo } from '../dish/release';
 import { linesNamed } from './align';
 import { SAYS } from './data/says';
-import { MEANWHILE_FIRST } from './wording';
-import { COMES_IN, type Clause, type Reading } from './reading';
+import type { Clause, Reading } from './reading';
+import { COMES_IN } from './wording';
 
 const CLOSES =
   /\bre-?(?:seal|close|lock)\w*|\b(?:lock|seal|close|secure|clamp)\b(?!.*\brest)|\b(?:fix|fasten|screw)\b.{0,16}\b(?:lid|cooker|pot)\b|\blid on\b|\bvalve (?:shut|closed|to seal\w*)|\bput (?:on )?the lid\b|\bcover(?:,| and)? set\b|\bpressure[- ]cook(?!ers?\b)\w*|\b(?:bring|return|back|come) .{0,16}?\b(?:up )?to (?:high |full |low )?pressure|\b(?:return|back) (?:up )?to (?:high |full |low )?pressure|\b(?:get|got|up) (?:it )?(?:up )?to (?:high |full |low )?pressure/i;
@@ -182,8 +183,6 @@ export function lettingGo(r: Reading, c: Clause): boolean {
 /** Clauses between a low flame and the release that only say "switch off", at most. */
 const SWITCHED_OFF = 2;
 
-const isMadeBeside = ({ last, run }: Reading): boolean => last?.stage === 'closed' && last.run > run;
-
 /** What is said while the lid is closed; anything else that is told to do means that the pot is open again. */
 export function whileClosed(r: Reading, c: Clause): boolean {
   if (r.stage !== 'closed') return false;
@@ -229,7 +228,7 @@ export function whileClosed(r: Reading, c: Clause): boolean {
       (OPENS.test(text) ||
         (meant.some((i) => r.isToCome(i)) && /\bin$/i.test(text)) ||
         // "Mushrooms in", that were fried beside the closed pot.
-        (meant.length > 0 && isMadeBeside(r) && COMES_IN.test(text)));
+        (meant.length > 0 && r.madeBeside !== undefined && COMES_IN.test(text)));
     if (!isOpened && !SAYS.some((s) => s.words.test(text))) return true;
     r.putLid(c, 'release');
   }

@@ -1,12 +1,13 @@
+import { MEANWHILE, MEANWHILE_FIRST } from '../dish/beside';
 import { timeNamed } from '../dish/pressure';
 import type { FoodKind } from '../pantry/food';
 import type { Act } from './act';
 import { INTO_WHAT_COOKS, isSameBowl, verbTold } from './deeds/verb';
 import { KINDS } from './kinds';
 import { joined } from './merge';
-import { COMES_IN, type Reading, type Clause, untilTold } from './reading';
+import { type Reading, type Clause, untilTold } from './reading';
 import { VERBS_THAT } from './data/verbs';
-import { MEANWHILE, MEANWHILE_FIRST } from './wording';
+import { COMES_IN } from './wording';
 
 /** "Meanwhile fry the mushrooms in butter": done in a pan or a bowl of its own while the pot is closed. */
 export function meanwhile(r: Reading, c: Clause): boolean {
@@ -17,7 +18,7 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   // "Meanwhile make the dumplings: knead …": its name, and how is told next.
   if (r.run + 1 < r.lids && NAMES_WHAT.test(c.text) && r.parts[c.n + 1]?.sentence === c.sentence) return true;
   const { last } = r;
-  const isBegun = last?.stage === 'closed' && last.run > r.run;
+  const isBegun = last !== undefined && r.madeBeside === last;
   if ((!MEANWHILE.test(c.sentence) && !isBegun) || OPENS_IT.test(c.text)) return false;
   if (isBegun && comesIn(r, c, last)) return false;
   const isOfIt = (i: number): boolean =>
@@ -26,8 +27,7 @@ export function meanwhile(r: Reading, c: Clause): boolean {
   const isNameOfIt = (i: number): boolean =>
     !r.isToCome(i) && last?.verb === 'mix' && last.lines.some((l) => r.kindOf(l.index) === r.kindOf(i));
   const isGoingOn =
-    last?.stage === 'closed' &&
-    last.run > r.run &&
+    isBegun &&
     c.meant.every((i) => isOfIt(i) || isNameOfIt(i)) &&
     // "Tip the stew into a dish": the pot is open by now.
     (c.meant.length > 0 || !OF_THE_DISH.test(c.text)) &&

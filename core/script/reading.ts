@@ -1,4 +1,5 @@
 import { minutesNamed, pressureRuns, timeNamed } from '../dish/pressure';
+import { MEANWHILE, MEANWHILE_LAST } from '../dish/beside';
 import { isAllNatural } from '../dish/release';
 import { describe } from '../dish/descriptors';
 import type { FoodKind } from '../pantry/food';
@@ -17,7 +18,7 @@ import { KINDS } from './kinds';
 import { inOrder, Products, type Product } from './products';
 import { HALF_OF_IT, linesLeft, shareTold } from './portions';
 import { isPickle } from './sharp';
-import { MEANWHILE, MEANWHILE_LAST, withoutMade, withoutSplash } from './wording';
+import { COMES_IN, withoutMade, withoutSplash } from './wording';
 
 /** Mixed with something, and no word of what: it was named just before. */
 const WITH_THE_LAST =
@@ -28,6 +29,8 @@ const RAW_MEAT: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat', 'ground-
 const STUFFED: ReadonlySet<FoodKind> = new Set(['poultry', 'red-meat']);
 /** What is hollowed out, or wrapped round, where no meat is stuffed. */
 const HOLLOWED: readonly FoodKind[] = [...KINDS.vegetable, 'leaf', 'tomato-fresh'];
+/** What is done with the lid itself. */
+const OF_THE_LID: ReadonlySet<string> = new Set(['close', 'hold', 'release']);
 const NONE: ReadonlySet<number> = new Set();
 const NO_SHARES: ReadonlyMap<number, number> = new Map();
 /** A simmer or an oven of at least this long becomes the lid of a recipe that has none, minutes. */
@@ -85,9 +88,6 @@ const PUTS_SOMETHING =
   /^\W*(?:and |then )*(?:stir|add|fold|scatter|sprinkle|toss|tip|put|throw|drop|mix|strew|serve|simmer|cook|boil|use|wilt)\b(?! (?:the|your|a|an|some)\b)/i;
 const ALL_OF_IT =
   /\b(?:everything|(?:all )?(?:of )?(?:the|your)? ?(?:\p{L}+ ){0,2}ingredients(?: for (?:the|your) (?:\p{L}+ )?\p{L}+)?)\b/giu;
-/** Brought to what cooks. */
-export const COMES_IN =
-  /^\W*(?:and |then |now |finally,? )*(?:add|drop|tip|mix in|stir(?: in| through| it| them|(?= the\b.*\b(?:in|into|through)\b))|fold|put|return|throw|toss in|slip|slide|float|lay|lower|pop|scrape|pour|nestle|place)\b|^\W*(?:now |then )?(?:the )?(?:\p{L}+ ){1,2}(?:go |goes )?in\W*$/iu;
 const LEAVES = /\b(?:fresh|leaf|leaves|chopped|sprigs?|bunch|stalks?|stems?)\b/i;
 const INTO_SO_MANY =
   /\b(?:in|into) (?:\d{1,2}|two|three|four|five|six|eight|ten|twelve) (?:\p{L}+ )?(?:pieces|chunks|parts|portions)\b/iu;
@@ -211,6 +211,12 @@ export class Reading {
 
   get isForPressure(): boolean {
     return this.lids > 0;
+  }
+
+  /** What was last done, where that was beside the closed pot. */
+  get madeBeside(): Act | undefined {
+    const { last } = this;
+    return last?.stage === 'closed' && !OF_THE_LID.has(last.verb) ? last : undefined;
   }
 
   /** The lid is on and its minutes are told, or it is off again. */
@@ -641,11 +647,12 @@ export class Reading {
         : [];
     if (takenOut.length) return takenOut;
     // "Meanwhile fry the mushrooms. Add them to the stew": what was made ready beside the closed pot.
-    const { last } = this;
-    const isBeside = last?.stage === 'closed' && last.run > 0;
-    const made = isBeside && !named.length && COMES_IN.test(text) ? last.lines.map((l) => l.index) : [];
-    if (isBeside && last.verb === 'shape') made.push(...last.again);
-    if (made.length) return made.filter((i) => !this.isFat(i));
+    const made = !named.length && COMES_IN.test(text) ? this.madeBeside : undefined;
+    const ofIt = [
+      ...(made?.lines.map((l) => l.index) ?? []),
+      ...(made?.verb === 'shape' ? made.again : []),
+    ].filter((i) => !this.isFat(i));
+    if (ofIt.length) return ofIt;
     // "Open the coconut milk. Spoon half of it into the pot": whatever was named last.
     if (HALF_OF_IT.test(text) && !this.lastNamed.some((i) => this.isMeat(i)))
       return this.lastNamed.filter((i) => this.isToCome(i));

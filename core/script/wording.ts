@@ -150,14 +150,9 @@ function longNames({ read }: ScriptLine): readonly string[] {
   return names;
 }
 
-/** What says first that the pot is left to itself. */
-export const MEANWHILE_FIRST =
-  /^\W*(?:(?:\d{1,2}[.)]|step \d+\W?)\s*)?(?:meanwhile|meantime|in the mean ?(?:time|while)|(?:during|in) (?:this|that|the) (?:time|cooking)|while (?:it|that|this|they|the \p{L}+(?: \p{L}+)?)(?:['’]s| is| are)? (?:cook|pressur|braise|stew|bubbl|go|work|com(?:es|ing) (?:up|to|down)|happen|releas|depressur|drop|fall|sink|vent|rest|stand|under|in the)\p{L}*|as (?:it|they|the \p{L}+) cooks?|while (?:you(?:['’]re)? |we(?:['’]re)? )?wait(?:ing)?|while (?:it|that|the \p{L}+(?: \p{L}+)?) does (?:its|the) \p{L}+|(?:with|when there are|when there['’]s) (?:about )?(?:\d+|five|ten|fifteen|twenty) (?:minutes|mins?) (?:to go|left|remaining)|(?:once|when|as soon as) (?:it|that|the \p{L}+)(?:['’]s| is| has)? (?:at|under|up to|come (?:up )?to|reached|closed|locked)(?: full| high)?(?: pressure)?)\b/iu;
-/** "Fry the mushrooms while the beef cooks". */
-export const MEANWHILE_LAST =
-  /\b(?:while|as) (?:it|that|the \p{L}+)(?: \p{L}+)?(?:['’]s| is| are)? (?:cook|pressure|braise|stew|under pressure|in the (?:pot|cooker))\p{L}*\W*$/iu;
-/** What says that the pot is left to itself. */
-export const MEANWHILE = new RegExp(`${MEANWHILE_FIRST.source}|${MEANWHILE_LAST.source}`, 'iu');
-
 /** "Mince + grated onion + cumin": what it is, and nothing to do with a knife. */
 export const IS_MINCE = /^\W*mince\b\W*(?:[+&,]|and\b|with\b)/i;
+
+/** Brought to what cooks. */
+export const COMES_IN =
+  /^\W*(?:and |then |now |finally,? )*(?:add|drop|tip|mix in|stir(?: in| through| it| them|(?= the\b.*\b(?:in|into|through)\b))|fold|put|return|throw|toss in|slip|slide|float|lay|lower|pop|scrape|pour|nestle|place)\b|^\W*(?:now |then )?(?:the )?(?:\p{L}+ ){1,2}(?:go |goes )?in\W*$/iu;

@@ -334,8 +334,8 @@ const WAYS: readonly Way[] = [
   {
     when: ({ act, mine }) =>
       isBoiledBeside(act) && !mine.some((i) => ['pasta', 'grain'].includes(kindOf(i) ?? '')),
-    title: 'Cook {food} beside',
-    text: 'In a pan of its own; drained.',
+    title: 'Cook {food}',
+    text: 'Beside the pot; drained well.',
   },
   // Eggs and rice are boiled; nobody blanches them.
   {

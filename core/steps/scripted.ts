@@ -7,7 +7,7 @@ import { boundWith } from '../pieces/binding';
 import { CAUTIONS } from '../kitchen/data/cautions';
 import { WORK } from '../pieces/data/work';
 import { isPouredOnFilm } from './actFacts';
-import { MEANWHILE } from '../script/wording';
+import { MEANWHILE } from '../dish/beside';
 import { actStep } from './actStep';
 import { deglazing, prep } from './before';
 import { lateChecks } from './rawLate';

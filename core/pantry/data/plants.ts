@@ -34,7 +34,7 @@ export const PLANTS = [
   row('slow-veg', 'roasted red pepper | roasted pepper | jarred pepper | pimiento | piquillo pepper | pimiento pepper', { gPerMl: 0.85, pieceG: { each: 80, jar: 300 }, givesEarly: 0.15 }),
   row('slow-veg', 'cabbage | white cabbage | red cabbage | savoy cabbage | hispi cabbage | green cabbage', { pieceG: { each: 900, head: 900, small: 600 }, gPerMl: 0.35 }),
   row('slow-veg', 'aubergine | eggplant | brinjal', { pieceG: { each: 300, large: 450 }, gPerMl: 0.35, drinks: 0.1 }),
-  row('slow-veg', 'sauerkraut', { pieceG: { jar: 500 }, salt: 0.015, acid: 0.2, givesEarly: 0.2 }),
+  row('slow-veg', 'sauerkraut | kraut', { pieceG: { jar: 500 }, salt: 0.015, acid: 0.2, givesEarly: 0.2 }),
   row('slow-veg', 'brussels sprout', { pieceG: { each: 20 } }),
   row('quick-veg', 'green bean | french bean | string bean | runner bean | haricot vert', { pieceG: { each: 6, handful: 60 }, gPerMl: 0.45 }),
   row('quick-veg', 'pea | frozen pea | garden pea | petits pois', { gPerMl: 0.6, givesEarly: 0.15, pieceG: { handful: 60 } }),

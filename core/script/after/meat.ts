@@ -56,7 +56,8 @@ const OVER_FLAME =
   /^\W*(?:and |then )*roast\b(?!.*\b(?:oven|tray|tin|gas|\d{3})\b).*\b(?:dry|flame|stir\p{L}*)\b/iu;
 
 const SPOONED_OVER = /^\W*(?:and |then |now )*(?:spoon|pile|lay|tip|put|arrange)\b.*\bover\b/i;
-const ON_TOP_OF = /\b(?:lay|place|put|arrange|set|sit|scatter|nestle)\b.*\bon top of the\b/i;
+const ON_WHAT = /\bon top of the\b/i;
+const ON_TOP_OF = /\b(?:lay|place|put|arrange|set|sit|scatter|nestle)\b.*\bon top(?: of the\b|\W*$)/i;
 
 /** What was strained, put back. */
 const RETURNS_BROTH =
@@ -83,7 +84,13 @@ export const ofReturning: Rule = ({ text, meant, last, wasTakenOut, next, said, 
   )
     return 'fry';
   // "Lay the shrimp on top of the hot rice".
-  if ([null, 'stirin', 'add'].includes(said) && meant.some(isToCome) && ON_TOP_OF.test(text)) return 'top';
+  if (
+    [null, 'stirin', 'add'].includes(said) &&
+    meant.some(isToCome) &&
+    ON_TOP_OF.test(text) &&
+    (some(KINDS.meat) || ON_WHAT.test(text))
+  )
+    return 'top';
   // "Spoon the mushrooms over", that were fried beside.
   if (
     said === null &&
